@@ -1,0 +1,54 @@
+package bravium.codec;
+
+import java.io.IOException;
+import java.io.Writer;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import javax.annotation.processing.AbstractProcessor;
+import javax.annotation.processing.RoundEnvironment;
+import javax.annotation.processing.SupportedAnnotationTypes;
+import javax.lang.model.SourceVersion;
+import javax.lang.model.element.Element;
+import javax.lang.model.element.TypeElement;
+import javax.tools.Diagnostic;
+
+/**
+ * Writes {@code bravium.core.json.Codec}: reading and writing of every record that can be reached
+ * from a type marked with {@code @Root}. The code is plain calls without reflection, so that the
+ * same classes run on the JVM and, compiled by TeaVM, in the browser.
+ */
+@SupportedAnnotationTypes(CodecProcessor.ROOT)
+public final class CodecProcessor extends AbstractProcessor {
+
+  static final String ROOT = "bravium.core.json.Root";
+  private static final String TARGET = "bravium.core.json.Codec";
+
+  @Override
+  public SourceVersion getSupportedSourceVersion() {
+    return SourceVersion.latestSupported();
+  }
+
+  @Override
+  public boolean process(Set<? extends TypeElement> annotations, RoundEnvironment round) {
+    if (annotations.isEmpty()) {
+      return false;
+    }
+    List<TypeElement> roots = new ArrayList<>();
+    for (Element marked : round.getElementsAnnotatedWith(annotations.iterator().next())) {
+      roots.add((TypeElement) marked);
+    }
+    try {
+      String source = new CodecSource(Shapes.reachableFrom(roots), roots).text();
+      Element[] origin = roots.toArray(Element[]::new);
+      try (Writer out = processingEnv.getFiler().createSourceFile(TARGET, origin).openWriter()) {
+        out.write(source);
+      }
+    } catch (UnsupportedShape e) {
+      processingEnv.getMessager().printMessage(Diagnostic.Kind.ERROR, e.getMessage(), e.where());
+    } catch (IOException e) {
+      processingEnv.getMessager().printMessage(Diagnostic.Kind.ERROR, e.toString());
+    }
+    return true;
+  }
+}

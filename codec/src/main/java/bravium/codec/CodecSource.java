@@ -1,0 +1,228 @@
+package bravium.codec;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import javax.lang.model.element.Element;
+import javax.lang.model.element.ElementKind;
+import javax.lang.model.element.RecordComponentElement;
+import javax.lang.model.element.TypeElement;
+import javax.lang.model.type.DeclaredType;
+import javax.lang.model.type.TypeMirror;
+
+/** The text of the codec's one class: a reading and a writing method for each shape. */
+final class CodecSource {
+
+  private final Shapes shapes;
+  private final List<TypeElement> roots;
+  private final StringBuilder out = new StringBuilder();
+
+  CodecSource(Shapes shapes, List<TypeElement> roots) {
+    this.shapes = shapes;
+    this.roots = roots;
+  }
+
+  String text() {
+    out.append(
+        """
+        package bravium.core.json;
+
+        import com.eclipsesource.json.Json;
+        import com.eclipsesource.json.JsonObject;
+        import com.eclipsesource.json.JsonValue;
+        import java.util.List;
+
+        /** Reads and writes every record of the format. Written by the codec's processor. */
+        public final class Codec {
+
+          private Codec() {}
+
+        """);
+    List<String> names = new ArrayList<>();
+    for (TypeElement root : roots) {
+      String constant = constant(root);
+      names.add(constant);
+      out.append(
+          "  public static final Format<%1$s> %2$s =\n      new Format<>(%1$s.class, Codec::read%3$s, Codec::write%3$s);\n"
+              .formatted(root, constant, root.getSimpleName()));
+    }
+    out.append(
+        "\n  public static final List<Format<?>> ALL = List.of(%s);\n"
+            .formatted(String.join(", ", names)));
+    for (TypeElement shape : shapes.all()) {
+      switch (shape.getKind()) {
+        case RECORD -> writeRecord(shape);
+        case ENUM -> writeEnum(shape);
+        default -> writeSealed(shape);
+      }
+    }
+    return out.append("}\n").toString();
+  }
+
+  private static String constant(TypeElement type) {
+    return type.getSimpleName().toString().replaceAll("([a-z])([A-Z])", "$1_$2").toUpperCase();
+  }
+
+  private void writeRecord(TypeElement type) {
+    String known =
+        type.getRecordComponents().stream()
+            .filter(c -> !Shapes.isExtra(c))
+            .map(c -> '"' + c.getSimpleName().toString() + '"')
+            .collect(Collectors.joining(", "));
+    String arguments =
+        type.getRecordComponents().stream()
+            .map(c -> Shapes.isExtra(c) ? "in.extra(%s)".formatted(known) : reading(c))
+            .collect(Collectors.joining(",\n          "));
+    out.append(
+        """
+
+          static %1$s read%2$s(Node node) {
+            Fields in = node.fields();
+            try {
+              return new %1$s(
+                  %3$s);
+            } catch (IllegalArgumentException e) {
+              throw node.refused(e);
+            }
+          }
+
+          static JsonObject write%2$s(%1$s value) {
+            JsonObject out = new JsonObject();
+        """
+            .formatted(type, type.getSimpleName(), arguments));
+    for (RecordComponentElement component : type.getRecordComponents()) {
+      out.append("    ").append(writing(component)).append('\n');
+    }
+    out.append("    return out;\n  }\n");
+  }
+
+  private static String reading(RecordComponentElement component) {
+    String name = component.getSimpleName().toString();
+    String reader = reader(component.asType(), component);
+    if (isList(component.asType())) {
+      return "in.list(\"%s\", %s)".formatted(name, reader);
+    }
+    if (Shapes.isNullable(component)) {
+      return "in.optional(\"%s\", %s)".formatted(name, reader);
+    }
+    return switch (component.asType().getKind()) {
+      case BOOLEAN -> "in.flag(\"%s\")".formatted(name);
+      default -> "in.required(\"%s\", %s)".formatted(name, reader);
+    };
+  }
+
+  private static String writing(RecordComponentElement component) {
+    String value = "value." + component.getSimpleName() + "()";
+    if (Shapes.isExtra(component)) {
+      return value + ".addTo(out);";
+    }
+    String add =
+        "out.add(\"%s\", %s);"
+            .formatted(component.getSimpleName(), written(component.asType(), value, component));
+    return Shapes.isNullable(component) ? "if (%s != null) %s".formatted(value, add) : add;
+  }
+
+  private static boolean isList(TypeMirror type) {
+    return type instanceof DeclaredType declared
+        && Shapes.isList((TypeElement) declared.asElement());
+  }
+
+  /** A method reference that reads one value of the type from a {@code Node}. */
+  private static String reader(TypeMirror type, Element where) {
+    return switch (type.getKind()) {
+      case INT -> "Node::integer";
+      case LONG -> "Node::longInteger";
+      case BOOLEAN -> "Node::flag";
+      case DECLARED -> {
+        DeclaredType declared = (DeclaredType) type;
+        yield switch (declared.asElement().toString()) {
+          case "java.lang.String" -> "Node::text";
+          case "java.lang.Integer" -> "Node::integer";
+          case "java.lang.Long" -> "Node::longInteger";
+          case "java.lang.Boolean" -> "Node::flag";
+          case "java.util.List" -> reader(declared.getTypeArguments().getFirst(), where);
+          default -> "Codec::read" + declared.asElement().getSimpleName();
+        };
+      }
+      default -> throw new UnsupportedShape("the codec doesn't know " + type, where);
+    };
+  }
+
+  private static String written(TypeMirror type, String value, Element where) {
+    if (!(type instanceof DeclaredType declared)) {
+      return "Json.value(%s)".formatted(value);
+    }
+    return switch (declared.asElement().toString()) {
+      case "java.lang.String", "java.lang.Integer", "java.lang.Long", "java.lang.Boolean" ->
+          "Json.value(%s)".formatted(value);
+      case "java.util.List" ->
+          "Format.array(%s, item -> %s)"
+              .formatted(value, written(declared.getTypeArguments().getFirst(), "item", where));
+      default -> "write%s(%s)".formatted(declared.asElement().getSimpleName(), value);
+    };
+  }
+
+  private void writeEnum(TypeElement type) {
+    List<? extends Element> constants =
+        type.getEnclosedElements().stream()
+            .filter(e -> e.getKind() == ElementKind.ENUM_CONSTANT)
+            .toList();
+    out.append(
+        "\n  static %s read%s(Node node) {\n    return switch (node.text()) {\n"
+            .formatted(type, type.getSimpleName()));
+    for (Element constant : constants) {
+      out.append(
+          "      case \"%s\" -> %s.%s;\n"
+              .formatted(Shapes.constantName(constant), type, constant.getSimpleName()));
+    }
+    String expected =
+        constants.stream().map(Shapes::constantName).collect(Collectors.joining(", "));
+    out.append(
+        "      default -> throw node.expected(\"one of %s\");\n    };\n  }\n".formatted(expected));
+    out.append(
+        "\n  static JsonValue write%s(%s value) {\n    return Json.value(switch (value) {\n"
+            .formatted(type.getSimpleName(), type));
+    for (Element constant : constants) {
+      out.append(
+          "      case %s -> \"%s\";\n"
+              .formatted(constant.getSimpleName(), Shapes.constantName(constant)));
+    }
+    out.append("    });\n  }\n");
+  }
+
+  private void writeSealed(TypeElement type) {
+    Map<String, TypeElement> kinds = Shapes.kinds(type);
+    TypeElement unknown =
+        type.getPermittedSubclasses().stream()
+            .map(t -> (TypeElement) ((DeclaredType) t).asElement())
+            .filter(t -> !kinds.containsValue(t))
+            .findFirst()
+            .orElse(null);
+    out.append(
+        "\n  static %s read%s(Node node) {\n    return switch (node.kind()) {\n"
+            .formatted(type, type.getSimpleName()));
+    kinds.forEach(
+        (kind, t) ->
+            out.append(
+                "      case \"%s\" -> read%s(node.without(\"kind\"));\n"
+                    .formatted(kind, t.getSimpleName())));
+    out.append(
+        unknown != null
+            ? "      default -> read%s(node);\n".formatted(unknown.getSimpleName())
+            : "      default -> throw node.at(\"kind\").expected(\"one of %s\");\n"
+                .formatted(String.join(", ", kinds.keySet())));
+    out.append(
+        "    };\n  }\n\n  static JsonValue write%s(%s value) {\n    return switch (value) {\n"
+            .formatted(type.getSimpleName(), type));
+    kinds.forEach(
+        (kind, t) ->
+            out.append(
+                "      case %s v -> Format.withKind(\"%s\", write%s(v));\n"
+                    .formatted(t, kind, t.getSimpleName())));
+    if (unknown != null) {
+      out.append("      case %s v -> write%s(v);\n".formatted(unknown, unknown.getSimpleName()));
+    }
+    out.append("    };\n  }\n");
+  }
+}

@@ -1,0 +1,37 @@
+package bravium.core.activity;
+
+import bravium.core.json.Extra;
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What stands before the game.
+ *
+ * @param title may be empty while it is being written
+ * @param year the year group, 0 (reception) to {@value #LAST_YEAR}; null where none is said
+ */
+public record TitlePage(
+    String title,
+    @Nullable String subject,
+    @Nullable Integer year,
+    @Nullable String objective,
+    List<String> tags,
+    @Nullable String introduction,
+    @JsonIgnore Extra extra) {
+
+  /** The last year group of school. */
+  public static final int LAST_YEAR = 13;
+
+  /** Checks the year group. */
+  public TitlePage {
+    if (year != null && (year < 0 || year > LAST_YEAR)) {
+      throw new IllegalArgumentException("year is from 0 to " + LAST_YEAR);
+    }
+  }
+
+  /** A title page with nothing but a title. */
+  public static TitlePage of(String title) {
+    return new TitlePage(title, null, null, null, List.of(), null, Extra.NONE);
+  }
+}

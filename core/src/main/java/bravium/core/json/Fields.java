@@ -1,0 +1,71 @@
+package bravium.core.json;
+
+import com.eclipsesource.json.JsonArray;
+import com.eclipsesource.json.JsonObject;
+import com.eclipsesource.json.JsonValue;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+
+/** The members of an object being read. JSON's null counts as absent. */
+final class Fields {
+
+  private final JsonObject object;
+  private final String path;
+
+  Fields(JsonObject object, String path) {
+    this.object = object;
+    this.path = path;
+  }
+
+  <T> T required(String name, Function<Node, T> reader) {
+    Node node = member(name);
+    if (node == null) {
+      throw new FormatProblem(path + "." + name, "this is missing");
+    }
+    return reader.apply(node);
+  }
+
+  <T> @Nullable T optional(String name, Function<Node, T> reader) {
+    Node node = member(name);
+    return node == null ? null : reader.apply(node);
+  }
+
+  boolean flag(String name) {
+    Node node = member(name);
+    return node != null && node.flag();
+  }
+
+  <T> List<T> list(String name, Function<Node, T> reader) {
+    Node node = member(name);
+    if (node == null) {
+      return List.of();
+    }
+    if (!node.value().isArray()) {
+      throw node.expected("a list");
+    }
+    JsonArray array = node.value().asArray();
+    List<T> items = new ArrayList<>(array.size());
+    for (int i = 0; i < array.size(); i++) {
+      items.add(reader.apply(new Node(array.get(i), node.path() + "[" + i + "]")));
+    }
+    return List.copyOf(items);
+  }
+
+  Extra extra(String... known) {
+    JsonObject unknown = null;
+    for (JsonObject.Member member : object) {
+      if (!List.of(known).contains(member.getName())) {
+        unknown = unknown == null ? new JsonObject() : unknown;
+        unknown.add(member.getName(), member.getValue());
+      }
+    }
+    return unknown == null ? Extra.NONE : new Extra(unknown);
+  }
+
+  private @Nullable Node member(String name) {
+    JsonValue value = object.get(name);
+    return value == null || value.isNull() ? null : new Node(value, path + "." + name);
+  }
+}

@@ -1,0 +1,87 @@
+package bravium.core.json;
+
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonArray;
+import com.eclipsesource.json.JsonObject;
+import com.eclipsesource.json.JsonValue;
+import com.eclipsesource.json.ParseException;
+import com.eclipsesource.json.WriterConfig;
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * How one type of the format is read and written. The text of equal values is the same to the byte
+ * on the JVM and in the browser.
+ */
+public final class Format<T> {
+
+  private final Class<T> type;
+  private final Function<Node, T> reader;
+  private final Function<T, JsonValue> writer;
+
+  Format(Class<T> type, Function<Node, T> reader, Function<T, JsonValue> writer) {
+    this.type = type;
+    this.reader = reader;
+    this.writer = writer;
+  }
+
+  /** The Java type that this reads and writes. */
+  public Class<T> type() {
+    return type;
+  }
+
+  /**
+   * Reads a value.
+   *
+   * @throws FormatProblem if the text is no JSON or doesn't follow the format
+   */
+  public T read(String text) {
+    return reader.apply(new Node(parse(text), "$"));
+  }
+
+  /**
+   * Reads a list of values.
+   *
+   * @throws FormatProblem as {@link #read}
+   */
+  public List<T> readList(String text) {
+    JsonObject holder = new JsonObject().add("list", parse(text));
+    return new Fields(holder, "$").list("list", reader);
+  }
+
+  /** Writes a value on one line. */
+  public String write(T value) {
+    return writer.apply(value).toString();
+  }
+
+  /** Writes a list of values on one line. */
+  public String writeList(List<T> values) {
+    return array(values, writer).toString();
+  }
+
+  /** Writes a value for people to read, indented by two spaces, with a line's end at the end. */
+  public String writePretty(T value) {
+    return writer.apply(value).toString(WriterConfig.PRETTY_PRINT) + "\n";
+  }
+
+  private static JsonValue parse(String text) {
+    try {
+      return Json.parse(text);
+    } catch (ParseException e) {
+      throw new FormatProblem(
+          "$", "this is not JSON (line " + e.getLocation().line + ": " + e.getMessage() + ")");
+    }
+  }
+
+  static <T> JsonArray array(List<T> items, Function<T, JsonValue> writer) {
+    JsonArray array = new JsonArray();
+    items.forEach(item -> array.add(writer.apply(item)));
+    return array;
+  }
+
+  static JsonObject withKind(String kind, JsonObject rest) {
+    JsonObject out = new JsonObject().add("kind", kind);
+    rest.forEach(member -> out.add(member.getName(), member.getValue()));
+    return out;
+  }
+}

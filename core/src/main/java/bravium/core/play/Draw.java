@@ -1,0 +1,73 @@
+package bravium.core.play;
+
+import bravium.core.activity.Activity;
+import bravium.core.activity.Order;
+import bravium.core.activity.Rules;
+import bravium.core.question.Option;
+import bravium.core.question.Question;
+import bravium.core.question.TrueFalse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What chance settled when a play opened: which questions, in which order, with which options. */
+public record Draw(List<Drawn> questions) {
+
+  /**
+   * A question that is asked.
+   *
+   * @param question its id
+   * @param options the ids of its options in the order they are shown
+   */
+  public record Drawn(String question, List<String> options) {}
+
+  /** Draws for a play. With fewer asked than there are, those asked are chosen by chance. */
+  static Draw of(Activity activity, Opening opening) {
+    Rules rules = activity.rules();
+    List<Question> pool = pool(activity, opening.rehearsal());
+    List<Question> mixed = Chance.of(opening.seed(), "questions").shuffled(pool);
+    List<Question> asked = mixed.subList(0, asked(rules, pool.size()));
+    if (rules.questionOrder() == Order.AS_WRITTEN) {
+      asked = pool.stream().filter(asked::contains).toList();
+    }
+    return new Draw(asked.stream().map(q -> drawn(q, rules, opening)).toList());
+  }
+
+  /** The questions that can be drawn, as written: all answerable ones, or all started ones. */
+  public static List<Question> pool(Activity activity, boolean rehearsal) {
+    return activity.game().questions().stream()
+        .filter(q -> q.answerable() || rehearsal && q.started())
+        .toList();
+  }
+
+  /** How many are asked of as many as there are. */
+  public static int asked(Rules rules, int pool) {
+    return rules.ask() == null ? pool : Math.min(rules.ask(), pool);
+  }
+
+  /** How one question is shown in a play: chance for it doesn't depend on the other questions. */
+  public static Drawn drawn(Question question, Rules rules, Opening opening) {
+    List<String> options = question.choices().stream().map(Option::id).toList();
+    boolean mixed = rules.optionOrder() == Order.MIXED && !(question instanceof TrueFalse);
+    return new Drawn(
+        question.id(),
+        mixed ? Chance.of(opening.seed(), "options/" + question.id()).shuffled(options) : options);
+  }
+
+  /** The questions' ids in the order they are asked. */
+  public List<String> ids() {
+    return questions.stream().map(Drawn::question).toList();
+  }
+
+  /** The drawn question of that id. */
+  public Optional<Drawn> find(String question) {
+    return questions.stream().filter(d -> d.question().equals(question)).findFirst();
+  }
+
+  /** This draw with one question in another's place. */
+  Draw with(Drawn joining, String leaving) {
+    List<Drawn> changed = new ArrayList<>(questions);
+    changed.replaceAll(d -> d.question().equals(leaving) ? joining : d);
+    return new Draw(List.copyOf(changed));
+  }
+}

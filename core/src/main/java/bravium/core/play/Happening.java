@@ -1,0 +1,39 @@
+package bravium.core.play;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+
+/** Something that a move brought about, in the order it came; the interface plays it out. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+  @JsonSubTypes.Type(value = Happening.QuestionOpened.class, name = "question-opened"),
+  @JsonSubTypes.Type(value = Happening.AnswerMarked.class, name = "answer-marked"),
+  @JsonSubTypes.Type(value = Happening.PointsGiven.class, name = "points-given"),
+  @JsonSubTypes.Type(value = Happening.MarkerChanged.class, name = "marker-changed"),
+  @JsonSubTypes.Type(value = Happening.MoveTakenBack.class, name = "move-taken-back"),
+  @JsonSubTypes.Type(value = Happening.Won.class, name = "won"),
+  @JsonSubTypes.Type(value = Happening.Lost.class, name = "lost")
+})
+public sealed interface Happening {
+
+  /** A question was opened. */
+  record QuestionOpened(String question) implements Happening {}
+
+  /** A question was settled. */
+  record AnswerMarked(String question, Verdict verdict) implements Happening {}
+
+  /** Points were given; total is what they make together. */
+  record PointsGiven(int points, int total) implements Happening {}
+
+  /** A marker changed. */
+  record MarkerChanged(String question, Markers.State state) implements Happening {}
+
+  /** A move was taken back; the play stands where it stood before it. */
+  record MoveTakenBack(String move) implements Happening {}
+
+  /** The play was won. */
+  record Won(int points) implements Happening {}
+
+  /** The play was lost. */
+  record Lost(int points) implements Happening {}
+}

@@ -1,0 +1,52 @@
+package bravium.core.play;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.List;
+
+/** The progress markers of a play, one for each drawn question, in the order they are asked. */
+public record Markers(List<Marker> list) {
+
+  /** A marker. */
+  public record Marker(String question, State state) {}
+
+  /** What a marker says. */
+  public enum State {
+    /** Not yet asked. */
+    @JsonProperty("to-do")
+    TO_DO,
+    /** The one that is open. */
+    @JsonProperty("now")
+    NOW,
+    /** Answered right. */
+    @JsonProperty("right")
+    RIGHT,
+    /** Answered, not right. */
+    @JsonProperty("wrong")
+    WRONG,
+    /** Never answered. */
+    @JsonProperty("missed")
+    MISSED
+  }
+
+  static Markers of(Sitting sitting) {
+    return new Markers(
+        sitting.draw().ids().stream().map(id -> new Marker(id, state(sitting, id))).toList());
+  }
+
+  /** What the marker of one question says. */
+  static State state(Sitting sitting, String question) {
+    return sitting
+        .resultOf(question)
+        .map(Result::verdict)
+        .map(Markers::of)
+        .orElseGet(() -> question.equals(sitting.now()) ? State.NOW : State.TO_DO);
+  }
+
+  private static State of(Verdict verdict) {
+    return switch (verdict) {
+      case RIGHT -> State.RIGHT;
+      case WRONG -> State.WRONG;
+      case MISSED -> State.MISSED;
+    };
+  }
+}

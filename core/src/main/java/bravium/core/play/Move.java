@@ -1,0 +1,23 @@
+package bravium.core.play;
+
+import bravium.core.json.Root;
+
+/**
+ * Something that a player or the teacher does.
+ *
+ * @param key made by the device, unique within the sitting, 1 to {@value #LONGEST_KEY} characters;
+ *     a move sent twice is applied once
+ */
+@Root
+public record Move(String key, Mover by, Action action) {
+
+  /** The most characters of a key. */
+  public static final int LONGEST_KEY = 64;
+
+  /** Checks the key. */
+  public Move {
+    if (key.isBlank() || key.length() > LONGEST_KEY) {
+      throw new IllegalArgumentException("key has 1 to " + LONGEST_KEY + " characters");
+    }
+  }
+}

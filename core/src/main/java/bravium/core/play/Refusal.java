@@ -1,0 +1,28 @@
+package bravium.core.play;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+
+/** Why a move was not taken. A refused move changes nothing. */
+public enum Refusal {
+  /** It answers what is not open, or no longer. */
+  @JsonProperty("not-open")
+  NOT_OPEN,
+  /** The question has no such option. */
+  @JsonProperty("no-such-option")
+  NO_SUCH_OPTION,
+  /** There is no such question. */
+  @JsonProperty("no-such-question")
+  NO_SUCH_QUESTION,
+  /** There is nothing to ask. */
+  @JsonProperty("nothing-to-ask")
+  NOTHING_TO_ASK,
+  /** Only the teacher can do this. */
+  @JsonProperty("for-the-teacher")
+  FOR_THE_TEACHER,
+  /** The key was used for another move. */
+  @JsonProperty("key-used")
+  KEY_USED,
+  /** This version can't play this game. */
+  @JsonProperty("unknown-game")
+  UNKNOWN_GAME
+}

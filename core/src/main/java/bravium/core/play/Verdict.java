@@ -1,0 +1,16 @@
+package bravium.core.play;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+
+/** How a question came out. */
+public enum Verdict {
+  /** Answered right. */
+  @JsonProperty("right")
+  RIGHT,
+  /** Answered, and not right. */
+  @JsonProperty("wrong")
+  WRONG,
+  /** Never answered. */
+  @JsonProperty("missed")
+  MISSED
+}

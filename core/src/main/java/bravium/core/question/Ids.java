@@ -1,0 +1,29 @@
+package bravium.core.question;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/** Checks the ids that an editor made. */
+public final class Ids {
+
+  private Ids() {}
+
+  /**
+   * Checks that every id is there and stands only once.
+   *
+   * @throws IllegalArgumentException if not
+   */
+  public static void requireDistinct(String what, List<String> ids) {
+    Set<String> seen = new HashSet<>();
+    for (String id : ids) {
+      if (id.isBlank()) {
+        throw new IllegalArgumentException(what + " needs an id that is not blank");
+      }
+      if (!seen.add(id)) {
+        throw new IllegalArgumentException(
+            "the id " + id + " stands twice among the " + what + "s");
+      }
+    }
+  }
+}

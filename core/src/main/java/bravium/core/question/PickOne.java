@@ -1,0 +1,42 @@
+package bravium.core.question;
+
+import bravium.core.json.Extra;
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import java.util.List;
+
+/**
+ * A question with options of which one is picked. Usually one of them is right; if more are marked
+ * right, picking any of these counts.
+ *
+ * @param options at most {@value #MOST_OPTIONS}, told apart by a letter each
+ */
+public record PickOne(
+    String id, String text, List<Option> options, Feedback feedback, @JsonIgnore Extra extra)
+    implements Question {
+
+  /** As many options as there are letters. */
+  public static final int MOST_OPTIONS = 26;
+
+  /** Checks the options' number and ids. */
+  public PickOne {
+    if (options.size() > MOST_OPTIONS) {
+      throw new IllegalArgumentException("a question has at most " + MOST_OPTIONS + " options");
+    }
+    Ids.requireDistinct("option", options.stream().map(Option::id).toList());
+  }
+
+  /** A question with nothing unknown in it. */
+  public PickOne(String id, String text, List<Option> options, Feedback feedback) {
+    this(id, text, options, feedback, Extra.NONE);
+  }
+
+  @Override
+  public List<Option> choices() {
+    return options.stream().filter(option -> !option.text().isBlank()).toList();
+  }
+
+  @Override
+  public boolean started() {
+    return !text.isBlank() || !choices().isEmpty();
+  }
+}

@@ -1,0 +1,34 @@
+package bravium.core.readiness;
+
+import bravium.core.activity.Activity;
+import bravium.core.json.Root;
+import bravium.core.play.Draw;
+import bravium.core.play.PassMark;
+import bravium.core.question.Question;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What can be said of an activity before class.
+ *
+ * @param passMark what the pass mark means for the questions that can be asked
+ * @param askable how many questions can be asked
+ * @param findings the weightiest first, otherwise in the order of the sheet
+ */
+@Root
+public record Readiness(Winnable winnable, PassMark passMark, int askable, List<Finding> findings) {
+
+  /** Reads an activity. */
+  public static Readiness of(Activity activity) {
+    List<Question> pool = Draw.pool(activity, false);
+    PassMark mark = PassMark.of(activity.rules(), Draw.asked(activity.rules(), pool.size()));
+    Reach reach = Reach.of(pool, mark);
+    List<Finding> all = new ArrayList<>(QuestionChecks.of(activity.game().questions()));
+    all.addAll(RuleChecks.of(activity, pool.size(), mark, reach));
+    List<Finding> sorted = new ArrayList<>();
+    for (Weight weight : Weight.values()) {
+      all.stream().filter(f -> f.weight() == weight).forEach(sorted::add);
+    }
+    return new Readiness(reach.winnable(), mark, pool.size(), List.copyOf(sorted));
+  }
+}

@@ -1,0 +1,99 @@
+package bravium.core.rehearsal;
+
+import bravium.core.activity.Activity;
+import bravium.core.play.Action;
+import bravium.core.play.Engine;
+import bravium.core.play.Move;
+import bravium.core.play.Mover;
+import bravium.core.play.Response;
+import bravium.core.play.Sitting;
+import bravium.core.play.Stage;
+import bravium.core.question.Option;
+import bravium.core.question.Question;
+import java.util.Optional;
+
+/** Plays for the teacher, by the same moves a learner would make. */
+public final class TestAids {
+
+  private final Activity activity;
+  private final long at;
+
+  private TestAids(Activity activity, long at) {
+    this.activity = activity;
+    this.at = at;
+  }
+
+  /**
+   * The sitting after an aid. To a win or a loss it goes on from where the play stands and, where
+   * that is too late, from the beginning; a game that can't end so ends otherwise.
+   *
+   * @param at the moment, in milliseconds since 1970
+   */
+  public static Sitting use(Activity activity, Sitting sitting, Aid aid, long at) {
+    TestAids aids = new TestAids(activity, at);
+    return switch (aid) {
+      case RIGHT -> aids.answer(sitting, true);
+      case WRONG -> aids.answer(sitting, false);
+      case WIN -> aids.finish(sitting, true);
+      case LOSS -> aids.finish(sitting, false);
+    };
+  }
+
+  private Sitting finish(Sitting sitting, boolean won) {
+    Sitting ended = toTheEnd(sitting, won);
+    return ended.outcome() != null && ended.outcome().won() == won
+        ? ended
+        : toTheEnd(Engine.open(activity, sitting.opening()), won);
+  }
+
+  private Sitting toTheEnd(Sitting sitting, boolean right) {
+    Sitting here = sitting;
+    while (here.stage() != Stage.END) {
+      Sitting next = here.stage() == Stage.FEEDBACK ? leave(here) : answer(here, right);
+      if (next.equals(here)) {
+        return here;
+      }
+      here = next;
+    }
+    return here;
+  }
+
+  private Sitting answer(Sitting sitting, boolean right) {
+    return switch (sitting.stage()) {
+      case TITLE -> {
+        Sitting started = play(sitting, new Action.Start());
+        yield started.stage() == Stage.TITLE ? started : answer(started, right);
+      }
+      case QUESTION -> answerOpen(sitting, right);
+      case FEEDBACK -> {
+        Sitting next = leave(sitting);
+        yield next.stage() == Stage.QUESTION ? answer(next, right) : next;
+      }
+      case END -> sitting;
+    };
+  }
+
+  private Sitting answerOpen(Sitting sitting, boolean right) {
+    Question question = Engine.question(activity, sitting.now()).orElseThrow();
+    Optional<Option> fitting =
+        question.choices().stream().filter(option -> option.right() == right).findFirst();
+    return fitting
+        .or(() -> question.choices().stream().findFirst())
+        .filter(option -> question.answerable())
+        .map(option -> pick(sitting, question, option))
+        .orElseGet(() -> leave(sitting));
+  }
+
+  private Sitting pick(Sitting sitting, Question question, Option option) {
+    return play(sitting, new Action.Answer(question.id(), 1, new Response.Picked(option.id())));
+  }
+
+  private Sitting leave(Sitting sitting) {
+    return play(sitting, new Action.Continue(sitting.now()));
+  }
+
+  private Sitting play(Sitting sitting, Action action) {
+    Move move = new Move("aid-" + sitting.log().size(), Mover.TEACHER, action);
+    return Engine.play(activity, sitting, move, at).sitting();
+  }
+}

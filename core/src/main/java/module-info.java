@@ -1,0 +1,15 @@
+/** The rules of Bravium's games and all computation, for the JVM and for the browser. */
+module bravium.core {
+  requires minimal.json;
+  requires static com.fasterxml.jackson.annotation;
+  requires static org.jspecify;
+
+  exports bravium.core.activity;
+  exports bravium.core.games;
+  exports bravium.core.games.quizshow;
+  exports bravium.core.json;
+  exports bravium.core.play;
+  exports bravium.core.question;
+  exports bravium.core.readiness;
+  exports bravium.core.rehearsal;
+}
