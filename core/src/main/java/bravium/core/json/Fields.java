@@ -12,17 +12,17 @@ import org.jspecify.annotations.Nullable;
 final class Fields {
 
   private final JsonObject object;
-  private final String path;
+  private final Node owner;
 
-  Fields(JsonObject object, String path) {
+  Fields(JsonObject object, Node owner) {
     this.object = object;
-    this.path = path;
+    this.owner = owner;
   }
 
   <T> T required(String name, Function<Node, T> reader) {
     Node node = member(name);
     if (node == null) {
-      throw new FormatProblem(path + "." + name, "this is missing");
+      throw owner.missing(name);
     }
     return reader.apply(node);
   }
@@ -48,7 +48,7 @@ final class Fields {
     JsonArray array = node.value().asArray();
     List<T> items = new ArrayList<>(array.size());
     for (int i = 0; i < array.size(); i++) {
-      items.add(reader.apply(new Node(array.get(i), node.path() + "[" + i + "]")));
+      items.add(reader.apply(node.item(i, array.get(i))));
     }
     return List.copyOf(items);
   }
@@ -66,6 +66,6 @@ final class Fields {
 
   private @Nullable Node member(String name) {
     JsonValue value = object.get(name);
-    return value == null || value.isNull() ? null : new Node(value, path + "." + name);
+    return value == null || value.isNull() ? null : owner.member(name, value);
   }
 }

@@ -36,7 +36,7 @@ public final class Format<T> {
    * @throws FormatProblem if the text is no JSON or doesn't follow the format
    */
   public T read(String text) {
-    return reader.apply(new Node(parse(text), "$"));
+    return reader.apply(Node.root(parse(text)));
   }
 
   /**
@@ -46,7 +46,7 @@ public final class Format<T> {
    */
   public List<T> readList(String text) {
     JsonObject holder = new JsonObject().add("list", parse(text));
-    return new Fields(holder, "$").list("list", reader);
+    return new Fields(holder, Node.root(holder)).list("list", reader);
   }
 
   /** Writes a value on one line. */
@@ -62,6 +62,11 @@ public final class Format<T> {
   /** Writes a value for people to read, indented by two spaces, with a line's end at the end. */
   public String writePretty(T value) {
     return writer.apply(value).toString(WriterConfig.PRETTY_PRINT) + "\n";
+  }
+
+  /** A problem as an object with one member. */
+  public static String problem(FormatProblem problem) {
+    return new JsonObject().add("problem", problem.getMessage()).toString();
   }
 
   private static JsonValue parse(String text) {

@@ -2,28 +2,51 @@ package bravium.core.json;
 
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
+import org.jspecify.annotations.Nullable;
 
-/** A value in a text being read, and the path that leads to it. */
+/**
+ * A value in a text being read. The path that leads to it is put together only when it is needed.
+ */
 final class Node {
 
   private final JsonValue value;
-  private final String path;
+  private final @Nullable Node parent;
+  private final String name;
+  private final int index;
 
-  Node(JsonValue value, String path) {
+  private Node(JsonValue value, @Nullable Node parent, String name, int index) {
     this.value = value;
-    this.path = path;
+    this.parent = parent;
+    this.name = name;
+    this.index = index;
+  }
+
+  static Node root(JsonValue value) {
+    return new Node(value, null, "$", -1);
+  }
+
+  Node member(String name, JsonValue value) {
+    return new Node(value, this, name, -1);
+  }
+
+  Node item(int index, JsonValue value) {
+    return new Node(value, this, "", index);
   }
 
   JsonValue value() {
     return value;
   }
 
+  /** The JSON path of this value. */
   String path() {
-    return path;
+    if (parent == null) {
+      return name;
+    }
+    return index < 0 ? parent.path() + "." + name : parent.path() + "[" + index + "]";
   }
 
   Fields fields() {
-    return new Fields(object(), path);
+    return new Fields(object(), this);
   }
 
   String text() {
@@ -66,24 +89,27 @@ final class Node {
   /** The member of this object with the given name; it must be there. */
   Node at(String name) {
     JsonValue member = object().get(name);
-    Node node = new Node(member, path + "." + name);
     if (member == null) {
-      throw new FormatProblem(node.path, "this is missing");
+      throw missing(name);
     }
-    return node;
+    return member(name, member);
   }
 
   /** This object without one of its members. */
   Node without(String name) {
-    return new Node(new JsonObject(object()).remove(name), path);
+    return new Node(new JsonObject(object()).remove(name), parent, this.name, index);
   }
 
   FormatProblem expected(String what) {
-    return new FormatProblem(path, "expected " + what);
+    return new FormatProblem(path(), "expected " + what);
+  }
+
+  FormatProblem missing(String member) {
+    return new FormatProblem(path() + "." + member, "this is missing");
   }
 
   FormatProblem refused(IllegalArgumentException reason) {
-    return new FormatProblem(path, String.valueOf(reason.getMessage()));
+    return new FormatProblem(path(), String.valueOf(reason.getMessage()));
   }
 
   private JsonObject object() {

@@ -1,9 +1,11 @@
 package bravium.core.play;
 
+import bravium.core.json.Root;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 
 /** Something that a move brought about, in the order it came; the interface plays it out. */
+@Root
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
   @JsonSubTypes.Type(value = Happening.QuestionOpened.class, name = "question-opened"),

@@ -1,6 +1,7 @@
 package bravium.core.play;
 
 import bravium.core.json.Root;
+import bravium.core.question.Texts;
 
 /**
  * Something that a player or the teacher does.
@@ -16,7 +17,7 @@ public record Move(String key, Mover by, Action action) {
 
   /** Checks the key. */
   public Move {
-    if (key.isBlank() || key.length() > LONGEST_KEY) {
+    if (Texts.blank(key) || key.length() > LONGEST_KEY) {
       throw new IllegalArgumentException("key has 1 to " + LONGEST_KEY + " characters");
     }
   }

@@ -102,11 +102,10 @@ final class MoveRules {
   /** Only when trying out: the question takes the place of the last one that is still to do. */
   private Sitting swapIn(Question question) {
     List<String> ids = sitting.draw().ids();
-    String leaving =
-        ids.reversed().stream()
-            .filter(id -> sitting.resultOf(id).isEmpty())
-            .findFirst()
-            .orElse(ids.getLast());
+    String leaving = ids.getLast();
+    for (String id : ids) {
+      leaving = sitting.resultOf(id).isEmpty() ? id : leaving;
+    }
     Draw.Drawn joining = Draw.drawn(question, activity.rules(), sitting.opening());
     return sitting.without(leaving).with(sitting.draw().with(joining, leaving));
   }

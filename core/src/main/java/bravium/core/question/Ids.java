@@ -17,7 +17,7 @@ public final class Ids {
   public static void requireDistinct(String what, List<String> ids) {
     Set<String> seen = new HashSet<>();
     for (String id : ids) {
-      if (id.isBlank()) {
+      if (Texts.blank(id)) {
         throw new IllegalArgumentException(what + " needs an id that is not blank");
       }
       if (!seen.add(id)) {

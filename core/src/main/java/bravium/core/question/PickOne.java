@@ -32,11 +32,11 @@ public record PickOne(
 
   @Override
   public List<Option> choices() {
-    return options.stream().filter(option -> !option.text().isBlank()).toList();
+    return options.stream().filter(option -> !Texts.blank(option.text())).toList();
   }
 
   @Override
   public boolean started() {
-    return !text.isBlank() || !choices().isEmpty();
+    return !Texts.blank(text) || !choices().isEmpty();
   }
 }

@@ -30,7 +30,7 @@ public sealed interface Question permits PickOne, TrueFalse, UnknownQuestion {
 
   /** Whether it can be asked: it has a text and something to pick. */
   default boolean answerable() {
-    return !text().isBlank() && !choices().isEmpty();
+    return !Texts.blank(text()) && !choices().isEmpty();
   }
 
   /** Whether at least one of its choices is right. */

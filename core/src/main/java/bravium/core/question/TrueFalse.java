@@ -35,6 +35,6 @@ public record TrueFalse(
 
   @Override
   public boolean started() {
-    return !text.isBlank();
+    return !Texts.blank(text);
   }
 }

@@ -3,6 +3,7 @@ package bravium.core.readiness;
 import bravium.core.question.Option;
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
+import bravium.core.question.Texts;
 import bravium.core.question.TrueFalse;
 import bravium.core.question.UnknownQuestion;
 import java.util.ArrayList;
@@ -35,7 +36,7 @@ final class QuestionChecks {
   }
 
   private void readPickOne(PickOne question) {
-    if (question.text().isBlank()) {
+    if (Texts.blank(question.text())) {
       found.add(Finding.of(question.id(), Check.EMPTY_QUESTION, Weight.STOP));
     }
     switch (question.choices().size()) {
@@ -54,21 +55,21 @@ final class QuestionChecks {
     for (int i = 0; i < options.size(); i++) {
       Option option = options.get(i);
       boolean last = i == options.size() - 1;
-      if (option.text().isBlank() && (!last || option.right())) {
+      if (Texts.blank(option.text()) && (!last || option.right())) {
         String letter = String.valueOf((char) ('A' + i));
         found.add(Finding.of(question.id(), option.id(), Check.EMPTY_OPTION, Weight.LOOK, letter));
       }
     }
     Set<String> seen = new HashSet<>();
     for (Option option : question.choices()) {
-      if (!seen.add(option.text().strip().toLowerCase(Locale.ROOT))) {
+      if (!seen.add(Texts.trimmed(option.text()).toLowerCase(Locale.ROOT))) {
         found.add(
             Finding.of(
                 question.id(),
                 option.id(),
                 Check.SAME_OPTIONS,
                 Weight.LOOK,
-                option.text().strip()));
+                Texts.trimmed(option.text())));
       }
     }
   }

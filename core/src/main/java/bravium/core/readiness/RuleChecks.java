@@ -3,6 +3,7 @@ package bravium.core.readiness;
 import bravium.core.activity.Activity;
 import bravium.core.activity.Rules;
 import bravium.core.play.PassMark;
+import bravium.core.question.Texts;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -18,7 +19,7 @@ final class RuleChecks {
       found.add(Finding.ofActivity(Check.UNKNOWN_GAME, Weight.STOP));
       return found;
     }
-    if (activity.titlePage().title().isBlank()) {
+    if (Texts.blank(activity.titlePage().title())) {
       found.add(Finding.ofActivity(Check.NO_TITLE, Weight.LOOK));
     }
     if (askable == 0) {

@@ -1,0 +1,38 @@
+package bravium.core.question;
+
+/**
+ * Blank and outer spaces, said once: the JVM and the browser differ on which rare characters are
+ * white space, so neither is asked. White space is what the Unicode Character Database gives the
+ * property White_Space, and the zero-width no-break space.
+ */
+public final class Texts {
+
+  private static final String RARE = "\u0085\u00a0\u1680\u2028\u2029\u202f\u205f\u3000\ufeff";
+
+  private Texts() {}
+
+  /** Whether a text holds nothing but white space. */
+  public static boolean blank(String text) {
+    return trimmed(text).isEmpty();
+  }
+
+  /** The text without white space at its ends. */
+  public static String trimmed(String text) {
+    int start = 0;
+    int end = text.length();
+    while (start < end && space(text.charAt(start))) {
+      start++;
+    }
+    while (start < end && space(text.charAt(end - 1))) {
+      end--;
+    }
+    return text.substring(start, end);
+  }
+
+  private static boolean space(char c) {
+    return c == ' '
+        || c >= '\t' && c <= '\r'
+        || c >= '\u2000' && c <= '\u200a'
+        || RARE.indexOf(c) >= 0;
+  }
+}

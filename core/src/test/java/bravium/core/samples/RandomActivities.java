@@ -1,0 +1,101 @@
+package bravium.core.samples;
+
+import bravium.core.activity.Activity;
+import bravium.core.activity.Ending;
+import bravium.core.activity.Endings;
+import bravium.core.activity.Order;
+import bravium.core.activity.Rules;
+import bravium.core.activity.TitlePage;
+import bravium.core.games.quizshow.QuizShow;
+import bravium.core.json.Extra;
+import bravium.core.question.Feedback;
+import bravium.core.question.Option;
+import bravium.core.question.PickOne;
+import bravium.core.question.Question;
+import bravium.core.question.TrueFalse;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+
+/** Activities as teachers might leave them: finished, half-written, with odd characters. */
+public final class RandomActivities {
+
+  private static final List<String> WORDS =
+      List.of(
+          "hive", "drone", "nectar", "é", "½ comb", "“wax”", "\t", "🐝", "\u2028", "<b>", "", " ");
+
+  private final Random random;
+
+  public RandomActivities(Random random) {
+    this.random = random;
+  }
+
+  /** Any activity, unfinished questions and all. */
+  public Activity any() {
+    return with(random.nextInt(9), false);
+  }
+
+  /** An activity in which every question can be asked and can be right. */
+  public Activity finished(int questions) {
+    return with(questions, true);
+  }
+
+  private Activity with(int questions, boolean finished) {
+    return new Activity(
+        new TitlePage(
+            text(finished),
+            maybe(),
+            random.nextBoolean() ? null : 4,
+            null,
+            List.of("bees", text(false)),
+            maybe(),
+            Extra.NONE),
+        QuizShow.onLine(
+            IntStream.range(0, questions).mapToObj(i -> question("q" + i, finished)).toList()),
+        rules(questions),
+        new Endings(new Ending(maybe(), Extra.NONE), Ending.usual()));
+  }
+
+  private Rules rules(int questions) {
+    return new Rules(
+        random.nextBoolean() ? null : 1 + random.nextInt(questions + 2),
+        order(),
+        order(),
+        random.nextInt(4) * 5,
+        random.nextInt(101),
+        Extra.NONE);
+  }
+
+  private Question question(String id, boolean finished) {
+    Feedback feedback = new Feedback(maybe(), maybe());
+    if (random.nextInt(3) == 0) {
+      Boolean answer = !finished && random.nextInt(4) == 0 ? null : random.nextBoolean();
+      return new TrueFalse(id, text(finished), answer, feedback);
+    }
+    int count = finished ? 2 + random.nextInt(4) : random.nextInt(5);
+    int right = finished ? random.nextInt(count) : random.nextInt(6);
+    List<Option> options =
+        IntStream.range(0, count)
+            .mapToObj(
+                i ->
+                    new Option(
+                        id + "o" + i,
+                        text(finished),
+                        i == right || !finished && random.nextInt(8) == 0))
+            .toList();
+    return new PickOne(id, text(finished), options, feedback);
+  }
+
+  private String text(boolean filled) {
+    String word = WORDS.get(random.nextInt(WORDS.size()));
+    return filled ? "Bee " + word + random.nextInt(9) : word;
+  }
+
+  private String maybe() {
+    return random.nextBoolean() ? null : text(false);
+  }
+
+  private Order order() {
+    return random.nextBoolean() ? Order.MIXED : Order.AS_WRITTEN;
+  }
+}

@@ -1,0 +1,72 @@
+package bravium.core.samples;
+
+import bravium.core.activity.Activity;
+import bravium.core.play.Action;
+import bravium.core.play.Draw;
+import bravium.core.play.Move;
+import bravium.core.play.Mover;
+import bravium.core.play.Response;
+import bravium.core.play.Sitting;
+import bravium.core.question.Question;
+import java.util.List;
+import java.util.Random;
+
+/** Moves as devices might send them: mostly fitting, some late, doubled or out of place. */
+public final class RandomMoves {
+
+  private final Random random;
+  private int keys;
+
+  public RandomMoves(Random random) {
+    this.random = random;
+  }
+
+  /** A move that may or may not fit the sitting. */
+  public Move next(Activity activity, Sitting sitting) {
+    if (!sitting.log().isEmpty() && random.nextInt(12) == 0) {
+      Move old = sitting.log().get(random.nextInt(sitting.log().size())).move();
+      return random.nextBoolean() ? old : new Move(old.key(), old.by(), new Action.Start());
+    }
+    return new Move("key-" + keys++, mover(), action(activity, sitting));
+  }
+
+  /** A move that takes the play forward. */
+  public Move fitting(Sitting sitting) {
+    return new Move("key-" + keys++, Mover.PLAYER, forward(sitting));
+  }
+
+  private Mover mover() {
+    return random.nextBoolean() ? Mover.PLAYER : Mover.TEACHER;
+  }
+
+  private Action action(Activity activity, Sitting sitting) {
+    List<Question> questions = activity.game().questions();
+    String any =
+        questions.isEmpty() ? "none" : questions.get(random.nextInt(questions.size())).id();
+    return switch (random.nextInt(14)) {
+      case 0 -> new Action.Start();
+      case 1 -> new Action.Continue(any);
+      case 2 -> new Action.GoTo(any);
+      case 3 -> new Action.Answer(any, random.nextInt(3), new Response.Picked(any + "o0"));
+      case 4, 5 ->
+          new Action.TakeBack(
+              sitting.log().isEmpty() ? "none" : sitting.log().getLast().move().key());
+      default -> forward(sitting);
+    };
+  }
+
+  private Action forward(Sitting sitting) {
+    return switch (sitting.stage()) {
+      case TITLE, END -> new Action.Start();
+      case FEEDBACK -> new Action.Continue(sitting.now());
+      case QUESTION -> {
+        List<String> options =
+            sitting.draw().find(sitting.now()).map(Draw.Drawn::options).orElse(List.of());
+        yield options.isEmpty()
+            ? new Action.Continue(sitting.now())
+            : new Action.Answer(
+                sitting.now(), 1, new Response.Picked(options.get(random.nextInt(options.size()))));
+      }
+    };
+  }
+}

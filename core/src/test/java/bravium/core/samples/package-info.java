@@ -1,0 +1,2 @@
+/** Random activities and random plays for property tests and for the parity test. */
+package bravium.core.samples;

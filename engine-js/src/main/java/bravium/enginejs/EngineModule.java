@@ -1,0 +1,109 @@
+package bravium.enginejs;
+
+import bravium.core.activity.Activity;
+import bravium.core.json.Codec;
+import bravium.core.json.Format;
+import bravium.core.json.FormatProblem;
+import bravium.core.play.Audience;
+import bravium.core.play.Engine;
+import bravium.core.play.Sitting;
+import bravium.core.readiness.Readiness;
+import bravium.core.rehearsal.Aid;
+import bravium.core.rehearsal.LiveGame;
+import bravium.core.rehearsal.TestAids;
+import java.util.Locale;
+import java.util.function.Supplier;
+import org.teavm.jso.JSExport;
+
+/**
+ * The functions of the ES module. All take and return JSON texts; a text that doesn't follow the
+ * format is answered with an object that has one member, {@code problem}, in words.
+ *
+ * <p>Times are milliseconds since 1970, as numbers of the browser.
+ */
+public final class EngineModule {
+
+  private EngineModule() {}
+
+  /** What a module needs to be one; nothing happens here. */
+  public static void main(String[] args) {}
+
+  /** {@link Engine#open}: a sitting. */
+  @JSExport
+  public static String open(String activity, String opening) {
+    return answer(
+        Codec.SITTING, () -> Engine.open(activity(activity), Codec.OPENING.read(opening)));
+  }
+
+  /** {@link Engine#play}: a turn. */
+  @JSExport
+  public static String play(String activity, String sitting, String move, double at) {
+    return answer(
+        Codec.TURN,
+        () -> Engine.play(activity(activity), sitting(sitting), Codec.MOVE.read(move), (long) at));
+  }
+
+  /** {@link Engine#show}: a showing. */
+  @JSExport
+  public static String show(String activity, String sitting, String audience, double at) {
+    return answer(
+        Codec.SHOWING,
+        () ->
+            Engine.show(
+                activity(activity),
+                sitting(sitting),
+                Audience.valueOf(audience.toUpperCase(Locale.ROOT)),
+                (long) at));
+  }
+
+  /** {@link Engine#rebuild} from a list of applied moves: a sitting. */
+  @JSExport
+  public static String rebuild(String activity, String opening, String moves) {
+    return answer(
+        Codec.SITTING,
+        () ->
+            Engine.rebuild(
+                activity(activity), Codec.OPENING.read(opening), Codec.PLAYED.readList(moves)));
+  }
+
+  /** {@link LiveGame#follow}: a sitting in the edited activity. */
+  @JSExport
+  public static String follow(String activity, String sitting) {
+    return answer(Codec.SITTING, () -> LiveGame.follow(activity(activity), sitting(sitting)));
+  }
+
+  /** {@link TestAids#use}: a sitting. */
+  @JSExport
+  public static String aid(String activity, String sitting, String aid, double at) {
+    return answer(
+        Codec.SITTING,
+        () ->
+            TestAids.use(
+                activity(activity),
+                sitting(sitting),
+                Aid.valueOf(aid.toUpperCase(Locale.ROOT)),
+                (long) at));
+  }
+
+  /** {@link Readiness#of}: what is worth a look. */
+  @JSExport
+  public static String readiness(String activity) {
+    return answer(Codec.READINESS, () -> Readiness.of(activity(activity)));
+  }
+
+  private static Activity activity(String text) {
+    return Codec.ACTIVITY.read(text);
+  }
+
+  private static Sitting sitting(String text) {
+    return Codec.SITTING.read(text);
+  }
+
+  private static <T> String answer(Format<T> format, Supplier<T> work) {
+    try {
+      return format.write(work.get());
+    } catch (FormatProblem e) {
+      return Format.problem(e);
+    }
+  }
+}

@@ -1,0 +1,91 @@
+package bravium.server.accounts;
+
+import bravium.server.problems.ProblemWriter;
+import java.time.Clock;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.BadCredentialsException;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+
+/**
+ * Who may do what. A teacher's requests carry her session's cookie and, where they change something,
+ * a CSRF token; a learner's carry the token of her own play and no cookie.
+ */
+@Configuration(proxyBeanMethods = false)
+class SecurityConfiguration {
+
+  private static final String[] LEARNERS = {"/api/links/**", "/api/play/**"};
+
+  private static final String CONTENT_POLICY =
+      "default-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'none';"
+          + " form-action 'self'; frame-ancestors 'none'";
+
+  @Bean
+  SecurityFilterChain security(
+      HttpSecurity http, SecurityContextRepository sessions, ProblemWriter problems) {
+    http.csrf(csrf -> csrf.spa().ignoringRequestMatchers(LEARNERS))
+        .securityContext(context -> context.securityContextRepository(sessions))
+        .requestCache(AbstractHttpConfigurer::disable)
+        .logout(AbstractHttpConfigurer::disable)
+        .headers(
+            headers ->
+                headers
+                    .contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY))
+                    .cacheControl(cache -> cache.disable()))
+        .authorizeHttpRequests(
+            paths ->
+                paths
+                    .requestMatchers("/api/session", "/api/session/demo")
+                    .permitAll()
+                    .requestMatchers(LEARNERS)
+                    .permitAll()
+                    .requestMatchers("/api/**")
+                    .authenticated()
+                    .anyRequest()
+                    .permitAll())
+        .exceptionHandling(
+            handling ->
+                handling
+                    .authenticationEntryPoint(
+                        (request, response, e) ->
+                            problems.write(
+                                response,
+                                HttpStatus.UNAUTHORIZED,
+                                "signed-out",
+                                "You are not signed in, or your session has ended. Sign in, then"
+                                    + " try again; what was saved before is safe."))
+                    .accessDeniedHandler(
+                        (request, response, e) ->
+                            problems.write(
+                                response,
+                                HttpStatus.FORBIDDEN,
+                                "not-from-here",
+                                "This did not come from the page you opened here. Nothing was"
+                                    + " changed. Reload the page and try again.")));
+    return http.build();
+  }
+
+  @Bean
+  SecurityContextRepository sessions() {
+    return new HttpSessionSecurityContextRepository();
+  }
+
+  /** Nobody signs in by a manager: its presence keeps Boot from inventing a user. */
+  @Bean
+  AuthenticationManager noManager() {
+    return authentication -> {
+      throw new BadCredentialsException("not here");
+    };
+  }
+
+  @Bean
+  Clock clock() {
+    return Clock.systemUTC();
+  }
+}

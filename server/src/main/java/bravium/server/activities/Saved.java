@@ -1,0 +1,6 @@
+package bravium.server.activities;
+
+import java.time.Instant;
+
+/** The answer to a save. */
+public record Saved(int version, Instant savedAt) {}

@@ -1,0 +1,64 @@
+package bravium.server.problems;
+
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+
+/** A request that can't be met, with the words for the person who made it. */
+public final class Problem extends RuntimeException {
+
+  private static final long serialVersionUID = 1L;
+  private final HttpStatus status;
+  private final String reason;
+
+  private Problem(HttpStatus status, String reason, String words) {
+    super(words);
+    this.status = status;
+    this.reason = reason;
+  }
+
+  /** What was asked for isn't there, or isn't this person's. */
+  public static Problem notFound(String reason, String words) {
+    return new Problem(HttpStatus.NOT_FOUND, reason, words);
+  }
+
+  /** It doesn't fit what is there now. Nothing was changed. */
+  public static Problem conflict(String reason, String words) {
+    return new Problem(HttpStatus.CONFLICT, reason, words);
+  }
+
+  /** Somebody else saved in between. */
+  public static Problem stale(String words) {
+    return new Problem(HttpStatus.PRECONDITION_FAILED, "changed-meanwhile", words);
+  }
+
+  /** It was not said which version is being changed. */
+  public static Problem versionMissing(String words) {
+    return new Problem(HttpStatus.PRECONDITION_REQUIRED, "version-missing", words);
+  }
+
+  /** Nobody is signed in, or the token is not known. */
+  public static Problem whoAreYou(String reason, String words) {
+    return new Problem(HttpStatus.UNAUTHORIZED, reason, words);
+  }
+
+  /** It isn't understood. */
+  public static Problem badRequest(String reason, String words) {
+    return new Problem(HttpStatus.BAD_REQUEST, reason, words);
+  }
+
+  /** The status that goes with it. */
+  public HttpStatus status() {
+    return status;
+  }
+
+  /** As a problem detail; {@code reason} is a key that programs can tell apart. */
+  public ProblemDetail detail() {
+    return detail(status, reason, getMessage());
+  }
+
+  static ProblemDetail detail(HttpStatus status, String reason, String words) {
+    ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, words);
+    detail.setProperty("reason", reason);
+    return detail;
+  }
+}

@@ -1,0 +1,91 @@
+package bravium.server.problems;
+
+import bravium.core.json.FormatProblem;
+import java.util.Optional;
+import org.jooq.exception.DataAccessException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Turns what was thrown into a problem detail in words. */
+@RestControllerAdvice
+class ProblemHandler extends ResponseEntityExceptionHandler {
+
+  private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> problem(Problem problem) {
+    return ResponseEntity.status(problem.status()).body(problem.detail());
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> format(FormatProblem problem) {
+    return answer(HttpStatus.BAD_REQUEST, "not-the-format", words(problem));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> storage(DataAccessException e) {
+    LOG.error("The database did not take or give something", e);
+    return answer(
+        HttpStatus.SERVICE_UNAVAILABLE,
+        "storage",
+        "The server couldn't reach its storage just now. What was saved before is safe;"
+            + " this was not saved. Try again in a moment.");
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> unexpected(Exception e) {
+    LOG.error("Something that should not happen", e);
+    return answer(
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        "unexpected",
+        "Something went wrong on the server. What was saved before is safe; this was not saved.");
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleHttpMessageNotReadable(
+      HttpMessageNotReadableException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    Optional<FormatProblem> format = cause(e);
+    String words =
+        format
+            .map(ProblemHandler::words)
+            .orElse("What was sent is not readable JSON. Nothing was changed.");
+    String reason = format.isPresent() ? "not-the-format" : "not-json";
+    return ResponseEntity.badRequest()
+        .body(Problem.detail(HttpStatus.BAD_REQUEST, reason, words));
+  }
+
+  private static String words(FormatProblem problem) {
+    return "This doesn't follow the format at "
+        + problem.path()
+        + ": "
+        + problem.reason()
+        + ". Nothing was changed.";
+  }
+
+  private static Optional<FormatProblem> cause(Throwable e) {
+    for (Throwable t = e; t != null; t = t.getCause()) {
+      if (t instanceof FormatProblem problem) {
+        return Optional.of(problem);
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static ResponseEntity<ProblemDetail> answer(
+      HttpStatus status, String reason, String words) {
+    return ResponseEntity.status(status).body(Problem.detail(status, reason, words));
+  }
+}

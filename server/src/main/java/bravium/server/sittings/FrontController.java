@@ -1,0 +1,47 @@
+package bravium.server.sittings;
+
+import bravium.core.play.Move;
+import bravium.server.accounts.Teacher;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A teacher's side of plays over HTTP. */
+@RestController
+class FrontController {
+
+  private final FrontService front;
+
+  FrontController(FrontService front) {
+    this.front = front;
+  }
+
+  @PostMapping("/api/activities/{activity}/link")
+  PlayLink link(@AuthenticationPrincipal Teacher teacher, @PathVariable String activity) {
+    return front.link(teacher, activity);
+  }
+
+  @PostMapping("/api/activities/{activity}/sittings")
+  @ResponseStatus(HttpStatus.CREATED)
+  FrontSitting open(@AuthenticationPrincipal Teacher teacher, @PathVariable String activity) {
+    return front.open(teacher, activity);
+  }
+
+  @GetMapping("/api/sittings/{sitting}")
+  FrontSitting read(@AuthenticationPrincipal Teacher teacher, @PathVariable String sitting) {
+    return front.read(teacher, sitting);
+  }
+
+  @PostMapping("/api/sittings/{sitting}/moves")
+  MoveAnswer move(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String sitting,
+      @RequestBody Move move) {
+    return front.move(teacher, sitting, move);
+  }
+}

@@ -1,0 +1,74 @@
+package bravium.server.sittings;
+
+import bravium.core.play.Audience;
+import bravium.core.play.Engine;
+import bravium.core.play.Move;
+import bravium.core.play.Mover;
+import bravium.core.play.Opening;
+import bravium.core.play.Turn;
+import bravium.server.accounts.Teacher;
+import bravium.server.activities.ActivityService;
+import bravium.server.data.Codes;
+import java.time.Clock;
+import java.util.function.Predicate;
+import org.springframework.stereotype.Service;
+
+/**
+ * What a teacher does with a play: give the link to learners, or play at the front of the class.
+ * There the game runs on her own device, so that a lesson never hangs on the network; the moves
+ * follow here.
+ */
+@Service
+class FrontService {
+
+  private final PlayLinkRepository links;
+  private final ActivityService activities;
+  private final SittingRepository sittings;
+  private final WarmSittings warm;
+  private final Clock clock;
+
+  FrontService(
+      PlayLinkRepository links,
+      ActivityService activities,
+      SittingRepository sittings,
+      WarmSittings warm,
+      Clock clock) {
+    this.links = links;
+    this.activities = activities;
+    this.sittings = sittings;
+    this.warm = warm;
+    this.clock = clock;
+  }
+
+  PlayLink link(Teacher teacher, String activity) {
+    return new PlayLink(links.codeOf(activities.row(teacher, activity), Codes.code()));
+  }
+
+  FrontSitting open(Teacher teacher, String activity) {
+    var version = activities.newest(activities.row(teacher, activity));
+    String id = Codes.id();
+    Opening opening = new Opening(Codes.secret(), clock.millis(), false);
+    sittings.add(id, version, null, teacher.id(), opening);
+    return read(teacher, id);
+  }
+
+  FrontSitting read(Teacher teacher, String sitting) {
+    StoredSitting stored = warm.read(sitting, of(teacher));
+    return new FrontSitting(
+        sitting, stored.activity(), stored.sitting().opening(), stored.sitting().log());
+  }
+
+  MoveAnswer move(Teacher teacher, String sitting, Move move) {
+    Move hers = new Move(move.key(), Mover.TEACHER, move.action());
+    Turn turn = Refusals.taken(warm.play(sitting, of(teacher), hers));
+    StoredSitting after = warm.read(sitting, of(teacher));
+    return new MoveAnswer(
+        turn.happenings(),
+        Engine.show(after.activity(), after.sitting(), Audience.PROJECTOR, clock.millis()),
+        turn.repeated());
+  }
+
+  private static Predicate<StoredSitting> of(Teacher teacher) {
+    return stored -> stored.teacher() != null && stored.teacher() == teacher.id();
+  }
+}

@@ -1,0 +1,110 @@
+package bravium.server.sittings;
+
+import bravium.core.play.Audience;
+import bravium.core.play.Draw;
+import bravium.core.play.Engine;
+import bravium.core.play.Move;
+import bravium.core.play.Mover;
+import bravium.core.play.Opening;
+import bravium.core.play.Showing;
+import bravium.core.play.Turn;
+import bravium.server.activities.ActivityService;
+import bravium.server.activities.ActivityVersion;
+import bravium.server.data.Codes;
+import bravium.server.problems.Problem;
+import java.time.Clock;
+import java.util.Optional;
+import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** What a learner does: come by a link, open a sitting, play it. */
+@Service
+class LearnerService {
+
+  private final PlayLinkRepository links;
+  private final ActivityService activities;
+  private final SittingRepository sittings;
+  private final WarmSittings warm;
+  private final Clock clock;
+
+  LearnerService(
+      PlayLinkRepository links,
+      ActivityService activities,
+      SittingRepository sittings,
+      WarmSittings warm,
+      Clock clock) {
+    this.links = links;
+    this.activities = activities;
+    this.sittings = sittings;
+    this.warm = warm;
+    this.clock = clock;
+  }
+
+  Invitation invitation(String code) {
+    PlayLinkRepository.Link link = link(code);
+    var activity = activities.newest(link.activity()).activity();
+    var page = activity.titlePage();
+    return new Invitation(
+        link.code(),
+        page.title(),
+        page.subject(),
+        page.year(),
+        !Draw.pool(activity, false).isEmpty());
+  }
+
+  /** Opens a sitting; who comes without a token of this link gets a new one. */
+  LearnerSitting open(String code, @Nullable String token) {
+    PlayLinkRepository.Link link = link(code);
+    Optional<Long> known =
+        Optional.ofNullable(token).flatMap(t -> links.learnerOf(link.row(), Codes.hash(t)));
+    String fresh = known.isPresent() ? null : Codes.secret();
+    long learner = known.orElseGet(() -> links.addLearner(link.row(), Codes.hash(fresh)));
+    ActivityVersion version = activities.newest(link.activity());
+    String id = Codes.id();
+    Opening opening = new Opening(Codes.secret(), clock.millis(), false);
+    sittings.add(id, version, learner, null, opening);
+    return new LearnerSitting(id, fresh, show(warm.read(id, of(learner))));
+  }
+
+  LearnerSitting read(String sitting, @Nullable String token) {
+    return new LearnerSitting(sitting, null, show(warm.read(sitting, of(learner(token)))));
+  }
+
+  MoveAnswer move(String sitting, @Nullable String token, Move move) {
+    Predicate<StoredSitting> owner = of(learner(token));
+    Move hers = new Move(move.key(), Mover.PLAYER, move.action());
+    Turn turn = Refusals.taken(warm.play(sitting, owner, hers));
+    return new MoveAnswer(
+        turn.happenings(), show(warm.read(sitting, owner)), turn.repeated());
+  }
+
+  private Showing show(StoredSitting stored) {
+    return Engine.show(stored.activity(), stored.sitting(), Audience.PLAYER, clock.millis());
+  }
+
+  private PlayLinkRepository.Link link(String code) {
+    return links
+        .find(Codes.typed(code))
+        .orElseThrow(
+            () ->
+                Problem.notFound(
+                    "no-such-code",
+                    "No activity has this code. Look at the board again: a code has six letters"
+                        + " and digits."));
+  }
+
+  private long learner(@Nullable String token) {
+    return Optional.ofNullable(token)
+        .flatMap(t -> links.learner(Codes.hash(t)))
+        .orElseThrow(
+            () ->
+                Problem.whoAreYou(
+                    "no-such-token",
+                    "This device is not known here. Open the link again to start a new game."));
+  }
+
+  private static Predicate<StoredSitting> of(long learner) {
+    return stored -> stored.learner() != null && stored.learner() == learner;
+  }
+}

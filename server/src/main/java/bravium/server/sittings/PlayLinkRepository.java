@@ -1,0 +1,80 @@
+package bravium.server.sittings;
+
+import static bravium.server.data.tables.Tables.LEARNER;
+import static bravium.server.data.tables.Tables.PLAY_LINK;
+
+import bravium.server.data.Writer;
+import java.time.Clock;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+/** The rows of links and of the learners who came by them. */
+@Repository
+class PlayLinkRepository {
+
+  /** A link: its row, and the row of the activity it leads to. */
+  record Link(long row, long activity, String code) {}
+
+  private final DSLContext database;
+  private final Writer writer;
+  private final Clock clock;
+
+  PlayLinkRepository(DSLContext database, Writer writer, Clock clock) {
+    this.database = database;
+    this.writer = writer;
+    this.clock = clock;
+  }
+
+  Optional<Link> find(String code) {
+    return database
+        .selectFrom(PLAY_LINK)
+        .where(PLAY_LINK.CODE.eq(code))
+        .fetchOptional(row -> new Link(row.getId(), row.getActivityId(), row.getCode()));
+  }
+
+  /** The code of an activity's link; the link is made with the given code if there is none. */
+  String codeOf(long activity, String fresh) {
+    return writer.write(
+        dsl -> {
+          dsl.insertInto(PLAY_LINK)
+              .set(PLAY_LINK.ACTIVITY_ID, activity)
+              .set(PLAY_LINK.CODE, fresh)
+              .set(PLAY_LINK.CREATED_AT, clock.instant())
+              .onConflict(PLAY_LINK.ACTIVITY_ID)
+              .doNothing()
+              .execute();
+          return dsl.select(PLAY_LINK.CODE)
+              .from(PLAY_LINK)
+              .where(PLAY_LINK.ACTIVITY_ID.eq(activity))
+              .fetchSingle(PLAY_LINK.CODE);
+        });
+  }
+
+  long addLearner(long link, String tokenHash) {
+    return writer.write(
+        dsl ->
+            dsl.insertInto(LEARNER)
+                .set(LEARNER.PLAY_LINK_ID, link)
+                .set(LEARNER.TOKEN_HASH, tokenHash)
+                .set(LEARNER.CREATED_AT, clock.instant())
+                .returning(LEARNER.ID)
+                .fetchSingle(LEARNER.ID));
+  }
+
+  Optional<Long> learner(String tokenHash) {
+    return database
+        .select(LEARNER.ID)
+        .from(LEARNER)
+        .where(LEARNER.TOKEN_HASH.eq(tokenHash))
+        .fetchOptional(LEARNER.ID);
+  }
+
+  Optional<Long> learnerOf(long link, String tokenHash) {
+    return database
+        .select(LEARNER.ID)
+        .from(LEARNER)
+        .where(LEARNER.TOKEN_HASH.eq(tokenHash), LEARNER.PLAY_LINK_ID.eq(link))
+        .fetchOptional(LEARNER.ID);
+  }
+}

@@ -1,0 +1,37 @@
+package bravium.server.sittings;
+
+import bravium.core.play.Refusal;
+import bravium.core.play.Turn;
+import bravium.server.problems.Problem;
+import java.util.Locale;
+
+/** The engine's refusals in words. */
+final class Refusals {
+
+  private Refusals() {}
+
+  /** The turn, if it was taken. */
+  static Turn taken(Turn turn) {
+    Refusal refusal = turn.refusal();
+    if (refusal == null) {
+      return turn;
+    }
+    throw Problem.conflict(key(refusal), words(refusal) + " Nothing was changed.");
+  }
+
+  private static String key(Refusal refusal) {
+    return refusal.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  private static String words(Refusal refusal) {
+    return switch (refusal) {
+      case NOT_OPEN -> "This is not open now: the game has moved on, or is not there yet.";
+      case NO_SUCH_OPTION -> "This question has no such option.";
+      case NO_SUCH_QUESTION -> "This game has no such question.";
+      case NOTHING_TO_ASK -> "There is no question to ask yet.";
+      case FOR_THE_TEACHER -> "Only the teacher can do this.";
+      case KEY_USED -> "This move carries the key of another one.";
+      case UNKNOWN_GAME -> "This version of Bravium can't play this game yet.";
+    };
+  }
+}
