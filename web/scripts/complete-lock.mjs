@@ -8,7 +8,8 @@ const lock = JSON.parse(readFileSync(file, "utf8"));
 for (const entry of Object.values({ ...lock.packages })) {
   for (const [name, version] of Object.entries(entry.optionalDependencies ?? {})) {
     const path = `node_modules/${name}`;
-    const [, os, cpu, libc] = name.match(/(linux|darwin|win32|freebsd|android|openharmony)-(\w+)(?:-(\w+))?$/) ?? [];
+    const [, os, cpu, libc] =
+      name.match(/(linux|darwin|win32|freebsd|android|openharmony)-(\w+)(?:-(\w+))?$/) ?? [];
     lock.packages[path] ??= {
       version,
       optional: true,

@@ -1,9 +1,9 @@
--- Times (…_at) are milliseconds since 1970. Documents are the core's JSON.
+-- Times (…_at) are milliseconds since 1970, BIGINT for jOOQ’s sake. Documents are the core's JSON.
 
 CREATE TABLE teacher (
   id         INTEGER NOT NULL PRIMARY KEY,
   name       TEXT    NOT NULL,
-  created_at INTEGER NOT NULL
+  created_at BIGINT  NOT NULL
 );
 
 CREATE TABLE activity (
@@ -18,8 +18,8 @@ CREATE TABLE activity (
   question_count INTEGER NOT NULL,
   finding_count  INTEGER NOT NULL,
   is_playable    INTEGER NOT NULL,
-  created_at     INTEGER NOT NULL,
-  changed_at     INTEGER NOT NULL
+  created_at     BIGINT  NOT NULL,
+  changed_at     BIGINT  NOT NULL
 );
 
 CREATE INDEX activity_by_teacher ON activity (teacher_id, changed_at DESC);
@@ -30,7 +30,7 @@ CREATE TABLE activity_version (
   activity_id INTEGER NOT NULL REFERENCES activity (id),
   version     INTEGER NOT NULL,
   document    TEXT    NOT NULL,
-  saved_at    INTEGER NOT NULL,
+  saved_at    BIGINT  NOT NULL,
   UNIQUE (activity_id, version)
 );
 
@@ -39,7 +39,7 @@ CREATE TABLE play_link (
   id          INTEGER NOT NULL PRIMARY KEY,
   activity_id INTEGER NOT NULL UNIQUE REFERENCES activity (id),
   code        TEXT    NOT NULL UNIQUE,
-  created_at  INTEGER NOT NULL
+  created_at  BIGINT  NOT NULL
 );
 
 -- Someone who came by a link. Of the token only its hash is kept.
@@ -47,7 +47,7 @@ CREATE TABLE learner (
   id           INTEGER NOT NULL PRIMARY KEY,
   play_link_id INTEGER NOT NULL REFERENCES play_link (id),
   token_hash   TEXT    NOT NULL UNIQUE,
-  created_at   INTEGER NOT NULL
+  created_at   BIGINT  NOT NULL
 );
 
 -- A play: a learner's, or a teacher's at the front of the class.
@@ -60,8 +60,8 @@ CREATE TABLE sitting (
   opening             TEXT    NOT NULL,
   outcome             TEXT,
   engine_revision     INTEGER,
-  opened_at           INTEGER NOT NULL,
-  ended_at            INTEGER,
+  opened_at           BIGINT  NOT NULL,
+  ended_at            BIGINT ,
   CHECK ((learner_id IS NULL) <> (teacher_id IS NULL))
 );
 
@@ -74,7 +74,7 @@ CREATE TABLE move (
   place      INTEGER NOT NULL,
   move_key   TEXT    NOT NULL,
   document   TEXT    NOT NULL,
-  played_at  INTEGER NOT NULL,
+  played_at  BIGINT  NOT NULL,
   UNIQUE (sitting_id, place),
   UNIQUE (sitting_id, move_key)
 );

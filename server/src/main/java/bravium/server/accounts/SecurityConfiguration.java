@@ -14,8 +14,8 @@ import org.springframework.security.web.context.HttpSessionSecurityContextReposi
 import org.springframework.security.web.context.SecurityContextRepository;
 
 /**
- * Who may do what. A teacher's requests carry her session's cookie and, where they change something,
- * a CSRF token; a learner's carry the token of her own play and no cookie.
+ * Who may do what. A teacher's requests carry her session's cookie and, where they change
+ * something, a CSRF token; a learner's carry the token of her own play and no cookie.
  */
 @Configuration(proxyBeanMethods = false)
 class SecurityConfiguration {

@@ -44,8 +44,7 @@ class SessionController {
   @PostMapping("/demo")
   SessionInfo signInToDemo(HttpServletRequest request, HttpServletResponse response) {
     if (!settings.demo()) {
-      throw Problem.notFound(
-          "no-demo", "This server has no demo. Start one with ./bravium demo.");
+      throw Problem.notFound("no-demo", "This server has no demo. Start one with ./bravium demo.");
     }
     Teacher teacher = teachers.first().orElseThrow();
     SecurityContext context = SecurityContextHolder.createEmptyContext();

@@ -1,6 +1,6 @@
 package bravium.server.accounts;
 
-import static bravium.server.data.tables.Tables.TEACHER;
+import static bravium.server.data.schema.Tables.TEACHER;
 
 import bravium.server.data.Writer;
 import java.time.Clock;

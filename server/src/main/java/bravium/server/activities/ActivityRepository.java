@@ -1,7 +1,7 @@
 package bravium.server.activities;
 
-import static bravium.server.data.tables.Tables.ACTIVITY;
-import static bravium.server.data.tables.Tables.ACTIVITY_VERSION;
+import static bravium.server.data.schema.Tables.ACTIVITY;
+import static bravium.server.data.schema.Tables.ACTIVITY_VERSION;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.TitlePage;
@@ -12,7 +12,7 @@ import bravium.core.json.Codec;
 import bravium.core.readiness.Readiness;
 import bravium.core.readiness.Weight;
 import bravium.server.data.Writer;
-import bravium.server.data.tables.tables.records.ActivityRecord;
+import bravium.server.data.schema.tables.records.ActivityRecord;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -66,8 +66,7 @@ class ActivityRepository {
         .where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity))
         .orderBy(ACTIVITY_VERSION.VERSION.desc())
         .limit(1)
-        .fetchOptional(
-            row -> new ActivityVersion(row.value1(), Codec.ACTIVITY.read(row.value2())));
+        .fetchOptional(row -> new ActivityVersion(row.value1(), Codec.ACTIVITY.read(row.value2())));
   }
 
   Optional<Long> row(long teacher, String id) {

@@ -5,9 +5,9 @@ import java.util.Optional;
 import org.jooq.exception.DataAccessException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -63,8 +63,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
             .map(ProblemHandler::words)
             .orElse("What was sent is not readable JSON. Nothing was changed.");
     String reason = format.isPresent() ? "not-the-format" : "not-json";
-    return ResponseEntity.badRequest()
-        .body(Problem.detail(HttpStatus.BAD_REQUEST, reason, words));
+    return ResponseEntity.badRequest().body(Problem.detail(HttpStatus.BAD_REQUEST, reason, words));
   }
 
   private static String words(FormatProblem problem) {

@@ -1,4 +1,6 @@
-/** What goes wrong, said in words: every refusal is a problem detail (RFC 9457) a person can use. */
+/**
+ * What goes wrong, said in words: every refusal is a problem detail (RFC 9457) a person can use.
+ */
 @NullMarked
 package bravium.server.problems;
 

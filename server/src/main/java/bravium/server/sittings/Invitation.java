@@ -8,4 +8,8 @@ import org.jspecify.annotations.Nullable;
  * @param playable false while there is nothing to ask yet
  */
 public record Invitation(
-    String code, String title, @Nullable String subject, @Nullable Integer year, boolean playable) {}
+    String code,
+    String title,
+    @Nullable String subject,
+    @Nullable Integer year,
+    boolean playable) {}

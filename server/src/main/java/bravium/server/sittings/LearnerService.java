@@ -75,8 +75,7 @@ class LearnerService {
     Predicate<StoredSitting> owner = of(learner(token));
     Move hers = new Move(move.key(), Mover.PLAYER, move.action());
     Turn turn = Refusals.taken(warm.play(sitting, owner, hers));
-    return new MoveAnswer(
-        turn.happenings(), show(warm.read(sitting, owner)), turn.repeated());
+    return new MoveAnswer(turn.happenings(), show(warm.read(sitting, owner)), turn.repeated());
   }
 
   private Showing show(StoredSitting stored) {

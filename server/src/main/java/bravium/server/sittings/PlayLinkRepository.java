@@ -1,7 +1,7 @@
 package bravium.server.sittings;
 
-import static bravium.server.data.tables.Tables.LEARNER;
-import static bravium.server.data.tables.Tables.PLAY_LINK;
+import static bravium.server.data.schema.Tables.LEARNER;
+import static bravium.server.data.schema.Tables.PLAY_LINK;
 
 import bravium.server.data.Writer;
 import java.time.Clock;

@@ -1,8 +1,8 @@
 package bravium.server.sittings;
 
-import static bravium.server.data.tables.Tables.ACTIVITY_VERSION;
-import static bravium.server.data.tables.Tables.MOVE;
-import static bravium.server.data.tables.Tables.SITTING;
+import static bravium.server.data.schema.Tables.ACTIVITY_VERSION;
+import static bravium.server.data.schema.Tables.MOVE;
+import static bravium.server.data.schema.Tables.SITTING;
 
 import bravium.core.activity.Activity;
 import bravium.core.json.Codec;
@@ -13,7 +13,7 @@ import bravium.core.play.Played;
 import bravium.core.play.Sitting;
 import bravium.server.activities.ActivityVersion;
 import bravium.server.data.Writer;
-import bravium.server.data.tables.tables.records.SittingRecord;
+import bravium.server.data.schema.tables.records.SittingRecord;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;

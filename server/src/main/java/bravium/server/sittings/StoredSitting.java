@@ -10,8 +10,4 @@ import org.jspecify.annotations.Nullable;
  * @param row the number of the sitting's row
  */
 record StoredSitting(
-    long row,
-    @Nullable Long learner,
-    @Nullable Long teacher,
-    Activity activity,
-    Sitting sitting) {}
+    long row, @Nullable Long learner, @Nullable Long teacher, Activity activity, Sitting sitting) {}

@@ -13,8 +13,8 @@ import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
 
 /**
- * Sittings kept at hand between their moves, rebuilt from these where they are not. The moves of one
- * sitting are taken one after another; those of different sittings don't wait for each other.
+ * Sittings kept at hand between their moves, rebuilt from these where they are not. The moves of
+ * one sitting are taken one after another; those of different sittings don't wait for each other.
  */
 @Component
 class WarmSittings {

@@ -28,7 +28,15 @@ class FrontEnd implements WebMvcConfigurer {
   @Override
   public void addViewControllers(ViewControllerRegistry registry) {
     for (String address :
-        new String[] {"/", "/sign-in", "/activities", "/activities/{id}", "/present/{id}", "/play", "/play/{code}"}) {
+        new String[] {
+          "/",
+          "/sign-in",
+          "/activities",
+          "/activities/{id}",
+          "/present/{id}",
+          "/play",
+          "/play/{code}"
+        }) {
       registry.addViewController(address).setViewName(PAGE);
     }
   }

@@ -1,2 +1,4 @@
-/** Serving the front end: its files, and its first page for every address that is the front end's. */
+/**
+ * Serving the front end: its files, and its first page for every address that is the front end's.
+ */
 package bravium.server.web;

@@ -1,0 +1,68 @@
+/** A refusal of the server: its words are for the person, its reason for the program. */
+export class ApiProblem extends Error {
+  readonly status: number;
+  readonly reason: string;
+
+  constructor(status: number, reason: string, words: string) {
+    super(words);
+    this.status = status;
+    this.reason = reason;
+  }
+}
+
+/** The network did not carry it: nothing is known of what came of it. */
+export class Offline extends Error {}
+
+interface Call {
+  method?: "GET" | "POST" | "PUT" | "DELETE";
+  body?: unknown;
+  headers?: Record<string, string>;
+  keepalive?: boolean;
+}
+
+/** Calls the server and returns what it answers. */
+export async function call<T>(path: string, options: Call = {}): Promise<T> {
+  const { method = "GET", body, headers = {}, keepalive = false } = options;
+  let response: Response;
+  try {
+    response = await fetch(path, {
+      method,
+      keepalive,
+      headers: {
+        Accept: "application/json",
+        ...(body !== undefined && { "Content-Type": "application/json" }),
+        ...(method !== "GET" && csrf()),
+        ...headers,
+      },
+      body: body === undefined ? undefined : JSON.stringify(body),
+    });
+  } catch {
+    throw new Offline();
+  }
+  if (!response.ok) {
+    throw await problem(response);
+  }
+  return response.status === 204 ? (undefined as T) : response.json();
+}
+
+/** Whether it is worth trying the same again: the network is away, or the server is. */
+export function worthTryingAgain(error: unknown): boolean {
+  return error instanceof Offline || (error instanceof ApiProblem && error.status >= 502);
+}
+
+async function problem(response: Response): Promise<ApiProblem> {
+  const detail = await response.json().catch(() => ({}));
+  return new ApiProblem(
+    response.status,
+    detail.reason ?? "unknown",
+    detail.detail ?? response.statusText,
+  );
+}
+
+function csrf(): Record<string, string> {
+  const token = document.cookie
+    .split("; ")
+    .find((cookie) => cookie.startsWith("XSRF-TOKEN="))
+    ?.slice("XSRF-TOKEN=".length);
+  return token ? { "X-XSRF-TOKEN": decodeURIComponent(token) } : {};
+}

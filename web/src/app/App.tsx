@@ -1,0 +1,97 @@
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { Component, lazy, type ReactNode, Suspense } from "react";
+import { BrowserRouter, Link, Navigate, Outlet, Route, Routes, useLocation } from "react-router";
+import { ApiProblem } from "../api/client";
+import { useSession } from "../api/teacher";
+import { Failed, Loading, Notice } from "../ui/Notice";
+import { words } from "../words/en";
+
+const SignIn = lazy(() => import("./SignIn"));
+const ActivitiesPage = lazy(() => import("../activities/ActivitiesPage"));
+const BuildPage = lazy(() => import("../build/BuildPage"));
+const PresentPage = lazy(() => import("../present/PresentPage"));
+const PlayPage = lazy(() => import("../play/PlayPage"));
+const CodePage = lazy(() => import("../play/CodePage"));
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: { retry: (count, error) => !(error instanceof ApiProblem) && count < 2 },
+  },
+});
+
+/** All places and their addresses. */
+export function App() {
+  return (
+    <Crash>
+      <QueryClientProvider client={queries}>
+        <BrowserRouter>
+          <Suspense fallback={<Loading />}>
+            <Routes>
+              <Route path="/" element={<Navigate to="/activities" replace />} />
+              <Route path="/sign-in" element={<SignIn />} />
+              <Route path="/play" element={<CodePage />} />
+              <Route path="/play/:code" element={<PlayPage />} />
+              <Route element={<SignedIn />}>
+                <Route path="/activities" element={<ActivitiesPage />} />
+                <Route path="/activities/:id" element={<BuildPage />} />
+                <Route path="/present/:id" element={<PresentPage />} />
+              </Route>
+              <Route path="*" element={<NotFound />} />
+            </Routes>
+          </Suspense>
+        </BrowserRouter>
+      </QueryClientProvider>
+    </Crash>
+  );
+}
+
+function SignedIn() {
+  const session = useSession();
+  const here = useLocation();
+  if (session.isPending) return <Loading />;
+  if (session.isError) return <Failed error={session.error} again={session.refetch} />;
+  if (!session.data.teacher) {
+    return <Navigate to={`/sign-in?back=${encodeURIComponent(here.pathname)}`} replace />;
+  }
+  return <Outlet />;
+}
+
+function NotFound() {
+  return (
+    <Notice
+      title={words.notFound.title}
+      action={
+        <Link to="/" className="btn btn-primary">
+          {words.notFound.back}
+        </Link>
+      }
+    >
+      <p>{words.notFound.text}</p>
+    </Notice>
+  );
+}
+
+/** Catches what no page may throw, so that nobody ever sees an empty window. */
+class Crash extends Component<{ children: ReactNode }, { crashed: boolean }> {
+  override state = { crashed: false };
+
+  static getDerivedStateFromError() {
+    return { crashed: true };
+  }
+
+  override render() {
+    if (!this.state.crashed) return this.props.children;
+    return (
+      <Notice
+        title={words.crash.title}
+        action={
+          <button type="button" className="btn btn-primary" onClick={() => location.reload()}>
+            {words.crash.reload}
+          </button>
+        }
+      >
+        <p>{words.crash.text}</p>
+      </Notice>
+    );
+  }
+}

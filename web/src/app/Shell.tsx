@@ -1,0 +1,64 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { LogOut, Moon, Sun } from "lucide-react";
+import type { ReactNode } from "react";
+import { Link, useNavigate } from "react-router";
+import { keys, signOut, useSession } from "../api/teacher";
+import { words } from "../words/en";
+import { useLook } from "./useLook";
+
+/** The bar above the teacher's places. */
+export function Shell({ children }: { children: ReactNode }) {
+  const session = useSession();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const leave = async () => {
+    await signOut();
+    queries.clear();
+    await queries.invalidateQueries({ queryKey: keys.session });
+    navigate("/sign-in");
+  };
+  return (
+    <div className="flex min-h-full flex-col">
+      <header className="flex flex-wrap items-center gap-x-7 gap-y-1 border-b border-line bg-card px-4 py-2 sm:px-7">
+        <Link to="/activities" className="font-display text-2xl font-bold">
+          {words.name}
+        </Link>
+        <nav>
+          <Link
+            to="/activities"
+            aria-current="page"
+            className="border-b-4 border-accent pb-1 font-display font-medium"
+          >
+            {words.places.activities}
+          </Link>
+        </nav>
+        <div className="ml-auto flex items-center gap-1">
+          <LookButton />
+          {session.data?.teacher && (
+            <>
+              <span className="px-2 text-soft max-sm:hidden">{session.data.teacher}</span>
+              <button type="button" className="btn btn-ghost" onClick={leave}>
+                <LogOut size={18} aria-hidden="true" />
+                <span className="max-sm:sr-only">{words.session.signOut}</span>
+              </button>
+            </>
+          )}
+        </div>
+      </header>
+      <main className="flex-1">{children}</main>
+    </div>
+  );
+}
+
+/** Turns between the light and the dark look. */
+export function LookButton({ short }: { short?: boolean }) {
+  const { look, turn } = useLook();
+  const label = look === "day" ? words.look.toNight : words.look.toDay;
+  const Icon = look === "day" ? Moon : Sun;
+  return (
+    <button type="button" className="btn btn-ghost" onClick={turn} aria-label={label}>
+      <Icon size={18} aria-hidden="true" />
+      {!short && <span className="max-sm:sr-only">{label}</span>}
+    </button>
+  );
+}

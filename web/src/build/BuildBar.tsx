@@ -1,0 +1,102 @@
+import { ChevronLeft, FileText, Link2, Play, Redo2, Undo2 } from "lucide-react";
+import { Link, useNavigate } from "react-router";
+import { LookButton } from "../app/Shell";
+import { words } from "../words/en";
+import type { EditorStore } from "./editor";
+import type { SaveState, useSaving } from "./useSaving";
+
+/** The bar above the editor: title, saving, undo, and where the activity goes from here. */
+export function BuildBar(props: {
+  id: string;
+  useEditor: EditorStore;
+  saving: ReturnType<typeof useSaving>;
+  askable: number;
+  open: (dialog: "link" | "details") => void;
+}) {
+  const { useEditor, saving, askable } = props;
+  const title = useEditor((editor) => editor.activity.titlePage.title);
+  const { edit, undo, redo } = useEditor.getState();
+  const canUndo = useEditor((editor) => editor.past.length > 0);
+  const canRedo = useEditor((editor) => editor.future.length > 0);
+  const navigate = useNavigate();
+  const present = async () => {
+    await saving.saveNow();
+    navigate(`/present/${props.id}`);
+  };
+  return (
+    <header className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-line bg-card px-3 py-1.5">
+      <Link to="/activities" className="btn btn-ghost px-2">
+        <ChevronLeft size={18} aria-hidden="true" />
+        <span className="max-sm:sr-only">{words.build.back}</span>
+      </Link>
+      <h1 className="min-w-40 flex-1">
+        <input
+          aria-label={words.build.title}
+          placeholder={words.build.titlePlaceholder}
+          value={title}
+          maxLength={200}
+          onChange={(event) => {
+            const { value } = event.target;
+            edit((a) => ({ ...a, titlePage: { ...a.titlePage, title: value } }), "title");
+          }}
+          className="h-11 w-full rounded-[4px] bg-transparent px-2 font-display text-xl font-semibold placeholder:text-soft hover:bg-base-200"
+        />
+      </h1>
+      <p role="status" className="px-1 text-soft">
+        {saveWords(saving.state)}
+      </p>
+      <button
+        type="button"
+        className="btn btn-ghost btn-square"
+        onClick={undo}
+        disabled={!canUndo}
+        aria-label={words.build.undo}
+        title={words.build.undo}
+      >
+        <Undo2 size={18} aria-hidden="true" />
+      </button>
+      <button
+        type="button"
+        className="btn btn-ghost btn-square"
+        onClick={redo}
+        disabled={!canRedo}
+        aria-label={words.build.redo}
+        title={words.build.redo}
+      >
+        <Redo2 size={18} aria-hidden="true" />
+      </button>
+      <LookButton short />
+      <button
+        type="button"
+        className="btn btn-ghost px-3"
+        onClick={() => props.open("details")}
+        title={words.build.details}
+        aria-label={words.build.details}
+      >
+        <FileText size={18} aria-hidden="true" />
+        <span className="max-xl:hidden">{words.build.details}</span>
+      </button>
+      <button type="button" className="btn btn-outline" onClick={() => props.open("link")}>
+        <Link2 size={18} aria-hidden="true" />
+        <span className="max-md:sr-only">{words.build.link}</span>
+      </button>
+      <button type="button" className="btn btn-primary" onClick={present} disabled={askable === 0}>
+        <Play size={18} aria-hidden="true" />
+        <span className="max-md:sr-only">{words.build.present}</span>
+      </button>
+    </header>
+  );
+}
+
+function saveWords(state: SaveState): string {
+  switch (state.is) {
+    case "saved":
+      return words.build.saved(state.at);
+    case "saving":
+      return words.build.saving;
+    case "refused":
+      return words.build.notTaken(state.why);
+    default:
+      return words.build.unsaved;
+  }
+}

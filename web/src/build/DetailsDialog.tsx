@@ -1,0 +1,91 @@
+import type { Activity, TitlePage } from "../generated/types";
+import { Dialog } from "../ui/Dialog";
+import { words } from "../words/en";
+import type { EditorStore } from "./editor";
+
+const YEARS = Array.from({ length: 14 }, (_, year) => year);
+const FIELD = "w-full rounded-[14px] border border-edge bg-card px-3 py-2";
+
+/** The title page and the words at both endings. */
+export function DetailsDialog(props: { useEditor: EditorStore; onClose: () => void }) {
+  const { useEditor, onClose } = props;
+  const activity = useEditor((editor) => editor.activity);
+  const { titlePage, endings } = activity;
+  const { edit } = useEditor.getState();
+  const page = (change: Partial<TitlePage>, key: string) =>
+    edit((a) => ({ ...a, titlePage: { ...a.titlePage, ...change } }), key);
+  const ending = (which: keyof Activity["endings"], text: string) =>
+    edit(
+      (a) => ({
+        ...a,
+        endings: { ...a.endings, [which]: { ...a.endings[which], text: text || undefined } },
+      }),
+      which,
+    );
+  return (
+    <Dialog title={words.details.title} onClose={onClose}>
+      <div className="grid gap-4 sm:grid-cols-2">
+        <label>
+          {words.details.subject}
+          <input
+            className={FIELD}
+            maxLength={100}
+            value={titlePage.subject ?? ""}
+            onChange={(e) => page({ subject: e.target.value || undefined }, "subject")}
+          />
+        </label>
+        <label>
+          {words.details.year}
+          <select
+            className={FIELD}
+            value={titlePage.year ?? ""}
+            onChange={(e) =>
+              page({ year: e.target.value === "" ? undefined : Number(e.target.value) }, "year")
+            }
+          >
+            <option value="">{words.details.noYear}</option>
+            {YEARS.map((year) => (
+              <option key={year} value={year}>
+                {words.year(year)}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="sm:col-span-2">
+          {words.details.objective}
+          <input
+            className={FIELD}
+            maxLength={300}
+            value={titlePage.objective ?? ""}
+            onChange={(e) => page({ objective: e.target.value || undefined }, "objective")}
+          />
+        </label>
+        <label className="sm:col-span-2">
+          {words.details.introduction}
+          <textarea
+            rows={3}
+            maxLength={1000}
+            className={FIELD}
+            value={titlePage.introduction ?? ""}
+            onChange={(e) => page({ introduction: e.target.value || undefined }, "introduction")}
+          />
+        </label>
+        {(["win", "lose"] as const).map((which) => (
+          <label key={which}>
+            {words.details[which]}
+            <textarea
+              rows={2}
+              maxLength={500}
+              className={FIELD}
+              value={endings[which].text ?? ""}
+              onChange={(e) => ending(which, e.target.value)}
+            />
+          </label>
+        ))}
+      </div>
+      <button type="button" className="btn btn-primary mt-5" onClick={onClose}>
+        {words.details.done}
+      </button>
+    </Dialog>
+  );
+}

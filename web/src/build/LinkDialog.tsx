@@ -1,0 +1,63 @@
+import { useQuery } from "@tanstack/react-query";
+import QRCode from "qrcode";
+import { useState } from "react";
+import { linkOf } from "../api/teacher";
+import { Dialog } from "../ui/Dialog";
+import { problemWords } from "../ui/Notice";
+import { words } from "../words/en";
+
+/** The link by which learners come, as an address, a code and a picture. */
+export function LinkDialog({ id, onClose }: { id: string; onClose: () => void }) {
+  const link = useQuery({
+    queryKey: ["link", id],
+    queryFn: async () => {
+      const { code } = await linkOf(id);
+      const address = `${location.origin}/play/${code}`;
+      return { code, address, picture: await QRCode.toDataURL(address, { width: 220, margin: 2 }) };
+    },
+  });
+  const [copied, setCopied] = useState(false);
+  return (
+    <Dialog title={words.link.title} onClose={onClose}>
+      <p className="mb-4">{words.link.text}</p>
+      {link.isPending && <p role="status">{words.loading}</p>}
+      {link.isError && <p role="alert">{problemWords(link.error)}</p>}
+      {link.isSuccess && (
+        <div className="flex flex-wrap items-center gap-6">
+          <img
+            src={link.data.picture}
+            alt={words.link.qr}
+            width={180}
+            height={180}
+            className="rounded-[4px]"
+          />
+          <div className="min-w-0 flex-1 space-y-3">
+            <p className="text-soft">{words.link.code}</p>
+            <p className="font-display text-4xl font-semibold tracking-widest">{link.data.code}</p>
+            <p className="break-all">{link.data.address}</p>
+            <div className="flex flex-wrap gap-2">
+              <button
+                type="button"
+                className="btn btn-primary"
+                onClick={() =>
+                  navigator.clipboard?.writeText(link.data.address).then(() => setCopied(true))
+                }
+              >
+                {copied ? words.link.copied : words.link.copy}
+              </button>
+              <a
+                className="btn btn-outline"
+                href={link.data.address}
+                target="_blank"
+                rel="noreferrer"
+              >
+                {words.link.open}
+              </a>
+            </div>
+          </div>
+        </div>
+      )}
+      <p className="mt-4 text-soft">{words.link.version}</p>
+    </Dialog>
+  );
+}

@@ -1,0 +1,187 @@
+import { RotateCcw } from "lucide-react";
+import { useEffect, useRef, useState } from "react";
+import { LocalGame, rehearsal } from "../engine/LocalGame";
+import { games } from "../games";
+import type { ActionUnion, Aid, Showing } from "../generated/types";
+import { useSize } from "../ui/useSize";
+import { words } from "../words/en";
+import type { EditorStore } from "./editor";
+
+const SIZES = {
+  projector: { width: 1280, height: 800 },
+  tablet: { width: 1024, height: 768 },
+  phone: { width: 390, height: 780 },
+} as const;
+
+type Screen = keyof typeof SIZES;
+
+/** The game as it stands, always playable, beside the sheet. */
+export function LiveGame({ useEditor }: { useEditor: EditorStore }) {
+  const live = useLiveGame(useEditor);
+  const [screen, setScreen] = useState<Screen>("projector");
+  const { showing, note } = live;
+  const nothing = showing.markers.length === 0;
+  return (
+    <section aria-label={words.build.liveGame} className="flex min-h-0 flex-1 flex-col gap-2 p-3">
+      <ScaledStage screen={screen}>
+        {nothing ? (
+          <p className="m-auto max-w-md p-8 text-center font-display text-3xl text-soft">
+            {words.live.empty}
+          </p>
+        ) : (
+          <live.Stage
+            showing={showing}
+            chosen={live.chosen}
+            choose={live.choose}
+            act={live.act}
+            again={live.again}
+          />
+        )}
+      </ScaledStage>
+      <div className="flex flex-wrap items-center gap-2">
+        <fieldset className="join">
+          <legend className="sr-only">{words.live.sizeLabel}</legend>
+          {(Object.keys(SIZES) as Screen[]).map((size) => (
+            <button
+              key={size}
+              type="button"
+              aria-pressed={screen === size}
+              className={`btn btn-sm join-item ${screen === size ? "btn-neutral" : "bg-card"}`}
+              onClick={() => setScreen(size)}
+            >
+              {words.live.sizes[size]}
+            </button>
+          ))}
+        </fieldset>
+        <TestAids useEditor={useEditor} live={live} disabled={nothing} />
+      </div>
+      <p className="text-sm text-soft" role="status">
+        {note ?? words.live.note}
+      </p>
+    </section>
+  );
+}
+
+/** A stage in the size of another screen, made smaller to fit. */
+function ScaledStage(props: { screen: Screen; children: React.ReactNode }) {
+  const [ref, box] = useSize<HTMLDivElement>();
+  const { width, height } = SIZES[props.screen];
+  const scale = Math.min(1, box.width / width, box.height / height);
+  return (
+    <div ref={ref} className="relative min-h-80 flex-1 overflow-hidden">
+      <div
+        className="absolute top-0 left-1/2 flex overflow-y-auto rounded-[14px] border border-line bg-base-100 shadow-lift"
+        style={{
+          width,
+          height,
+          transform: `translateX(-50%) scale(${scale})`,
+          transformOrigin: "top center",
+        }}
+      >
+        <div className="stage-frame flex overflow-y-auto">
+          <div className="w-full">{props.children}</div>
+        </div>
+      </div>
+    </div>
+  );
+}
+
+type Live = ReturnType<typeof useLiveGame>;
+
+function TestAids(props: { useEditor: EditorStore; live: Live; disabled: boolean }) {
+  const { useEditor, live, disabled } = props;
+  const questions = useEditor((editor) => editor.activity.game.questions);
+  return (
+    <fieldset className="flex flex-wrap items-center gap-1.5" disabled={disabled}>
+      <legend className="sr-only">{words.live.aidsLabel}</legend>
+      <select
+        aria-label={words.live.jump}
+        className="h-9 w-32 rounded-[14px] border border-line bg-card px-2"
+        value=""
+        onChange={(event) => live.act({ kind: "go-to", question: event.target.value })}
+      >
+        <option value="">{words.live.jumpPlaceholder}</option>
+        {questions.map(
+          (question, i) =>
+            question.text && (
+              <option key={question.id} value={question.id}>
+                {words.live.jumpTo(i + 1, question.text.slice(0, 60))}
+              </option>
+            ),
+        )}
+      </select>
+      {(["right", "wrong", "win", "loss"] as const).map((aid) => (
+        <button
+          key={aid}
+          type="button"
+          className="btn btn-sm bg-card"
+          onClick={() => live.aid(aid)}
+        >
+          {words.live[aid]}
+        </button>
+      ))}
+      <button type="button" className="btn btn-sm bg-card" onClick={live.again}>
+        <RotateCcw size={15} aria-hidden="true" />
+        {words.live.again}
+      </button>
+    </fieldset>
+  );
+}
+
+/** The play behind the live game: it follows the sheet, and keeps its place while that changes. */
+function useLiveGame(useEditor: EditorStore) {
+  const activity = useEditor((editor) => editor.activity);
+  const open = useEditor((editor) => editor.open);
+  const game = useRef<LocalGame>(undefined);
+  game.current ??= LocalGame.open(activity, rehearsal());
+  const [showing, setShowing] = useState<Showing>(() => show(game.current));
+  const [chosen, setChosen] = useState<string>();
+  const [note, setNote] = useState<string>();
+
+  const refresh = () => setShowing(show(game.current));
+  const act = (action: ActionUnion) => {
+    game.current?.act(action);
+    setChosen(undefined);
+    setNote(undefined);
+    refresh();
+  };
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the game follows the sheet
+  useEffect(() => {
+    game.current?.follow(activity);
+    refresh();
+  }, [activity]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the game turns to the line that opens
+  useEffect(() => {
+    if (open && game.current?.sitting.now !== open) act({ kind: "go-to", question: open });
+  }, [open]);
+
+  return {
+    Stage: games[activity.game.kind]?.Stage ?? (() => null),
+    showing,
+    chosen,
+    choose: setChosen,
+    note,
+    act,
+    aid: (aid: Aid) => {
+      game.current?.aid(aid);
+      setChosen(undefined);
+      refresh();
+      setNote(outcomeNote(aid, show(game.current)));
+    },
+    again: () => {
+      game.current = LocalGame.open(activity, rehearsal());
+      setChosen(undefined);
+      setNote(undefined);
+      refresh();
+    },
+  };
+}
+
+const show = (game: LocalGame | undefined): Showing => (game as LocalGame).show("projector");
+
+function outcomeNote(aid: Aid, showing: Showing): string | undefined {
+  const won = showing.ending?.outcome.won;
+  if (aid === "win" && won === false) return words.live.cannotWin;
+  if (aid === "loss" && won === true) return words.live.cannotLose;
+  return undefined;
+}

@@ -1,0 +1,123 @@
+import { useEffect, useState } from "react";
+import type { Order, Readiness, Rules } from "../generated/types";
+import { words } from "../words/en";
+import type { EditorStore } from "./editor";
+
+const CHIP =
+  "mx-0.5 h-9 rounded-[14px] border-b-2 border-primary/40 bg-primary/12 px-2.5 font-display font-semibold text-primary";
+
+/** The rules as sentences; what can be changed is a small control inside its sentence. */
+export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readiness }) {
+  const { useEditor, readiness } = props;
+  const rules = useEditor((editor) => editor.activity.rules);
+  const { edit } = useEditor.getState();
+  const change = (part: Partial<Rules>) =>
+    edit((a) => ({ ...a, rules: { ...a.rules, ...part } }), `rules ${Object.keys(part)}`);
+  const there = readiness.askable;
+  const counts = Array.from({ length: Math.max(0, there - 1) }, (_, i) => i + 1);
+  if (rules.ask !== undefined && rules.ask >= there) counts.push(rules.ask);
+  return (
+    <section aria-labelledby="rules">
+      <h2 id="rules" className="text-sm font-semibold tracking-wide text-soft">
+        {words.build.rules}
+      </h2>
+      <p className="mt-1 mb-4 border-l-4 border-accent bg-card px-4 py-2.5 text-lg leading-[2.6rem]">
+        {words.rules.ask}{" "}
+        <select
+          className={CHIP}
+          aria-label={words.rules.askLabel}
+          value={rules.ask ?? ""}
+          onChange={(e) =>
+            change({ ask: e.target.value === "" ? undefined : Number(e.target.value) })
+          }
+        >
+          <option value="">{words.rules.all(there)}</option>
+          {counts.map((n) => (
+            <option key={n}>{n}</option>
+          ))}
+        </select>{" "}
+        {rules.ask === undefined ? words.rules.questions(there) : words.rules.of(there)}{" "}
+        <OrderSelect
+          label={words.rules.orderLabel}
+          names={words.rules.orders}
+          value={rules.questionOrder}
+          change={(questionOrder) => change({ questionOrder })}
+        />{" "}
+        {words.rules.withOptions}{" "}
+        <OrderSelect
+          label={words.rules.optionsLabel}
+          names={words.rules.optionOrders}
+          value={rules.optionOrder}
+          change={(optionOrder) => change({ optionOrder })}
+        />
+        . {words.rules.eachWorth}{" "}
+        <NumberChip
+          label={words.rules.worthLabel}
+          value={rules.worth}
+          most={10_000}
+          change={(worth) => change({ worth })}
+        />{" "}
+        {words.rules.points} {words.rules.winWith}{" "}
+        <NumberChip
+          label={words.rules.passMarkLabel}
+          value={rules.passMark}
+          most={100}
+          change={(passMark) => change({ passMark })}
+        />{" "}
+        {words.rules.percent}{" "}
+        <span className="text-soft">{words.rules.thatIs(readiness.passMark)}</span>
+      </p>
+    </section>
+  );
+}
+
+function OrderSelect(props: {
+  label: string;
+  names: Record<Order, string>;
+  value: Order;
+  change: (order: Order) => void;
+}) {
+  return (
+    <select
+      className={`${CHIP} max-w-full`}
+      aria-label={props.label}
+      value={props.value}
+      onChange={(e) => props.change(e.target.value as Order)}
+    >
+      {(Object.keys(props.names) as Order[]).map((order) => (
+        <option key={order} value={order}>
+          {props.names[order]}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+/** A whole number in a sentence. While it is being typed it may be empty; what is kept never is. */
+function NumberChip(props: {
+  label: string;
+  value: number;
+  most: number;
+  change: (value: number) => void;
+}) {
+  const [text, setText] = useState(String(props.value));
+  useEffect(() => setText(String(props.value)), [props.value]);
+  return (
+    <input
+      type="number"
+      inputMode="numeric"
+      min={0}
+      max={props.most}
+      step={1}
+      aria-label={props.label}
+      value={text}
+      onChange={(e) => {
+        setText(e.target.value);
+        const value = Math.round(e.target.valueAsNumber);
+        if (value >= 0 && value <= props.most) props.change(value);
+      }}
+      onBlur={() => setText(String(props.value))}
+      className={`${CHIP} w-[4.6rem]`}
+    />
+  );
+}

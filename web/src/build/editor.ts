@@ -1,0 +1,76 @@
+import { create, type StoreApi, type UseBoundStore } from "zustand";
+import type { Activity } from "../generated/types";
+
+const MERGE_MILLIS = 1_000;
+const MOST_STEPS = 500;
+
+/** What is open on the sheet, with every step back to the opening of the page. */
+export interface Editor {
+  activity: Activity;
+  /** The id of the question that is unfolded. */
+  open?: string;
+  past: Activity[];
+  future: Activity[];
+  /**
+   * Makes a change. Changes with the same key that follow each other quickly, as when typing into
+   * one field, are undone in one step.
+   */
+  edit: (change: (activity: Activity) => Activity, key?: string) => void;
+  undo: () => void;
+  redo: () => void;
+  unfold: (question?: string) => void;
+  /** Takes another activity in its place; the change can be undone. */
+  take: (activity: Activity) => void;
+}
+
+export type EditorStore = UseBoundStore<StoreApi<Editor>>;
+
+/** The store of one open editor. */
+export function createEditor(activity: Activity, open?: string): EditorStore {
+  let lastKey: string | undefined;
+  let lastAt = 0;
+  return create<Editor>((set) => ({
+    activity,
+    open,
+    past: [],
+    future: [],
+    edit: (change, key) =>
+      set((state) => {
+        const next = change(state.activity);
+        if (next === state.activity) return {};
+        const merges = key !== undefined && key === lastKey && Date.now() - lastAt < MERGE_MILLIS;
+        lastKey = key;
+        lastAt = Date.now();
+        return {
+          activity: next,
+          past: merges ? state.past : [...state.past, state.activity].slice(-MOST_STEPS),
+          future: [],
+        };
+      }),
+    undo: () =>
+      set((state) => {
+        lastKey = undefined;
+        const previous = state.past.at(-1);
+        if (!previous) return {};
+        return {
+          activity: previous,
+          past: state.past.slice(0, -1),
+          future: [state.activity, ...state.future],
+        };
+      }),
+    redo: () =>
+      set((state) => {
+        lastKey = undefined;
+        const next = state.future[0];
+        if (!next) return {};
+        return {
+          activity: next,
+          past: [...state.past, state.activity],
+          future: state.future.slice(1),
+        };
+      }),
+    unfold: (question) => set({ open: question }),
+    take: (other) =>
+      set((state) => ({ activity: other, past: [...state.past, state.activity], future: [] })),
+  }));
+}

@@ -1,0 +1,98 @@
+import * as engine from "@engine";
+import type {
+  ActionUnion,
+  Activity,
+  Aid,
+  Audience,
+  HappeningUnion,
+  Move,
+  Opening,
+  Played,
+  Readiness,
+  Refusal,
+  Showing,
+  Sitting,
+} from "../generated/types";
+import { randomId } from "./randomId";
+
+/** What came of a move on this device. */
+export interface LocalTurn {
+  move: Move;
+  happenings: HappeningUnion[];
+  refusal?: Refusal;
+}
+
+/**
+ * A play on this device's own engine: the live game in Build, and Present. It decides nothing
+ * itself; what may happen and what is shown is the core's word.
+ */
+export class LocalGame {
+  private activityText: string;
+  private sittingText: string;
+
+  private constructor(activity: Activity, sitting: string) {
+    this.activityText = JSON.stringify(activity);
+    this.sittingText = sitting;
+  }
+
+  static open(activity: Activity, opening: Opening): LocalGame {
+    return new LocalGame(
+      activity,
+      answer(engine.open(JSON.stringify(activity), JSON.stringify(opening))),
+    );
+  }
+
+  static rebuild(activity: Activity, opening: Opening, moves: Played[]): LocalGame {
+    const texts = [activity, opening, moves].map((part) => JSON.stringify(part));
+    return new LocalGame(
+      activity,
+      answer(engine.rebuild(texts[0] ?? "", texts[1] ?? "", texts[2] ?? "")),
+    );
+  }
+
+  get sitting(): Sitting {
+    return JSON.parse(this.sittingText);
+  }
+
+  show(audience: Audience): Showing {
+    return JSON.parse(
+      answer(engine.show(this.activityText, this.sittingText, audience, Date.now())),
+    );
+  }
+
+  act(action: ActionUnion): LocalTurn {
+    const move: Move = { key: randomId(12), by: "teacher", action };
+    const turn = JSON.parse(
+      answer(engine.play(this.activityText, this.sittingText, JSON.stringify(move), Date.now())),
+    );
+    this.sittingText = JSON.stringify(turn.sitting);
+    return { move, happenings: turn.happenings, refusal: turn.refusal };
+  }
+
+  /** Goes on in the edited activity, where the play stands. */
+  follow(activity: Activity) {
+    this.activityText = JSON.stringify(activity);
+    this.sittingText = answer(engine.follow(this.activityText, this.sittingText));
+  }
+
+  aid(aid: Aid) {
+    this.sittingText = answer(engine.aid(this.activityText, this.sittingText, aid, Date.now()));
+  }
+}
+
+/** What the core has to say of an activity before class. */
+export function readinessOf(activity: Activity): Readiness {
+  return JSON.parse(answer(engine.readiness(JSON.stringify(activity))));
+}
+
+/** A fresh opening for trying a game out. */
+export function rehearsal(): Opening {
+  return { seed: randomId(24), at: Date.now(), rehearsal: true };
+}
+
+function answer(text: string): string {
+  if (text.startsWith('{"problem":')) {
+    throw new Error(JSON.parse(text).problem);
+  }
+  return text;
+}

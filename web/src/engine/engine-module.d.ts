@@ -1,0 +1,10 @@
+/** The core, compiled for the browser: JSON texts in, JSON texts out. */
+declare module "@engine" {
+  export function open(activity: string, opening: string): string;
+  export function play(activity: string, sitting: string, move: string, at: number): string;
+  export function show(activity: string, sitting: string, audience: string, at: number): string;
+  export function rebuild(activity: string, opening: string, moves: string): string;
+  export function follow(activity: string, sitting: string): string;
+  export function aid(activity: string, sitting: string, aid: string, at: number): string;
+  export function readiness(activity: string): string;
+}

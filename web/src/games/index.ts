@@ -1,0 +1,22 @@
+import type { ComponentType } from "react";
+import type { EditorStore } from "../build/editor";
+import type { GameUnion } from "../generated/types";
+import { QuizShowSheet } from "./quizshow/Sheet";
+import { QuizShowStage } from "./quizshow/Stage";
+import type { StageProps } from "./stage";
+
+/** What a game's sheet is given. */
+export interface SheetProps {
+  useEditor: EditorStore;
+  showKeys: () => void;
+}
+
+interface GameParts {
+  Sheet: ComponentType<SheetProps>;
+  Stage: ComponentType<StageProps>;
+}
+
+/** The games, by their kind in the format. */
+export const games: Record<GameUnion["kind"], GameParts> = {
+  "quiz-show": { Sheet: QuizShowSheet, Stage: QuizShowStage },
+};

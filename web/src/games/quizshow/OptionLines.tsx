@@ -1,0 +1,119 @@
+import { X } from "lucide-react";
+import { type KeyboardEvent, useRef, useState } from "react";
+import type { EditorStore } from "../../build/editor";
+import { randomId } from "../../engine/randomId";
+import type { PickOne } from "../../generated/types";
+import { words } from "../../words/en";
+import { letter } from "../stage";
+import { changeOptions, moveOption, turnRight } from "./edits";
+
+const MOST = 26;
+
+/** The options of the open question, and an empty line for one more: typing there makes it one. */
+export function OptionLines(props: {
+  question: PickOne;
+  useEditor: EditorStore;
+  next: () => void;
+}) {
+  const { question, useEditor, next } = props;
+  const { edit } = useEditor.getState();
+  const list = useRef<HTMLUListElement>(null);
+  // The empty line already has the id that its option will get, so that it keeps the cursor.
+  const [fresh, setFresh] = useState(randomId);
+  const { options } = question;
+  const lines = [
+    ...options,
+    ...(options.length < MOST && !options.some((o) => o.id === fresh)
+      ? [{ id: fresh, text: "", right: false }]
+      : []),
+  ];
+
+  const focus = (place: number) =>
+    list.current?.querySelectorAll<HTMLInputElement>("[data-option]")[place]?.focus();
+  const type = (id: string, text: string) => {
+    const there = options.some((o) => o.id === id);
+    edit(
+      changeOptions(question.id, (all) =>
+        there
+          ? all.map((o) => (o.id === id ? { ...o, text } : o))
+          : [...all, { id, text, right: false }],
+      ),
+      `${id} text`,
+    );
+    if (!there) setFresh(randomId());
+  };
+  const remove = (id: string, place: number) => {
+    edit(changeOptions(question.id, (all) => all.filter((o) => o.id !== id)));
+    focus(Math.max(0, place - 1));
+  };
+  const onKey = (event: KeyboardEvent<HTMLInputElement>, id: string, place: number) => {
+    const empty = event.currentTarget.value === "";
+    if (event.key === "Enter" && (event.ctrlKey || event.metaKey)) {
+      event.preventDefault();
+      edit(turnRight(question, id));
+    } else if (event.key === "Enter") {
+      event.preventDefault();
+      if (place === lines.length - 1) next();
+      else focus(place + 1);
+    } else if (event.key === "Backspace" && empty && place < options.length) {
+      event.preventDefault();
+      remove(id, place);
+    } else if (event.altKey && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
+      event.preventDefault();
+      event.stopPropagation();
+      edit(moveOption(question.id, id, event.key === "ArrowUp" ? -1 : 1));
+    }
+  };
+
+  return (
+    <ul ref={list} className="py-1 pl-6">
+      {lines.map((option, i) => {
+        const made = i < options.length;
+        return (
+          <li key={option.id} className="flex items-center gap-2">
+            <span
+              aria-hidden="true"
+              className={`grid size-7 shrink-0 place-items-center rounded-full border-2 font-display text-sm font-semibold ${option.right ? "border-success bg-success text-success-content" : "border-edge text-soft"}`}
+            >
+              {letter(i)}
+            </span>
+            <input
+              data-option
+              aria-label={words.sheet.option(letter(i))}
+              placeholder={made ? "" : words.sheet.another}
+              value={option.text}
+              maxLength={300}
+              onChange={(event) => type(option.id, event.target.value)}
+              onKeyDown={(event) => onKey(event, option.id, i)}
+              className="h-11 min-w-0 flex-1 rounded-[4px] bg-transparent px-1.5 text-lg placeholder:text-soft hover:bg-base-200"
+            />
+            {made && (
+              <>
+                <button
+                  type="button"
+                  aria-pressed={option.right}
+                  aria-label={words.sheet.markRight(letter(i))}
+                  title="Ctrl + Enter"
+                  tabIndex={-1}
+                  onClick={() => edit(turnRight(question, option.id))}
+                  className={`btn btn-sm ${option.right ? "btn-success" : "btn-ghost text-soft"}`}
+                >
+                  {option.right ? `✓ ${words.sheet.right}` : words.sheet.notRight}
+                </button>
+                <button
+                  type="button"
+                  tabIndex={-1}
+                  className="btn btn-ghost btn-square btn-sm text-soft"
+                  aria-label={words.sheet.removeOption(letter(i))}
+                  onClick={() => remove(option.id, i)}
+                >
+                  <X size={16} aria-hidden="true" />
+                </button>
+              </>
+            )}
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

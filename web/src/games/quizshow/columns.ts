@@ -1,0 +1,8 @@
+/** In how many columns options stand, as their number and length ask. */
+export function columns(texts: string[]): 1 | 2 | 3 {
+  const longest = Math.max(0, ...texts.map((text) => text.length));
+  if (texts.length === 3 && longest <= 14) return 3;
+  if (longest <= 42 && texts.length !== 3) return texts.length === 1 ? 1 : 2;
+  if (texts.length > 5 && longest <= 70) return 2;
+  return 1;
+}

@@ -1,0 +1,57 @@
+import { type FormEvent, useState } from "react";
+import { useNavigate } from "react-router";
+import { readInvitation } from "../api/learner";
+import { problemWords } from "../ui/Notice";
+import { words } from "../words/en";
+
+/** Where a learner types the code from the board. */
+export default function CodePage() {
+  const [code, setCode] = useState("");
+  const [problem, setProblem] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  const navigate = useNavigate();
+  const go = async (event: FormEvent) => {
+    event.preventDefault();
+    if (!code.trim()) return;
+    setBusy(true);
+    try {
+      const invitation = await readInvitation(code.trim());
+      navigate(`/play/${invitation.code}`);
+    } catch (error) {
+      setProblem(problemWords(error));
+      setBusy(false);
+    }
+  };
+  return (
+    <main className="mx-auto flex min-h-full max-w-md flex-col justify-center gap-5 p-6">
+      <h1 className="text-3xl font-semibold text-balance">{words.play.codeTitle}</h1>
+      <form onSubmit={go} className="flex flex-col gap-4">
+        <label className="flex flex-col gap-1">
+          <span>{words.play.codeLabel}</span>
+          <input
+            value={code}
+            onChange={(event) => setCode(event.target.value)}
+            autoCapitalize="none"
+            autoComplete="off"
+            spellCheck={false}
+            maxLength={20}
+            aria-describedby="code-hint"
+            aria-invalid={problem !== undefined}
+            className="h-16 rounded-[14px] border-2 border-edge bg-card px-4 font-display text-3xl font-semibold tracking-widest"
+          />
+          <span id="code-hint" className="text-soft">
+            {words.play.codeHint}
+          </span>
+        </label>
+        {problem && (
+          <p role="alert" className="border-l-4 border-error bg-card p-3">
+            {problem}
+          </p>
+        )}
+        <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
+          {words.play.go}
+        </button>
+      </form>
+    </main>
+  );
+}

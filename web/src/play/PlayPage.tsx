@@ -1,0 +1,74 @@
+import { Link, useParams } from "react-router";
+import { ApiProblem } from "../api/client";
+import { LookButton } from "../app/Shell";
+import { QuizShowStage } from "../games/quizshow/Stage";
+import { Loading, Notice, problemWords } from "../ui/Notice";
+import { words } from "../words/en";
+import { useRemoteGame } from "./useRemoteGame";
+
+/** The learner's side, from a phone to a desktop. */
+export default function PlayPage() {
+  const { code = "" } = useParams();
+  return <Play key={code} code={code} />;
+}
+
+function Play({ code }: { code: string }) {
+  const game = useRemoteGame(code);
+  if (game.problem !== undefined) {
+    const unknown = game.problem instanceof ApiProblem && game.problem.status === 404;
+    return (
+      <Notice
+        action={
+          unknown ? (
+            <Link to="/play" className="btn btn-primary">
+              {words.play.otherCode}
+            </Link>
+          ) : (
+            <button type="button" className="btn btn-primary" onClick={game.again}>
+              {words.tryAgain}
+            </button>
+          )
+        }
+      >
+        <p role="alert">{problemWords(game.problem)}</p>
+      </Notice>
+    );
+  }
+  if (!game.showing) return <Loading />;
+  if (game.showing.markers.length === 0) {
+    return (
+      <Notice
+        title={game.showing.cover.title}
+        action={
+          <button type="button" className="btn btn-primary" onClick={game.again}>
+            {words.tryAgain}
+          </button>
+        }
+      >
+        <p>{words.play.notYet}</p>
+      </Notice>
+    );
+  }
+  return (
+    <main className="relative mx-auto h-dvh max-w-6xl">
+      <h1 className="sr-only">{game.showing.cover.title}</h1>
+      <div className="stage-frame overflow-y-auto">
+        <QuizShowStage
+          showing={game.showing}
+          chosen={game.chosen}
+          choose={game.choose}
+          act={game.act}
+          again={game.again}
+          busy={game.busy}
+          note={game.note}
+          takesFocus
+        />
+      </div>
+      {game.showing.stage === "title" && (
+        <div className="absolute top-1 right-1">
+          <LookButton short />
+        </div>
+      )}
+    </main>
+  );
+}

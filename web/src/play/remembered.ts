@@ -1,0 +1,24 @@
+/** What this device remembers of a link: its learner's token and the sitting that is open. */
+export interface Remembered {
+  token: string;
+  sitting: string;
+}
+
+const key = (code: string) => `bravium.play.${code.toLowerCase()}`;
+
+export function remembered(code: string): Remembered | undefined {
+  try {
+    const text = localStorage.getItem(key(code));
+    return text ? JSON.parse(text) : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+export function remember(code: string, what: Remembered) {
+  try {
+    localStorage.setItem(key(code), JSON.stringify(what));
+  } catch {
+    // Without storage the play works until the page is closed.
+  }
+}

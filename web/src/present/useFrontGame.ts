@@ -1,0 +1,91 @@
+import { useQuery } from "@tanstack/react-query";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { ApiProblem, worthTryingAgain } from "../api/client";
+import { openFrontSitting, readFrontSitting, sendFrontMove } from "../api/teacher";
+import { LocalGame } from "../engine/LocalGame";
+import type { ActionUnion, FrontSitting, Move, Showing } from "../generated/types";
+
+const AGAIN_MILLIS = 3_000;
+
+/** A play at the front: it runs on this device, and its moves follow to the server. */
+export interface FrontGame {
+  showing: Showing;
+  act: (action: ActionUnion) => void;
+  /** Takes back the last move that still stands. */
+  back: () => void;
+  /** Moves that have not reached the server yet. */
+  waiting: number;
+  /** The server no longer takes them; the game goes on here. */
+  cutOff: boolean;
+}
+
+/** Opens a sitting, or comes back to the one in the address after a reload. */
+export function useFrontSitting(activity: string, sitting: string | null) {
+  return useQuery({
+    queryKey: ["front", activity, sitting],
+    queryFn: () => (sitting ? readFrontSitting(sitting) : openFrontSitting(activity)),
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 0,
+    refetchOnWindowFocus: false,
+  });
+}
+
+/** Plays a sitting on this device's engine. */
+export function useFrontGame(sitting: FrontSitting): FrontGame {
+  const game = useRef<LocalGame>(undefined);
+  game.current ??= LocalGame.rebuild(sitting.activity, sitting.opening, sitting.moves);
+  const [showing, setShowing] = useState<Showing>(() =>
+    (game.current as LocalGame).show("projector"),
+  );
+  const queue = useRef<Move[]>([]);
+  const sending = useRef(false);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const [waiting, setWaiting] = useState(0);
+  const [cutOff, setCutOff] = useState(false);
+
+  const send = useCallback(async () => {
+    if (sending.current) return;
+    sending.current = true;
+    try {
+      for (let move = queue.current[0]; move; move = queue.current[0]) {
+        await sendFrontMove(sitting.sitting, move);
+        queue.current.shift();
+        setWaiting(queue.current.length);
+      }
+    } catch (error) {
+      if (worthTryingAgain(error)) timer.current = setTimeout(send, AGAIN_MILLIS);
+      else if (error instanceof ApiProblem) setCutOff(true);
+    } finally {
+      sending.current = false;
+    }
+  }, [sitting.sitting]);
+  useEffect(() => () => clearTimeout(timer.current), []);
+
+  const act = useCallback(
+    (action: ActionUnion) => {
+      const turn = (game.current as LocalGame).act(action);
+      if (turn.refusal) return;
+      queue.current.push(turn.move);
+      setShowing((game.current as LocalGame).show("projector"));
+      setWaiting(queue.current.length);
+      clearTimeout(timer.current);
+      send();
+    },
+    [send],
+  );
+  const back = useCallback(() => {
+    const last = lastStanding((game.current as LocalGame).sitting.log.map((p) => p.move));
+    if (last) act({ kind: "take-back", move: last.key });
+  }, [act]);
+  return { showing, act, back, waiting, cutOff };
+}
+
+/** The last move that was not taken back. */
+export function lastStanding(moves: Move[]): Move | undefined {
+  const standing: Move[] = [];
+  for (const move of moves) {
+    if (move.action.kind === "take-back") standing.pop();
+    else standing.push(move);
+  }
+  return standing.at(-1);
+}

@@ -1,0 +1,86 @@
+import type { Marker, State } from "../generated/types";
+import { words } from "../words/en";
+import { type Hanging, hang } from "./buntingLayout";
+import { useSize } from "./useSize";
+
+const SIGNS: Record<State, string> = { "to-do": "", now: "•", right: "✓", wrong: "✕", missed: "–" };
+
+const FLAGS: Record<State, string> = {
+  "to-do": "fill-base-100 stroke-edge",
+  now: "fill-accent stroke-[#7a5300]",
+  right: "fill-success stroke-success",
+  wrong: "fill-error stroke-error",
+  missed: "fill-base-300 stroke-edge",
+};
+
+const SIGN_COLOURS: Record<State, string> = {
+  "to-do": "fill-soft",
+  now: "fill-accent-content",
+  right: "fill-success-content",
+  wrong: "fill-error-content",
+  missed: "fill-base-content",
+};
+
+/** Progress markers as a string of pennants; each has a name, a sign and a colour. */
+export function Bunting({ markers }: { markers: Marker[] }) {
+  const [ref, { width }] = useSize<HTMLDivElement>();
+  const { rows, height } = hang(markers.length, width);
+  return (
+    <div ref={ref} className="w-full shrink-0">
+      <svg width={width} height={height} aria-hidden="true" className="block">
+        {rows.map((row) => (
+          <g key={row.first}>
+            <path d={row.string} className="fill-none stroke-soft" strokeWidth={2} />
+            {row.hangings.map((hanging, i) => {
+              const marker = markers[row.first + i];
+              return (
+                marker && (
+                  <Pennant
+                    key={marker.question}
+                    hanging={hanging}
+                    state={marker.state}
+                    number={row.first + i + 1}
+                  />
+                )
+              );
+            })}
+          </g>
+        ))}
+      </svg>
+      <ol className="sr-only">
+        {markers.map((marker, i) => (
+          <li key={marker.question}>{words.game.marker(i + 1, marker.state)}</li>
+        ))}
+      </ol>
+    </div>
+  );
+}
+
+function Pennant(props: { hanging: Hanging; state: State; number: number }) {
+  const { hanging, state, number } = props;
+  const scale = state === "now" ? 1.25 : 1;
+  const w = hanging.width * scale;
+  const h = w * 1.25;
+  const left = hanging.x - w / 2;
+  const { y } = hanging;
+  return (
+    <g data-state={state}>
+      <path
+        d={`M ${left} ${y} h ${w} v ${h * 0.68} l ${-w / 2} ${h * 0.32} l ${-w / 2} ${-h * 0.32} z`}
+        strokeWidth={1.75}
+        strokeLinejoin="round"
+        className={FLAGS[state]}
+      />
+      <text
+        x={hanging.x}
+        y={y + h * 0.42}
+        textAnchor="middle"
+        dominantBaseline="central"
+        fontSize={w * (SIGNS[state] ? 0.56 : 0.42)}
+        className={`font-display font-semibold ${SIGN_COLOURS[state]}`}
+      >
+        {SIGNS[state] || number}
+      </text>
+    </g>
+  );
+}

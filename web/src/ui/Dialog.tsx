@@ -1,0 +1,55 @@
+import { X } from "lucide-react";
+import { type ReactNode, useEffect, useRef } from "react";
+import { words } from "../words/en";
+
+/** A dialog on the browser's own: it keeps the focus, closes with Esc and gives the focus back. */
+export function Dialog(props: { title: string; onClose: () => void; children: ReactNode }) {
+  const { title, onClose, children } = props;
+  const ref = useRef<HTMLDialogElement>(null);
+  useEffect(() => {
+    const dialog = ref.current;
+    if (dialog && !dialog.open) dialog.showModal();
+    return () => dialog?.close();
+  }, []);
+  return (
+    <dialog
+      ref={ref}
+      aria-label={title}
+      onCancel={(event) => {
+        event.preventDefault();
+        onClose();
+      }}
+      onKeyDown={(event) => event.stopPropagation()}
+      className="m-auto max-h-[90vh] w-[min(36rem,calc(100vw-2rem))] overflow-y-auto rounded-[14px] border border-line bg-base-100 p-6 text-base-content shadow-lift backdrop:bg-black/50"
+    >
+      <div className="mb-4 flex items-start justify-between gap-4">
+        <h2 className="text-2xl font-semibold">{title}</h2>
+        <button
+          type="button"
+          className="btn btn-ghost btn-square"
+          onClick={onClose}
+          aria-label={words.close}
+        >
+          <X aria-hidden="true" />
+        </button>
+      </div>
+      {children}
+    </dialog>
+  );
+}
+
+/** A list of keys and what they do. */
+export function KeyList({ keys }: { keys: readonly (readonly string[])[] }) {
+  return (
+    <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-6 gap-y-3">
+      {keys.map(([key, does]) => (
+        <div key={key} className="contents">
+          <dt>
+            <kbd className="kbd font-display">{key}</kbd>
+          </dt>
+          <dd>{does}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

@@ -1,0 +1,53 @@
+/** Where a pennant hangs, in pixels: x of its middle, y of its upper edge. */
+export interface Hanging {
+  x: number;
+  y: number;
+  width: number;
+}
+
+/** One string of pennants; long strings are hung in several rows. */
+export interface Row {
+  first: number;
+  hangings: Hanging[];
+  string: string;
+}
+
+const NARROWEST = 20;
+const WIDEST = 46;
+const GAP = 0.55;
+
+/** How many pennants fit beside each other. */
+export function perRow(count: number, width: number): number {
+  const fit = Math.max(1, Math.floor(width / (NARROWEST * (1 + GAP))));
+  const rows = Math.ceil(count / fit);
+  return Math.ceil(count / Math.max(1, rows));
+}
+
+/** Hangs the pennants on strings that sag in the middle. */
+export function hang(count: number, width: number): { rows: Row[]; height: number } {
+  if (count === 0 || width === 0) return { rows: [], height: 0 };
+  const each = perRow(count, width);
+  const step = width / each;
+  const pennant = Math.min(WIDEST, step / (1 + GAP));
+  const sag = Math.min(28, width / 45 + 4);
+  const rowHeight = sag + pennant * 1.75 + 6;
+  const rows: Row[] = [];
+  for (let first = 0; first < count; first += each) {
+    const top = 3 + rows.length * rowHeight;
+    const inRow = Math.min(each, count - first);
+    rows.push({
+      first,
+      hangings: Array.from({ length: inRow }, (_, i) => {
+        const x = step * (i + 0.5);
+        return { x, y: top + sagAt(x / width, sag), width: pennant };
+      }),
+      string: `M 0 ${top} Q ${width / 2} ${top + 2 * sag} ${width} ${top}`,
+    });
+  }
+  return { rows, height: rows.length * rowHeight + 4 };
+}
+
+/** The height of a quadratic curve between two ends, at a share of its length. */
+function sagAt(share: number, sag: number): number {
+  return 4 * sag * share * (1 - share);
+}
