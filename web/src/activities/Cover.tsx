@@ -2,10 +2,10 @@
 export function Cover({ title, kind }: { title: string; kind: string }) {
   const seed = hash(`${kind}${title}`);
   const count = 5 + (seed % 3);
-  const sag = 16 + ((seed >> 3) % 22);
-  const tilt = ((seed >> 8) % 21) - 10;
+  const sag = 16 + ((seed >>> 3) % 22);
+  const tilt = ((seed >>> 8) % 21) - 10;
   const tone = TONES[seed % TONES.length] ?? TONES[0];
-  const bright = (seed >> 5) % count;
+  const bright = (seed >>> 5) % count;
   return (
     <svg
       viewBox="0 0 300 120"

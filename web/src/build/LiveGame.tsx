@@ -7,10 +7,11 @@ import { useSize } from "../ui/useSize";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
 
+/** Screens in CSS pixels. Projectors come in several shapes: theirs is the one that fits the place. */
 const SIZES = {
-  projector: { width: 1280, height: 800 },
-  tablet: { width: 1024, height: 768 },
-  phone: { width: 390, height: 780 },
+  projector: { width: 1280, lowest: 720, highest: 960 },
+  tablet: { width: 1024, lowest: 768, highest: 768 },
+  phone: { width: 390, lowest: 780, highest: 780 },
 } as const;
 
 type Screen = keyof typeof SIZES;
@@ -65,7 +66,9 @@ export function LiveGame({ useEditor }: { useEditor: EditorStore }) {
 /** A stage in the size of another screen, made smaller to fit. */
 function ScaledStage(props: { screen: Screen; children: React.ReactNode }) {
   const [ref, box] = useSize<HTMLDivElement>();
-  const { width, height } = SIZES[props.screen];
+  const { width, lowest, highest } = SIZES[props.screen];
+  const fitting = box.width > 0 ? (width * box.height) / box.width : lowest;
+  const height = Math.min(highest, Math.max(lowest, fitting));
   const scale = Math.min(1, box.width / width, box.height / height);
   return (
     <div ref={ref} className="relative min-h-80 flex-1 overflow-hidden">

@@ -140,7 +140,7 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
 }
 
 function noteOf(cutOff: boolean, waiting: number, nudge: boolean, options: number) {
-  if (cutOff) return words.present.signedOut;
+  if (cutOff) return words.present.cutOff;
   if (nudge) return words.present.choose(letter(Math.min(options, LETTER_KEYS.length) - 1));
   return waiting > 1 ? words.present.keeping(waiting) : undefined;
 }

@@ -289,7 +289,7 @@ export const words = {
     ],
     choose: (last: string) => `Choose with the keys A – ${last}`,
     keeping: (n: number) => `${plural(n, "step")} kept here until the network is back`,
-    signedOut: "You were signed out. Go on: the game is kept here, but no longer on the server.",
+    cutOff: "The server no longer follows this game. Go on: it is kept on this screen.",
     nothing: {
       title: "There is nothing to present yet",
       text: "Write a question with two options first.",

@@ -96,7 +96,7 @@ export function OptionLines(props: {
                   title="Ctrl + Enter"
                   tabIndex={-1}
                   onClick={() => edit(turnRight(question, option.id))}
-                  className={`btn btn-sm ${option.right ? "btn-success" : "btn-ghost text-soft"}`}
+                  className={`btn w-24 px-1 ${option.right ? "btn-ghost text-success" : "btn-ghost text-soft"}`}
                 >
                   {option.right ? `✓ ${words.sheet.right}` : words.sheet.notRight}
                 </button>

@@ -30,7 +30,7 @@ import org.junit.jupiter.api.io.TempDir;
  */
 class ParityTest {
 
-  private static final int GAMES = 1_200;
+  private static final int GAMES = 1_000;
   private static final long SEED = 20_261_123;
 
   private final List<String> calls = new ArrayList<>();
@@ -73,7 +73,7 @@ class ParityTest {
     Opening opening = new Opening("seed-" + game, 1_000L * game, random.nextBoolean());
     call("readiness", text);
     String state = call("open", text, Codec.OPENING.write(opening));
-    for (int i = 0; i < 16; i++) {
+    for (int i = 0; i < 9; i++) {
       Sitting sitting = Codec.SITTING.read(state);
       String move = Codec.MOVE.write(moves.next(activity, sitting));
       double at = 1_000.0 * game + random.nextInt(100_000);

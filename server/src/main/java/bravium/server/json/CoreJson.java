@@ -11,6 +11,7 @@ import tools.jackson.databind.JacksonModule;
 import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.ValueSerializer;
+import tools.jackson.databind.jsontype.TypeSerializer;
 import tools.jackson.databind.module.SimpleModule;
 
 /** Hands the core's types, wherever they stand in a request or an answer, to the core's codec. */
@@ -40,6 +41,13 @@ class CoreJson {
     @Override
     public void serialize(T value, JsonGenerator out, SerializationContext context) {
       out.writeRawValue(format.write(value));
+    }
+
+    /** The codec writes which kind a value is itself. */
+    @Override
+    public void serializeWithType(
+        T value, JsonGenerator out, SerializationContext context, TypeSerializer kind) {
+      serialize(value, out, context);
     }
   }
 

@@ -1,0 +1,82 @@
+package bravium.core;
+
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAnyPackage;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Random;
+
+/** What the core may use: values and functions that behave alike on the JVM and in the browser. */
+@AnalyzeClasses(packages = "bravium.core", importOptions = DoNotIncludeTests.class)
+class ArchitectureTest {
+
+  @ArchTest
+  static final ArchRule noFrameworkAndNoInputOrOutput =
+      noClasses()
+          .should()
+          .dependOnClassesThat(
+              resideInAnyPackage(
+                  "java.io..",
+                  "java.nio..",
+                  "java.net..",
+                  "java.sql..",
+                  "java.lang.reflect..",
+                  "java.util.concurrent..",
+                  "org.springframework..",
+                  "org.jooq..",
+                  "tools.jackson..",
+                  "bravium.server..",
+                  "bravium.formats.."))
+          .because("everything that a computation needs is handed in");
+
+  @ArchTest
+  static final ArchRule noClock =
+      noClasses()
+          .should()
+          .callMethod(System.class, "currentTimeMillis")
+          .orShould()
+          .callMethod(System.class, "nanoTime")
+          .orShould()
+          .dependOnClassesThat()
+          .haveFullyQualifiedName("java.time.Clock")
+          .because("the time is handed in");
+
+  @ArchTest
+  static final ArchRule noChanceButItsOwn =
+      noClasses()
+          .should()
+          .dependOnClassesThat()
+          .areAssignableTo(Random.class)
+          .orShould()
+          .callMethod(Math.class, "random")
+          .because("chance comes from the opening's seed");
+
+  @ArchTest
+  static final ArchRule nothingWhoseOrderDiffers =
+      noClasses()
+          .that()
+          .resideOutsideOfPackage("bravium.core.question")
+          .should()
+          .dependOnClassesThat()
+          .belongToAnyOf(HashMap.class, HashSet.class)
+          .because("the order of HashMap and HashSet differs in the browser");
+
+  @ArchTest
+  static final ArchRule nothingThatTheBrowserTakesOtherwise =
+      noClasses()
+          .should()
+          .callMethod(String.class, "isBlank")
+          .orShould()
+          .callMethod(String.class, "strip")
+          .orShould()
+          .callMethod(String.class, "trim")
+          .orShould()
+          .dependOnClassesThat()
+          .haveFullyQualifiedName("java.text.Normalizer")
+          .because("they differ on rare characters; bravium.core.question.Texts says it once");
+}

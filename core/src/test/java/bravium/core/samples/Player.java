@@ -1,0 +1,56 @@
+package bravium.core.samples;
+
+import bravium.core.activity.Activity;
+import bravium.core.play.Action;
+import bravium.core.play.Engine;
+import bravium.core.play.Move;
+import bravium.core.play.Mover;
+import bravium.core.play.Opening;
+import bravium.core.play.Response;
+import bravium.core.play.Sitting;
+import bravium.core.play.Turn;
+
+/** Plays an activity in tests, move by move. */
+public final class Player {
+
+  private final Activity activity;
+  private final Mover by;
+  private Sitting sitting;
+  private int keys;
+
+  public Player(Activity activity) {
+    this(activity, Mover.PLAYER, new Opening("a seed", 1_000, false));
+  }
+
+  public Player(Activity activity, Mover by, Opening opening) {
+    this.activity = activity;
+    this.by = by;
+    this.sitting = Engine.open(activity, opening);
+  }
+
+  public Sitting sitting() {
+    return sitting;
+  }
+
+  public Turn start() {
+    return play(new Action.Start());
+  }
+
+  public Turn pick(String option) {
+    return play(new Action.Answer(sitting.now(), 1, new Response.Picked(option)));
+  }
+
+  public Turn goOn() {
+    return play(new Action.Continue(sitting.now()));
+  }
+
+  public Turn play(Action action) {
+    return send(new Move("k" + keys++, by, action));
+  }
+
+  public Turn send(Move move) {
+    Turn turn = Engine.play(activity, sitting, move, 1_000L * (sitting.log().size() + 2));
+    sitting = turn.sitting();
+    return turn;
+  }
+}
