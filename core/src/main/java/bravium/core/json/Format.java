@@ -71,7 +71,9 @@ public final class Format<T> {
 
   private static JsonValue parse(String text) {
     try {
-      return Json.parse(text);
+      JsonValue value = Json.parse(text);
+      WellFormed.require(value);
+      return value;
     } catch (ParseException e) {
       throw new FormatProblem(
           "$", "this is not JSON (line " + e.getLocation().line + ": " + e.getMessage() + ")");

@@ -2,6 +2,7 @@ package bravium.server.accounts;
 
 import bravium.server.problems.ProblemWriter;
 import java.time.Clock;
+import java.time.ZoneOffset;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -84,8 +85,9 @@ class SecurityConfiguration {
     };
   }
 
+  /** In whole milliseconds, as the database keeps them. */
   @Bean
   Clock clock() {
-    return Clock.systemUTC();
+    return Clock.tickMillis(ZoneOffset.UTC);
   }
 }

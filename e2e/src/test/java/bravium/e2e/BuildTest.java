@@ -1,0 +1,152 @@
+package bravium.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import bravium.server.TestServer;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+class BuildTest {
+
+  private final TestServer server = TestServer.shared();
+  private final Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
+  private final Page page = teacher.page;
+
+  @AfterEach
+  void close() {
+    page.context().close();
+  }
+
+  @Test
+  void readinessSaysWhatIsWrongAndLeadsToItsPlace() {
+    teacher
+        .startBlankQuiz("Unready")
+        .writeQuestion("What do bees collect?", "nectar", "stones")
+        .nextQuestion();
+    page.locator("fieldset textarea").first().fill("Who guards the hive?");
+    page.keyboard().press("Enter");
+    page.keyboard().type("workers");
+    page.keyboard().press("Enter");
+    page.keyboard().type("drones");
+
+    Locator strip = page.getByLabel("Readiness");
+    assertThat(strip).containsText("can’t be won yet");
+    strip.getByRole(AriaRole.BUTTON).click();
+    assertThat(strip).containsText("No option is marked right, so nobody can get it right.");
+    assertThat(strip).containsText("Winning takes 16 points, but only 10 can be reached.");
+
+    page.getByText("What do bees collect?").first().click();
+    strip.getByText("No option is marked right").click();
+    assertThat(page.locator("fieldset textarea").first()).hasValue("Who guards the hive?");
+    page.getByLabel("Option A is right").click();
+    page.getByLabel("Option B is right").click();
+    assertThat(strip).containsText("2 options are marked right");
+    page.getByLabel("Option B is right").click();
+    assertThat(strip).containsText("nothing to look at");
+  }
+
+  @Test
+  void theRulesAreSentencesThatSayWhatFollows() {
+    teacher.open("From flower to honey");
+
+    page.getByLabel("How many questions are asked").selectOption("7");
+    page.getByLabel("Pass mark in per cent").fill("80");
+
+    assertThat(page.getByText("— that is 6 of 7.")).isVisible();
+    assertThat(page.getByLabel("Readiness")).containsText("wins with 56 points — 6 of 7 right");
+    page.getByLabel("Undo").click();
+    page.getByLabel("Undo").click();
+    assertThat(page.getByLabel("Readiness")).containsText("wins with 70 points — 7 of 10 right");
+    teacher.waitUntilSaved();
+  }
+
+  @Test
+  void everythingCanBeUndoneAndRedone() {
+    teacher.startBlankQuiz("Undo").writeQuestion("Is this kept?", "yes", "no");
+
+    page.getByLabel("Remove", new Page.GetByLabelOptions().setExact(true)).click();
+    assertThat(page.getByText("Sheet · 0 questions")).isVisible();
+    page.keyboard().press("Control+z");
+    assertThat(page.getByText("Sheet · 1 question")).isVisible();
+    assertThat(page.getByText("Is this kept?").first()).isVisible();
+    page.keyboard().press("Control+y");
+    assertThat(page.getByText("Sheet · 0 questions")).isVisible();
+  }
+
+  @Test
+  void aTrueOrFalseQuestionIsWrittenAndPlayedBeside() {
+    teacher.startBlankQuiz("Truth");
+    page.getByLabel("Kind of question").selectOption("true-false");
+    page.locator("fieldset textarea").first().fill("Drones have no sting.");
+    teacher.button("It is true").click();
+
+    teacher.stage().locator("label").first().click();
+    teacher.button("Answer").click();
+
+    assertThat(teacher.stage()).containsText("+10 points");
+  }
+
+  @Test
+  void theLiveGameKeepsItsPlaceWhileTheSheetIsEdited() {
+    teacher.open("Three weeks in a cell");
+    teacher.button("Right").click();
+    assertThat(teacher.stage()).containsText("+10 points");
+    String question = teacher.question().innerText();
+
+    page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("Three weeks, then");
+
+    assertThat(teacher.question()).hasText(question);
+    assertThat(teacher.stage()).containsText("+10 points");
+    page.getByLabel("Undo").click();
+    teacher.waitUntilSaved();
+  }
+
+  @Test
+  void jumpGoesToAQuestionAndTheSizesShowOtherScreens() {
+    teacher.open("Three weeks in a cell");
+
+    page.getByLabel("Jump to").selectOption(new SelectOption().setIndex(4));
+    assertThat(teacher.question()).hasText("On which day does a worker bee leave her cell?");
+    double projector = teacher.stage().boundingBox().width;
+    teacher.button("Phone").click();
+
+    Assertions.assertThat(teacher.stage().boundingBox().width).isLessThan(projector * 0.7);
+  }
+
+  @Test
+  void twoTabsThatSaveTheSameActivityLoseNothing() {
+    teacher.startBlankQuiz("Two tabs").writeQuestion("One?", "yes", "no").waitUntilSaved();
+    Page other = page.context().newPage();
+    other.navigate(page.url());
+    Teacher second = new Teacher(other);
+    other
+        .getByLabel("Title", new Page.GetByLabelOptions().setExact(true))
+        .fill("From the other tab");
+    second.waitUntilSaved();
+
+    page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("From this tab");
+    assertThat(page.getByText("Changed somewhere else")).isVisible();
+    teacher.button("Keep mine as a copy").click();
+
+    assertThat(page.getByLabel("Title").first()).hasValue("From this tab (copy)");
+    page.navigate("/activities");
+    assertThat(page.getByText("From the other tab")).isVisible();
+    assertThat(page.getByText("From this tab (copy)")).isVisible();
+  }
+
+  @Test
+  void whatIsTypedAndLeftAtOnceIsKept() {
+    teacher.startBlankQuiz("Left at once").writeQuestion("Kept?", "yes", "no");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Activities"))
+        .first()
+        .click();
+
+    assertThat(page.getByText("Left at once")).isVisible();
+    assertThat(page.getByText("Quiz show · 1 question")).isVisible();
+  }
+}

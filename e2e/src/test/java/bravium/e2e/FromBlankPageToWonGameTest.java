@@ -1,0 +1,111 @@
+package bravium.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import bravium.server.TestServer;
+import com.microsoft.playwright.Locator;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The whole way once: written, seen beside the page, presented, played, and still there after. */
+class FromBlankPageToWonGameTest {
+
+  @TempDir Path folder;
+
+  @Test
+  void aTeacherWritesPresentsAndGivesAQuiz() {
+    try (TestServer server = TestServer.start(folder)) {
+      Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
+      writeThreeQuestions(teacher);
+      theLiveGameFollows(teacher);
+      String link = teacher.waitUntilSaved().learnersLink();
+      String build = teacher.page.url();
+
+      presentToTheWin(teacher);
+      Learner learner = new Learner(Browsers.phone(server.address()));
+      playToTheLoss(learner, link);
+
+      server.restart();
+
+      learner.page.reload();
+      assertThat(learner.text("Not this time")).isVisible();
+      Teacher again = new Teacher(Browsers.desktop(server.address())).signIn();
+      again.page.navigate(build);
+      assertThat(again.page.getByLabel("Title").first()).hasValue("Wax and wings");
+      assertThat(again.page.getByText("How many wings has a bee?").first()).isVisible();
+      again.page.context().close();
+      teacher.page.context().close();
+      learner.page.context().close();
+    }
+  }
+
+  private static void writeThreeQuestions(Teacher teacher) {
+    teacher
+        .startBlankQuiz("Wax and wings")
+        .writeQuestion("How many wings has a bee?", "4", "2", "6")
+        .nextQuestion()
+        .writeQuestion("What is a comb made of?", "wax", "paper")
+        .nextQuestion()
+        .writeQuestion("Who lays the eggs?", "the queen", "a drone");
+  }
+
+  private static void theLiveGameFollows(Teacher teacher) {
+    assertThat(teacher.question()).hasText("Who lays the eggs?");
+    assertThat(teacher.stage().getByText("the queen")).isVisible();
+    teacher.page.locator("fieldset textarea").first().fill("Who lays all the eggs?");
+    assertThat(teacher.question()).hasText("Who lays all the eggs?");
+    assertThat(teacher.page.getByLabel("Readiness")).containsText("can be won");
+    assertThat(teacher.page.getByLabel("Readiness"))
+        .containsText("wins with 24 points — 3 of 3 right");
+
+    teacher.button("To the win").click();
+    assertThat(teacher.stage()).containsText("You made it");
+    teacher.button("To the loss").click();
+    assertThat(teacher.stage()).containsText("Not this time — you got 0 of 3");
+    teacher.button("Again").click();
+    assertThat(teacher.question()).hasText("Wax and wings");
+  }
+
+  /** By the keys alone; the letter of the right option is read off the screen. */
+  private static void presentToTheWin(Teacher teacher) {
+    teacher.button("Present").click();
+    assertThat(teacher.question()).hasText("Wax and wings");
+    assertThat(teacher.page).hasURL(Pattern.compile(".*/present/.*sitting=.*"));
+    teacher.page.keyboard().press("Space");
+    for (int i = 0; i < 3; i++) {
+      assertThat(teacher.button("Answer")).isVisible();
+      String right =
+          teacher
+              .stage()
+              .locator("label")
+              .filter(new Locator.FilterOptions().setHasText(Pattern.compile("4|wax|queen")))
+              .innerText();
+      teacher.page.keyboard().press(right.strip().substring(0, 1).toLowerCase(Locale.ROOT));
+      assertThat(teacher.stage().getByText("chosen")).isVisible();
+      teacher.page.keyboard().press("ArrowRight");
+      assertThat(teacher.stage().getByText("+10 points")).isVisible();
+      teacher.page.keyboard().press("Space");
+    }
+    assertThat(teacher.stage()).containsText("You made it");
+    assertThat(teacher.stage()).containsText("3 of 3 right");
+  }
+
+  private static void playToTheLoss(Learner learner, String link) {
+    learner.come(link).start();
+    for (int i = 0; i < 3; i++) {
+      learner
+          .page
+          .locator("label")
+          .filter(new Locator.FilterOptions().setHasText(Pattern.compile(": ?(2|paper|a drone)")))
+          .click();
+      learner.button("Answer").click();
+      assertThat(learner.text("Not this one")).isVisible();
+      learner.page.locator("button[type=submit]").click();
+    }
+    assertThat(learner.text("Not this time — you got 0 of 3")).isVisible();
+    assertThat(learner.button("Play again")).isVisible();
+  }
+}

@@ -1,0 +1,94 @@
+package bravium.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+
+/** What a teacher does on a page, in her own words. */
+final class Teacher {
+
+  final Page page;
+
+  Teacher(Page page) {
+    this.page = page;
+  }
+
+  Teacher signIn() {
+    page.navigate("/sign-in");
+    button("Look around as Ms Alder").click();
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Activities")))
+        .isVisible();
+    return this;
+  }
+
+  Teacher open(String title) {
+    page.navigate("/activities");
+    page.getByRole(
+            AriaRole.LINK,
+            new Page.GetByRoleOptions().setName(Pattern.compile(".*" + title + ".*")))
+        .first()
+        .click();
+    assertThat(stage()).isVisible();
+    return this;
+  }
+
+  Teacher startBlankQuiz(String title) {
+    page.navigate("/activities");
+    button("New quiz show").click();
+    page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill(title);
+    return this;
+  }
+
+  /** Writes into the open question with the keyboard alone; the first option is the right one. */
+  Teacher writeQuestion(String text, String right, String... wrong) {
+    Locator question = page.locator("fieldset textarea").first();
+    question.fill(text);
+    question.press("Enter");
+    page.keyboard().type(right);
+    page.keyboard().press("Control+Enter");
+    for (String option : wrong) {
+      page.keyboard().press("Enter");
+      page.keyboard().type(option);
+    }
+    return this;
+  }
+
+  /** From the last option on to a new question. */
+  Teacher nextQuestion() {
+    page.keyboard().press("Enter");
+    page.keyboard().press("Enter");
+    return this;
+  }
+
+  Teacher waitUntilSaved() {
+    assertThat(page.getByText(Pattern.compile("^saved \\d\\d:\\d\\d$"))).isVisible();
+    page.waitForTimeout(900);
+    assertThat(page.getByText(Pattern.compile("^saved \\d\\d:\\d\\d$"))).isVisible();
+    return this;
+  }
+
+  /** The address by which learners come. */
+  String learnersLink() {
+    button("Link for learners").click();
+    String address = page.getByText(Pattern.compile("^http.*/play/\\w+$")).innerText();
+    button("Close").click();
+    return address.substring(address.indexOf("/play/"));
+  }
+
+  Locator button(String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  /** The game: the live one in Build, the only one in Present. */
+  Locator stage() {
+    return page.locator(".stage");
+  }
+
+  Locator question() {
+    return stage().locator("h2");
+  }
+}

@@ -1,0 +1,97 @@
+package bravium.server;
+
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonValue;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Speaks HTTP to a server as a browser would: with cookies, and with the CSRF token. */
+public final class Caller {
+
+  /** An answer: its status, its body, and its headers where one asks. */
+  public record Answer(int status, String body, HttpResponse<String> raw) {
+
+    public JsonValue json() {
+      return Json.parse(body);
+    }
+
+    public String text(String name) {
+      return json().asObject().getString(name, null);
+    }
+
+    public String header(String name) {
+      return raw.headers().firstValue(name).orElse(null);
+    }
+  }
+
+  private final String address;
+  private final CookieManager cookies = new CookieManager();
+  private final HttpClient client = HttpClient.newBuilder().cookieHandler(cookies).build();
+
+  private Caller(String address) {
+    this.address = address;
+  }
+
+  public static Caller stranger(TestServer server) {
+    return new Caller(server.address());
+  }
+
+  /** The demo's teacher, signed in. */
+  public static Caller teacher(TestServer server) {
+    Caller caller = stranger(server);
+    caller.get("/api/session");
+    caller.post("/api/session/demo", "");
+    return caller;
+  }
+
+  public Answer get(String path, String... headers) {
+    return send("GET", path, null, headers);
+  }
+
+  public Answer post(String path, String body, String... headers) {
+    return send("POST", path, body, headers);
+  }
+
+  public Answer put(String path, String body, String... headers) {
+    return send("PUT", path, body, headers);
+  }
+
+  public Answer send(String method, String path, String body, String... headers) {
+    List<String> all = new ArrayList<>(List.of(headers));
+    all.addAll(List.of("Content-Type", "application/json"));
+    cookies.getCookieStore().getCookies().stream()
+        .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+        .map(HttpCookie::getValue)
+        .findFirst()
+        .ifPresent(token -> all.addAll(List.of("X-XSRF-TOKEN", token)));
+    return exchange(method, path, body, all.toArray(String[]::new));
+  }
+
+  /** Sends just these headers. */
+  public Answer exchange(String method, String path, String body, String... headers) {
+    HttpRequest.Builder request =
+        HttpRequest.newBuilder(URI.create(address + path))
+            .method(method, body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body));
+    if (headers.length > 0) {
+      request.headers(headers);
+    }
+    try {
+      HttpResponse<String> response = client.send(request.build(), BodyHandlers.ofString());
+      return new Answer(response.statusCode(), response.body(), response);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+}

@@ -1,0 +1,202 @@
+package bravium.server.sittings;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bravium.server.Caller;
+import bravium.server.Caller.Answer;
+import bravium.server.Samples;
+import bravium.server.TestServer;
+import com.eclipsesource.json.JsonObject;
+import java.util.Locale;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+class PlayHttpTest {
+
+  private final TestServer server = TestServer.shared();
+  private final Caller teacher = Caller.teacher(server);
+  private final Caller learner = Caller.stranger(server);
+  private String activity;
+  private String code;
+  private String sitting;
+  private String token;
+
+  @BeforeEach
+  void aLearnerComesByTheLink() {
+    activity = teacher.post("/api/activities", Samples.threeQuestions("Play")).text("id");
+    code = teacher.post("/api/activities/" + activity + "/link", "").text("code");
+    Answer opened = learner.post("/api/links/" + code + "/sittings", "");
+    assertThat(opened.status()).isEqualTo(201);
+    sitting = opened.text("sitting");
+    token = opened.text("token");
+  }
+
+  @Test
+  void theLinkStaysTheSame() {
+    assertThat(teacher.post("/api/activities/" + activity + "/link", "").text("code"))
+        .isEqualTo(code)
+        .matches("[2-9b-df-hj-km-np-tv-z]{6}");
+  }
+
+  @Test
+  void aCodeMayBeTypedInCapitalsAndWithAHyphen() {
+    String typed = code.substring(0, 3).toUpperCase(Locale.ROOT) + "-" + code.substring(3);
+
+    assertThat(learner.get("/api/links/" + typed).text("title")).isEqualTo("Play");
+  }
+
+  @Test
+  void anUnknownCodeIsSaidInWords() {
+    Answer answer = learner.get("/api/links/zzzzzz");
+
+    assertThat(answer.status()).isEqualTo(404);
+    assertThat(answer.text("reason")).isEqualTo("no-such-code");
+    assertThat(learner.post("/api/links/zzzzzz/sittings", "").status()).isEqualTo(404);
+  }
+
+  @Test
+  void twoOfThreeRightWin() {
+    JsonObject showing = playToTheEnd("r", "w", "r");
+
+    assertThat(showing.getString("stage", "")).isEqualTo("end");
+    JsonObject ending = showing.get("ending").asObject();
+    assertThat(ending.get("outcome").asObject().getBoolean("won", false)).isTrue();
+    assertThat(ending.getString("text", "")).isEqualTo("Sweet.");
+  }
+
+  @Test
+  void oneOfThreeRightLosesAndPlayAgainStartsAnew() {
+    JsonObject showing = playToTheEnd("w", "r", "w");
+
+    assertThat(showing.get("ending").asObject().get("outcome").asObject().getBoolean("won", true))
+        .isFalse();
+    Answer again = learner.post("/api/links/" + code + "/sittings", "", bearer());
+    assertThat(again.text("token")).isNull();
+    assertThat(again.text("sitting")).isNotEqualTo(sitting);
+    assertThat(again.body()).contains("\"stage\":\"title\"");
+  }
+
+  @Test
+  void whatIsRightAndWhatIsSaidToItShowOnlyOnceItIsAnswered() {
+    Answer started = move(Samples.start("k1"));
+
+    assertThat(started.body()).doesNotContain("Secret", "\"right\":[", "rehearsal", "seed");
+    Answer answered = move(Samples.pick("k2", "q1", "w"));
+    assertThat(answered.body()).contains("Secret comfort", "\"right\":[\"r\"]");
+    assertThat(answered.body()).contains("{\"kind\":\"answer-marked\"");
+  }
+
+  @Test
+  void aMoveSentTwiceIsTakenOnceAndAnsweredTheSame() {
+    move(Samples.start("k1"));
+    Answer first = move(Samples.pick("k2", "q1", "r"));
+
+    Answer second = move(Samples.pick("k2", "q1", "r"));
+
+    assertThat(second.status()).isEqualTo(200);
+    assertThat(second.json().asObject().getBoolean("repeated", false)).isTrue();
+    assertThat(second.json().asObject().get("happenings"))
+        .isEqualTo(first.json().asObject().get("happenings"));
+    assertThat(read().get("showing").asObject().get("score").asObject().getInt("points", 0))
+        .isEqualTo(10);
+  }
+
+  @Test
+  void whatIsNoLongerOpenIsRefusedAndChangesNothing() {
+    move(Samples.start("k1"));
+    move(Samples.pick("k2", "q1", "r"));
+    JsonObject before = read().get("showing").asObject().get("score").asObject();
+
+    Answer late = move(Samples.pick("k3", "q1", "w"));
+
+    assertThat(late.status()).isEqualTo(409);
+    assertThat(late.text("reason")).isEqualTo("not-open");
+    assertThat(late.text("detail")).endsWith("Nothing was changed.");
+    assertThat(read().get("showing").asObject().get("score")).isEqualTo(before);
+  }
+
+  @Test
+  void aTokenOpensOnlyItsOwnSittings() {
+    String foreign = learner.post("/api/links/" + code + "/sittings", "").text("token");
+
+    Answer read = learner.get("/api/play/" + sitting, "Authorization", "Bearer " + foreign);
+    Answer moved =
+        learner.post(
+            "/api/play/" + sitting + "/moves",
+            Samples.start("k1"),
+            "Authorization",
+            "Bearer " + foreign);
+
+    assertThat(read.status()).isEqualTo(404);
+    assertThat(moved.status()).isEqualTo(404);
+    assertThat(read().get("showing").asObject().getString("stage", "")).isEqualTo("title");
+  }
+
+  @Test
+  void withoutATokenOrWithAnInventedOneNothingOpens() {
+    assertThat(learner.get("/api/play/" + sitting).status()).isEqualTo(401);
+    assertThat(learner.get("/api/play/" + sitting, "Authorization", "Bearer x").status())
+        .isEqualTo(401);
+  }
+
+  @Test
+  void aLearnerCanNotDoWhatIsTheTeachers() {
+    String claims =
+        Samples.move("k1", "{\"kind\": \"go-to\", \"question\": \"q3\"}")
+            .replace("\"player\"", "\"teacher\"");
+
+    Answer answer = move(claims);
+
+    assertThat(answer.status()).isEqualTo(409);
+    assertThat(answer.text("reason")).isEqualTo("for-the-teacher");
+  }
+
+  @Test
+  void editingTheActivityDoesNotDisturbAPlayThatRuns() {
+    move(Samples.start("k1"));
+    String edited = Samples.threeQuestions("Edited").replace("Which one, q1?", "Quite another?");
+    teacher.put("/api/activities/" + activity, edited, "If-Match", "\"1\"");
+
+    assertThat(read().toString()).contains("Which one, q1?").doesNotContain("Quite another?");
+    assertThat(learner.post("/api/links/" + code + "/sittings", "").body()).contains("Edited");
+  }
+
+  @Test
+  void theTeachersPlayAtTheFrontKeepsItsMovesAndCanTakeThemBack() {
+    String front = teacher.post("/api/activities/" + activity + "/sittings", "").text("sitting");
+    String moves = "/api/sittings/" + front + "/moves";
+    teacher.post(moves, Samples.start("k1"));
+    teacher.post(moves, Samples.pick("k2", "q1", "w"));
+
+    Answer back =
+        teacher.post(moves, Samples.move("k3", "{\"kind\":\"take-back\",\"move\":\"k2\"}"));
+
+    assertThat(back.status()).isEqualTo(200);
+    assertThat(back.body()).contains("\"stage\":\"question\"");
+    JsonObject read = teacher.get("/api/sittings/" + front).json().asObject();
+    assertThat(read.get("moves").asArray()).hasSize(3);
+    assertThat(learner.get("/api/sittings/" + front).status()).isEqualTo(401);
+  }
+
+  private JsonObject playToTheEnd(String... options) {
+    Answer answer = move(Samples.start("start"));
+    for (int i = 0; i < options.length; i++) {
+      String question = "q" + (i + 1);
+      move(Samples.pick("pick" + i, question, options[i]));
+      answer = move(Samples.goOn("on" + i, question));
+    }
+    return answer.json().asObject().get("showing").asObject();
+  }
+
+  private Answer move(String body) {
+    return learner.post("/api/play/" + sitting + "/moves", body, bearer());
+  }
+
+  private JsonObject read() {
+    return learner.get("/api/play/" + sitting, bearer()).json().asObject();
+  }
+
+  private String[] bearer() {
+    return new String[] {"Authorization", "Bearer " + token};
+  }
+}
