@@ -21,6 +21,10 @@ const SIGN_COLOURS: Record<State, string> = {
   missed: "fill-base-content",
 };
 
+/** On a screen this wide the back row reads along: smaller numbers are left out. */
+const PROJECTOR = 1_000;
+const LEAST_ON_PROJECTOR = 28;
+
 /** Progress markers as a string of pennants; each has a name, a sign and a colour. */
 export function Bunting({ markers }: { markers: Marker[] }) {
   const [ref, { width }] = useSize<HTMLDivElement>();
@@ -40,6 +44,7 @@ export function Bunting({ markers }: { markers: Marker[] }) {
                     hanging={hanging}
                     state={marker.state}
                     number={row.first + i + 1}
+                    numbered={width < PROJECTOR || hanging.width * 0.45 >= LEAST_ON_PROJECTOR}
                   />
                 )
               );
@@ -56,8 +61,9 @@ export function Bunting({ markers }: { markers: Marker[] }) {
   );
 }
 
-function Pennant(props: { hanging: Hanging; state: State; number: number }) {
-  const { hanging, state, number } = props;
+function Pennant(props: { hanging: Hanging; state: State; number: number; numbered: boolean }) {
+  const { hanging, state, number, numbered } = props;
+  const sign = SIGNS[state];
   const scale = state === "now" ? 1.25 : 1;
   const w = hanging.width * scale;
   const h = w * 1.25;
@@ -72,14 +78,15 @@ function Pennant(props: { hanging: Hanging; state: State; number: number }) {
         className={FLAGS[state]}
       />
       <text
+        visibility={sign || numbered ? "visible" : "hidden"}
         x={hanging.x}
         y={y + h * 0.42}
         textAnchor="middle"
         dominantBaseline="central"
-        fontSize={w * (SIGNS[state] ? 0.56 : 0.42)}
+        fontSize={w * (sign ? 0.56 : 0.45)}
         className={`font-display font-semibold ${SIGN_COLOURS[state]}`}
       >
-        {SIGNS[state] || number}
+        {sign || number}
       </text>
     </g>
   );

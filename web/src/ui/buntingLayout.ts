@@ -13,7 +13,6 @@ export interface Row {
 }
 
 const NARROWEST = 20;
-const WIDEST = 46;
 const GAP = 0.55;
 
 /** How many pennants fit beside each other. */
@@ -28,7 +27,7 @@ export function hang(count: number, width: number): { rows: Row[]; height: numbe
   if (count === 0 || width === 0) return { rows: [], height: 0 };
   const each = perRow(count, width);
   const step = width / each;
-  const pennant = Math.min(WIDEST, step / (1 + GAP));
+  const pennant = Math.min(Math.max(46, width / 18), step / (1 + GAP));
   const sag = Math.min(28, width / 45 + 4);
   const rowHeight = sag + pennant * 1.75 + 6;
   const rows: Row[] = [];

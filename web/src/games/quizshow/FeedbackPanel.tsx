@@ -1,11 +1,17 @@
+import { useEffect, useRef } from "react";
 import type { Told } from "../../generated/types";
 import { words } from "../../words/en";
 
 /** What is said to an answer: a sign, a word and the teacher's text. */
-export function FeedbackPanel({ told }: { told: Told }) {
+export function FeedbackPanel({ told, comesIntoView }: { told: Told; comesIntoView?: boolean }) {
+  const ref = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (comesIntoView) ref.current?.scrollIntoView?.({ block: "nearest" });
+  }, [comesIntoView]);
   const right = told.verdict === "right";
   return (
     <div
+      ref={ref}
       role="status"
       className={`rounded-[4px] border-l-8 bg-card p-[0.9em] ${right ? "border-success" : "border-error"}`}
     >

@@ -1,3 +1,4 @@
+import type { CSSProperties } from "react";
 import type { Asked, Showing } from "../../generated/types";
 import { words } from "../../words/en";
 import { letter, type StageProps } from "../stage";
@@ -7,10 +8,12 @@ import { columns } from "./columns";
 export function Options(props: StageProps & { question: Asked }) {
   const { question, showing, chosen, choose, busy } = props;
   const texts = question.choices.map((choice) => choiceWords(question, choice.id));
+  const across = columns(texts);
+  const rows = { "--rows": Math.ceil(texts.length / across) } as CSSProperties;
   return (
     <fieldset className="contents" disabled={busy || showing.stage !== "question"}>
       <legend className="sr-only">{words.game.options}</legend>
-      <div className="stage-options" data-columns={columns(texts)}>
+      <div className="stage-options" data-columns={across} style={rows}>
         {question.choices.map((choice, i) => (
           <OptionCard
             key={choice.id}
@@ -62,11 +65,13 @@ function OptionCard(props: {
       >
         {props.letter}
       </span>
-      <span className="min-w-0 flex-1 font-medium [overflow-wrap:anywhere]">
-        <span className="sr-only">{props.letter}: </span>
-        {props.text}
+      <span className="flex min-w-0 flex-1 flex-wrap items-center justify-between gap-x-[0.6em]">
+        <span className="max-w-full font-medium [overflow-wrap:anywhere]">
+          <span className="sr-only">{props.letter}: </span>
+          {props.text}
+        </span>
+        <MarkWords mark={mark} />
       </span>
-      <MarkWords mark={mark} />
     </label>
   );
 }

@@ -74,7 +74,7 @@ function QuestionView(props: StageProps) {
       </Heading>
       <Options {...props} question={question} />
       {unanswerable && <p className="text-soft">{words.live.unfinished}</p>}
-      {feedback && <FeedbackPanel told={feedback} />}
+      {feedback && <FeedbackPanel told={feedback} comesIntoView={takesFocus} />}
       <div className="mt-auto flex flex-wrap items-center justify-between gap-x-6 gap-y-2 border-t border-line pt-[calc(var(--gap)*0.8)]">
         <p className="text-soft">
           <strong className="text-base-content">{score.points}</strong>{" "}
