@@ -59,8 +59,6 @@ class ArchitectureTest {
   @ArchTest
   static final ArchRule nothingWhoseOrderDiffers =
       noClasses()
-          .that()
-          .resideOutsideOfPackage("bravium.core.question")
           .should()
           .dependOnClassesThat()
           .belongToAnyOf(HashMap.class, HashSet.class)

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A stream of chance: xoshiro128** by Blackman and Vigna (Scrambled Linear Pseudorandom Number
- * Generators, 2018), in 32-bit integer arithmetic, so that it runs alike on the JVM and in the
+ * A stream of chance: xoshiro128++ by Blackman and Vigna (Scrambled Linear Pseudorandom Number
+ * Generators, 2021), in 32-bit integer arithmetic, so that it runs alike on the JVM and in the
  * browser. Each kind of draw takes a stream of its own name, so that a new one never shifts an old
  * one.
  */
@@ -38,7 +38,7 @@ public final class Chance {
 
   /** The next 32 bits. */
   int next() {
-    int result = Integer.rotateLeft(state[1] * 5, 7) * 9;
+    int result = Integer.rotateLeft(state[0] + state[3], 7) + state[0];
     int t = state[1] << 9;
     state[2] ^= state[0];
     state[3] ^= state[1];

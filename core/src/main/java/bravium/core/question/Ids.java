@@ -1,6 +1,6 @@
 package bravium.core.question;
 
-import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 
@@ -15,7 +15,7 @@ public final class Ids {
    * @throws IllegalArgumentException if not
    */
   public static void requireDistinct(String what, List<String> ids) {
-    Set<String> seen = new HashSet<>();
+    Set<String> seen = new LinkedHashSet<>();
     for (String id : ids) {
       if (Texts.blank(id)) {
         throw new IllegalArgumentException(what + " needs an id that is not blank");

@@ -7,7 +7,7 @@ import bravium.core.question.Texts;
 import bravium.core.question.TrueFalse;
 import bravium.core.question.UnknownQuestion;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -60,7 +60,7 @@ final class QuestionChecks {
         found.add(Finding.of(question.id(), option.id(), Check.EMPTY_OPTION, Weight.LOOK, letter));
       }
     }
-    Set<String> seen = new HashSet<>();
+    Set<String> seen = new LinkedHashSet<>();
     for (Option option : question.choices()) {
       if (!seen.add(Texts.trimmed(option.text()).toLowerCase(Locale.ROOT))) {
         found.add(

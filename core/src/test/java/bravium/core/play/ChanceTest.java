@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
-import org.apache.commons.rng.core.source32.XoShiRo128StarStar;
+import org.apache.commons.rng.core.source32.XoShiRo128PlusPlus;
 import org.apache.commons.statistics.inference.ChiSquareTest;
 import org.junit.jupiter.api.Test;
 
@@ -22,10 +22,10 @@ class ChanceTest {
 
   @Test
   void theGeneratorGivesTheNumbersOfApacheCommonsRng() {
-    // Source: Apache Commons RNG, XoShiRo128StarStar (Blackman & Vigna 2018).
+    // Source: Apache Commons RNG, XoShiRo128PlusPlus (Blackman & Vigna 2021).
     int[] state = {0x9e3779b9, 1, -7, 123_456_789};
     Chance ours = Chance.ofState(state);
-    XoShiRo128StarStar theirs = new XoShiRo128StarStar(state);
+    XoShiRo128PlusPlus theirs = new XoShiRo128PlusPlus(state);
 
     for (int i = 0; i < 10_000; i++) {
       assertThat(ours.next()).isEqualTo(theirs.nextInt());
