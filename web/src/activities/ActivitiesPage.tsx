@@ -41,8 +41,10 @@ export default function ActivitiesPage() {
             {problemWords(add.error)}
           </p>
         )}
-        {activities.isPending && <Loading />}
-        {activities.isError && <Failed error={activities.error} again={activities.refetch} />}
+        {activities.isPending && <Loading inside />}
+        {activities.isError && (
+          <Failed error={activities.error} again={activities.refetch} inside />
+        )}
         {activities.isSuccess && (
           <>
             {activities.data.length === 0 && (

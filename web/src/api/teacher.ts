@@ -15,7 +15,7 @@ import { call } from "./client";
 export const keys = {
   session: ["session"],
   activities: ["activities"],
-  activity: (id: string) => ["activities", id],
+  activity: (id: string) => ["activity", id],
 };
 
 export const useSession = () =>

@@ -1,6 +1,7 @@
 import { ChevronLeft, FileText, Link2, Play, Redo2, Undo2 } from "lucide-react";
 import { Link, useNavigate } from "react-router";
 import { LookButton } from "../app/Shell";
+import { IconButton } from "../ui/IconButton";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
 import type { SaveState, useSaving } from "./useSaving";
@@ -45,26 +46,8 @@ export function BuildBar(props: {
       <p role="status" className="px-1 text-soft">
         {saveWords(saving.state)}
       </p>
-      <button
-        type="button"
-        className="btn btn-ghost btn-square"
-        onClick={undo}
-        disabled={!canUndo}
-        aria-label={words.build.undo}
-        title={words.build.undo}
-      >
-        <Undo2 size={18} aria-hidden="true" />
-      </button>
-      <button
-        type="button"
-        className="btn btn-ghost btn-square"
-        onClick={redo}
-        disabled={!canRedo}
-        aria-label={words.build.redo}
-        title={words.build.redo}
-      >
-        <Redo2 size={18} aria-hidden="true" />
-      </button>
+      <IconButton label={words.build.undo} icon={Undo2} act={undo} disabled={!canUndo} />
+      <IconButton label={words.build.redo} icon={Redo2} act={redo} disabled={!canRedo} />
       <LookButton short />
       <button
         type="button"

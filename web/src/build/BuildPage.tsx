@@ -36,11 +36,10 @@ export default function BuildPage() {
 type Open = "keys" | "link" | "details" | undefined;
 
 function Build({ stored }: { stored: StoredActivity }) {
-  const useEditor = useMemo(() => {
-    const { questions } = stored.activity.game;
-    const blank = questions.find((q) => !q.text);
+  const [useEditor] = useState(() => {
+    const blank = stored.activity.game.questions.find((q) => !q.text);
     return createEditor(stored.activity, blank?.id);
-  }, [stored]);
+  });
   const activity = useEditor((editor) => editor.activity);
   const saving = useSaving(stored, activity);
   const readiness = useMemo(() => readinessOf(activity), [activity]);
@@ -50,11 +49,14 @@ function Build({ stored }: { stored: StoredActivity }) {
   useEditorKeys(useEditor, () => setDialog("keys"));
   useEffect(() => {
     document.title = `${activity.titlePage.title || words.activities.untitled} – ${words.name}`;
-    return () => {
+  }, [activity.titlePage.title]);
+  useEffect(
+    () => () => {
       document.title = words.name;
       queries.invalidateQueries({ queryKey: keys.activities });
-    };
-  }, [activity.titlePage.title, queries]);
+    },
+    [queries],
+  );
 
   return (
     <div className="flex h-full flex-col">

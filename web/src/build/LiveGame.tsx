@@ -148,14 +148,26 @@ function useLiveGame(useEditor: EditorStore) {
     setNote(undefined);
     refresh();
   };
+  /** The line that was opened last and that the game could not turn to yet: nothing stood in it. */
+  const wanted = useRef<string>(undefined);
+  const turnToWanted = () => {
+    const question = wanted.current;
+    const there = question === undefined || game.current?.sitting.now === question;
+    if (there || !game.current?.act({ kind: "go-to", question }).refusal) {
+      wanted.current = undefined;
+      if (!there) setChosen(undefined);
+    }
+    refresh();
+  };
   // biome-ignore lint/correctness/useExhaustiveDependencies: the game follows the sheet
   useEffect(() => {
     game.current?.follow(activity);
-    refresh();
+    turnToWanted();
   }, [activity]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the game turns to the line that opens
   useEffect(() => {
-    if (open && game.current?.sitting.now !== open) act({ kind: "go-to", question: open });
+    wanted.current = open;
+    turnToWanted();
   }, [open]);
 
   return {

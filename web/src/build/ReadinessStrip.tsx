@@ -43,7 +43,7 @@ export function ReadinessStrip(props: {
           <button
             type="button"
             aria-expanded={open}
-            className="btn btn-accent btn-soft ml-auto text-base-content"
+            className="btn btn-accent ml-auto"
             onClick={() => setLooking(!looking)}
           >
             {words.readiness.things(findings.length)}

@@ -26,9 +26,10 @@ export default function CodePage() {
     <main className="mx-auto flex min-h-full max-w-md flex-col justify-center gap-5 p-6">
       <h1 className="text-3xl font-semibold text-balance">{words.play.codeTitle}</h1>
       <form onSubmit={go} className="flex flex-col gap-4">
-        <label className="flex flex-col gap-1">
-          <span>{words.play.codeLabel}</span>
+        <div className="flex flex-col gap-1">
+          <label htmlFor="code">{words.play.codeLabel}</label>
           <input
+            id="code"
             value={code}
             onChange={(event) => setCode(event.target.value)}
             autoCapitalize="none"
@@ -42,7 +43,7 @@ export default function CodePage() {
           <span id="code-hint" className="text-soft">
             {words.play.codeHint}
           </span>
-        </label>
+        </div>
         {problem && (
           <p role="alert" className="border-l-4 border-error bg-card p-3">
             {problem}

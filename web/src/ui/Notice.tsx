@@ -2,14 +2,27 @@ import type { ReactNode } from "react";
 import { ApiProblem } from "../api/client";
 import { words } from "../words/en";
 
-/** A page with one message on it: what happened, and what to do. */
-export function Notice(props: { title?: string; children: ReactNode; action?: ReactNode }) {
+interface NoticeProps {
+  title?: string;
+  children: ReactNode;
+  action?: ReactNode;
+  /** It stands inside another page, which has a heading of its own. */
+  inside?: boolean;
+}
+
+/** A page, or a part of one, with one message: what happened, and what to do. */
+export function Notice({ title, children, action, inside }: NoticeProps) {
+  const Frame = inside ? "section" : "main";
   return (
-    <section className="mx-auto flex min-h-[60vh] max-w-xl flex-col items-start justify-center gap-5 p-6">
-      {props.title && <h1 className="text-3xl font-semibold">{props.title}</h1>}
-      <div className="text-lg">{props.children}</div>
-      {props.action}
-    </section>
+    <Frame className="mx-auto flex min-h-[60vh] max-w-xl flex-col items-start justify-center gap-5 p-6">
+      {!inside && (
+        <h1 className={title ? "text-3xl font-semibold" : "font-bold text-primary text-xl"}>
+          {title ?? words.name}
+        </h1>
+      )}
+      <div className="text-lg">{children}</div>
+      {action}
+    </Frame>
   );
 }
 
@@ -19,9 +32,11 @@ export function problemWords(error: unknown): string {
 }
 
 /** A request that failed, with the button that tries it again. */
-export function Failed({ error, again }: { error: unknown; again: () => void }) {
+export function Failed(props: { error: unknown; again: () => void; inside?: boolean }) {
+  const { error, again, inside } = props;
   return (
     <Notice
+      inside={inside}
       action={
         <button type="button" className="btn btn-primary" onClick={again}>
           {words.tryAgain}
@@ -34,9 +49,9 @@ export function Failed({ error, again }: { error: unknown; again: () => void }) 
 }
 
 /** While something is on its way. */
-export function Loading() {
+export function Loading({ inside }: { inside?: boolean }) {
   return (
-    <Notice>
+    <Notice inside={inside}>
       <p role="status">{words.loading}</p>
     </Notice>
   );

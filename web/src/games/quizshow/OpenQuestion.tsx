@@ -2,6 +2,7 @@ import { ArrowDown, ArrowUp, Copy, Trash2 } from "lucide-react";
 import { type KeyboardEvent, useEffect, useRef } from "react";
 import type { EditorStore } from "../../build/editor";
 import type { Feedback, QuestionUnion } from "../../generated/types";
+import { IconButton } from "../../ui/IconButton";
 import { words } from "../../words/en";
 import { asKind, changeQuestion } from "./edits";
 import { OptionLines } from "./OptionLines";
@@ -84,27 +85,13 @@ export function OpenQuestion(props: Props) {
       <div className="mt-2 flex flex-wrap items-center gap-1 border-t border-line pt-2">
         {known && <KindChoice question={question} useEditor={useEditor} />}
         <div className="ml-auto flex flex-wrap">
-          <Tool label={words.sheet.up} act={() => move(-1)} icon={ArrowUp} />
-          <Tool label={words.sheet.down} act={() => move(1)} icon={ArrowDown} />
-          <Tool label={words.sheet.duplicate} act={duplicate} icon={Copy} />
-          <Tool label={words.sheet.remove} act={remove} icon={Trash2} />
+          <IconButton label={words.sheet.up} act={() => move(-1)} icon={ArrowUp} />
+          <IconButton label={words.sheet.down} act={() => move(1)} icon={ArrowDown} />
+          <IconButton label={words.sheet.duplicate} act={duplicate} icon={Copy} />
+          <IconButton label={words.sheet.remove} act={remove} icon={Trash2} />
         </div>
       </div>
     </fieldset>
-  );
-}
-
-function Tool(props: { label: string; act: () => void; icon: typeof Copy }) {
-  return (
-    <button
-      type="button"
-      className="btn btn-ghost btn-square"
-      title={props.label}
-      aria-label={props.label}
-      onClick={props.act}
-    >
-      <props.icon size={17} aria-hidden="true" />
-    </button>
   );
 }
 

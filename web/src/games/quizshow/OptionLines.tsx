@@ -96,7 +96,7 @@ export function OptionLines(props: {
                   title="Ctrl + Enter"
                   tabIndex={-1}
                   onClick={() => edit(turnRight(question, option.id))}
-                  className={`btn w-24 px-1 ${option.right ? "btn-ghost text-success" : "btn-ghost text-soft"}`}
+                  className={`min-h-11 w-24 cursor-pointer rounded-[14px] font-display text-sm font-semibold hover:underline ${option.right ? "text-success" : "text-soft"}`}
                 >
                   {option.right ? `✓ ${words.sheet.right}` : words.sheet.notRight}
                 </button>

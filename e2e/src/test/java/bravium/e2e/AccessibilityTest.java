@@ -7,6 +7,7 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Page;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -21,39 +22,39 @@ class AccessibilityTest {
   void axeFindsNothingOnAnyViewOfTheTeacher(Browsers.Look look) {
     Page page = Browsers.window(server.address(), 1280, 800, look);
     page.navigate("/sign-in");
-    check(page, "sign-in");
+    check(page, look, "sign-in");
     Teacher teacher = new Teacher(page).signIn();
-    check(page, "activities");
+    check(page, look, "activities");
 
     teacher.startBlankQuiz("Axe");
-    check(page, "build, blank");
+    check(page, look, "build, blank");
     page.getByLabel("Readiness").locator("button").click();
-    check(page, "build, readiness");
+    check(page, look, "build, readiness");
 
     teacher.open("Three weeks in a cell");
     page.getByText("Which shape fills").first().click();
-    check(page, "build, a question open");
+    check(page, look, "build, a question open");
     teacher.button("Wrong").click();
-    check(page, "build, not this one");
+    check(page, look, "build, not this one");
     teacher.button("To the win").click();
-    check(page, "build, won");
+    check(page, look, "build, won");
     for (String dialog : new String[] {"Link for learners", "Title page and endings"}) {
       teacher.button(dialog).click();
       assertThat(page.locator("dialog")).isVisible();
-      check(page, dialog);
+      check(page, look, dialog);
       teacher.button("Close").click();
     }
 
     teacher.button("Present").click();
-    assertThat(teacher.button("Start")).isVisible();
-    check(page, "present, title");
+    assertThat(page).hasURL(Pattern.compile(".*sitting=.*"));
+    check(page, look, "present, title");
     page.keyboard().press("Space");
-    check(page, "present, question");
+    check(page, look, "present, question");
     page.keyboard().press("a");
     page.keyboard().press("Space");
-    check(page, "present, feedback");
+    check(page, look, "present, feedback");
     page.keyboard().press("?");
-    check(page, "present, keys");
+    check(page, look, "present, keys");
     page.context().close();
   }
 
@@ -65,19 +66,19 @@ class AccessibilityTest {
     teacher.page.context().close();
     Page page = Browsers.window(server.address(), 390, 780, look);
     page.navigate("/play");
-    check(page, "code");
+    check(page, look, "code");
     page.navigate("/play/zzzzzz");
     assertThat(page.getByText("No activity has this code")).isVisible();
-    check(page, "unknown code");
+    check(page, look, "unknown code");
     page.navigate("/nothing-here");
-    check(page, "not found");
+    check(page, look, "not found");
 
     Learner learner = new Learner(page).come(link);
-    check(page, "play, title");
+    check(page, look, "play, title");
     learner.start().choose("nectar");
-    check(page, "play, chosen");
+    check(page, look, "play, chosen");
     learner.button("Answer").click();
-    check(page, "play, feedback");
+    check(page, look, "play, feedback");
     while (!learner.button("Play again").isVisible()) {
       page.locator("button[type=submit]").click();
       page.waitForTimeout(150);
@@ -85,15 +86,20 @@ class AccessibilityTest {
         page.locator("label").first().click();
       }
     }
-    check(page, "play, end");
+    check(page, look, "play, end");
     learner.button("See the answers").click();
-    check(page, "play, answers");
+    check(page, look, "play, answers");
     page.context().close();
   }
 
-  private static void check(Page page, String view) {
+  private static void check(Page page, Browsers.Look look, String view) {
     page.waitForTimeout(300);
-    List<Rule> found = new AxeBuilder(page).analyze().getViolations();
+    AxeBuilder axe = new AxeBuilder(page);
+    if (look == Browsers.Look.NIGHT) {
+      // The two looks differ in their colours alone: the rest has been checked by day.
+      axe.withRules(List.of("color-contrast", "link-in-text-block"));
+    }
+    List<Rule> found = axe.analyze().getViolations();
     Assertions.assertThat(found)
         .as(
             () ->

@@ -122,6 +122,7 @@ class PlayTest {
   void inPresentNothingIsUnderTwentyEightPixelsAndQuestionsAreAtLeastForty() {
     Page page = teacher.page;
     teacher.button("Present").click();
+    assertThat(page).hasURL(Pattern.compile(".*sitting=.*"));
     page.keyboard().press("Space");
     assertThat(teacher.button("Answer")).isVisible();
     for (int step = 0; step < 3; step++) {

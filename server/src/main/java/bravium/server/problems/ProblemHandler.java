@@ -2,6 +2,7 @@ package bravium.server.problems;
 
 import bravium.core.json.FormatProblem;
 import java.util.Optional;
+import org.apache.catalina.connector.ClientAbortException;
 import org.jooq.exception.DataAccessException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -41,6 +42,10 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         "The server couldn't reach its storage just now. What was saved before is safe;"
             + " this was not saved. Try again in a moment.");
   }
+
+  /** The device has gone: there is nobody to answer. */
+  @ExceptionHandler(ClientAbortException.class)
+  void gone() {}
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> unexpected(Exception e) {

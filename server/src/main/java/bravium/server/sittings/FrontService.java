@@ -4,7 +4,6 @@ import bravium.core.play.Audience;
 import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
-import bravium.core.play.Opening;
 import bravium.core.play.Turn;
 import bravium.server.accounts.Teacher;
 import bravium.server.activities.ActivityService;
@@ -23,19 +22,13 @@ class FrontService {
 
   private final PlayLinkRepository links;
   private final ActivityService activities;
-  private final SittingRepository sittings;
   private final WarmSittings warm;
   private final Clock clock;
 
   FrontService(
-      PlayLinkRepository links,
-      ActivityService activities,
-      SittingRepository sittings,
-      WarmSittings warm,
-      Clock clock) {
+      PlayLinkRepository links, ActivityService activities, WarmSittings warm, Clock clock) {
     this.links = links;
     this.activities = activities;
-    this.sittings = sittings;
     this.warm = warm;
     this.clock = clock;
   }
@@ -46,10 +39,7 @@ class FrontService {
 
   FrontSitting open(Teacher teacher, String activity) {
     var version = activities.newest(activities.row(teacher, activity));
-    String id = Codes.id();
-    Opening opening = new Opening(Codes.secret(), clock.millis(), false);
-    sittings.add(id, version, null, teacher.id(), opening);
-    return read(teacher, id);
+    return read(teacher, warm.open(version, null, teacher.id()));
   }
 
   FrontSitting read(Teacher teacher, String sitting) {

@@ -1,6 +1,7 @@
 package bravium.server.sittings;
 
 import bravium.core.play.Move;
+import jakarta.servlet.http.HttpServletRequest;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -8,7 +9,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -31,31 +31,23 @@ class LearnerController {
 
   @PostMapping("/api/links/{code}/sittings")
   @ResponseStatus(HttpStatus.CREATED)
-  LearnerSitting open(
-      @PathVariable String code,
-      @RequestHeader(name = HttpHeaders.AUTHORIZATION, required = false)
-          @Nullable String authorization) {
-    return learners.open(code, token(authorization));
+  LearnerSitting open(@PathVariable String code, HttpServletRequest request) {
+    return learners.open(code, token(request));
   }
 
   @GetMapping("/api/play/{sitting}")
-  LearnerSitting read(
-      @PathVariable String sitting,
-      @RequestHeader(name = HttpHeaders.AUTHORIZATION, required = false)
-          @Nullable String authorization) {
-    return learners.read(sitting, token(authorization));
+  LearnerSitting read(@PathVariable String sitting, HttpServletRequest request) {
+    return learners.read(sitting, token(request));
   }
 
   @PostMapping("/api/play/{sitting}/moves")
   MoveAnswer move(
-      @PathVariable String sitting,
-      @RequestHeader(name = HttpHeaders.AUTHORIZATION, required = false)
-          @Nullable String authorization,
-      @RequestBody Move move) {
-    return learners.move(sitting, token(authorization), move);
+      @PathVariable String sitting, HttpServletRequest request, @RequestBody Move move) {
+    return learners.move(sitting, token(request), move);
   }
 
-  private static @Nullable String token(@Nullable String authorization) {
+  private static @Nullable String token(HttpServletRequest request) {
+    String authorization = request.getHeader(HttpHeaders.AUTHORIZATION);
     return authorization != null && authorization.startsWith(BEARER)
         ? authorization.substring(BEARER.length()).strip()
         : null;

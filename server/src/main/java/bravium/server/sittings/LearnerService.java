@@ -5,11 +5,9 @@ import bravium.core.play.Draw;
 import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
-import bravium.core.play.Opening;
 import bravium.core.play.Showing;
 import bravium.core.play.Turn;
 import bravium.server.activities.ActivityService;
-import bravium.server.activities.ActivityVersion;
 import bravium.server.data.Codes;
 import bravium.server.problems.Problem;
 import java.time.Clock;
@@ -24,19 +22,13 @@ class LearnerService {
 
   private final PlayLinkRepository links;
   private final ActivityService activities;
-  private final SittingRepository sittings;
   private final WarmSittings warm;
   private final Clock clock;
 
   LearnerService(
-      PlayLinkRepository links,
-      ActivityService activities,
-      SittingRepository sittings,
-      WarmSittings warm,
-      Clock clock) {
+      PlayLinkRepository links, ActivityService activities, WarmSittings warm, Clock clock) {
     this.links = links;
     this.activities = activities;
-    this.sittings = sittings;
     this.warm = warm;
     this.clock = clock;
   }
@@ -60,10 +52,7 @@ class LearnerService {
         Optional.ofNullable(token).flatMap(t -> links.learnerOf(link.row(), Codes.hash(t)));
     String fresh = known.isPresent() ? null : Codes.secret();
     long learner = known.orElseGet(() -> links.addLearner(link.row(), Codes.hash(fresh)));
-    ActivityVersion version = activities.newest(link.activity());
-    String id = Codes.id();
-    Opening opening = new Opening(Codes.secret(), clock.millis(), false);
-    sittings.add(id, version, learner, null, opening);
+    String id = warm.open(activities.newest(link.activity()), learner, null);
     return new LearnerSitting(id, fresh, show(warm.read(id, of(learner))));
   }
 

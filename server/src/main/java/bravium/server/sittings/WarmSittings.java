@@ -2,7 +2,10 @@ package bravium.server.sittings;
 
 import bravium.core.play.Engine;
 import bravium.core.play.Move;
+import bravium.core.play.Opening;
 import bravium.core.play.Turn;
+import bravium.server.activities.ActivityVersion;
+import bravium.server.data.Codes;
 import bravium.server.problems.Problem;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -10,6 +13,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
@@ -30,6 +34,17 @@ class WarmSittings {
   WarmSittings(SittingRepository sittings, Clock clock) {
     this.sittings = sittings;
     this.clock = clock;
+  }
+
+  /**
+   * Opens a sitting for a learner or for a teacher and returns its public id. Its seed is a secret:
+   * who knew it would know what comes.
+   */
+  String open(ActivityVersion version, @Nullable Long learner, @Nullable Long teacher) {
+    String id = Codes.id();
+    Opening opening = new Opening(Codes.secret(), clock.millis(), false);
+    sittings.add(id, version, learner, teacher, opening);
+    return id;
   }
 
   /** The sitting as it stands, if it belongs to the one who asks. */
