@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
 import { useParams } from "react-router";
 import { keys, readActivity } from "../api/teacher";
@@ -45,7 +45,6 @@ function Build({ stored }: { stored: StoredActivity }) {
   const readiness = useMemo(() => readinessOf(activity), [activity]);
   const [dialog, setDialog] = useState<Open>();
   const [side, setSide] = useState<"sheet" | "game">("sheet");
-  const queries = useQueryClient();
   useEditorKeys(useEditor, () => setDialog("keys"));
   useEffect(() => {
     document.title = `${activity.titlePage.title || words.activities.untitled} – ${words.name}`;
@@ -53,9 +52,8 @@ function Build({ stored }: { stored: StoredActivity }) {
   useEffect(
     () => () => {
       document.title = words.name;
-      queries.invalidateQueries({ queryKey: keys.activities });
     },
-    [queries],
+    [],
   );
 
   return (

@@ -1,6 +1,7 @@
+import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { ApiProblem, worthTryingAgain } from "../api/client";
-import { readActivity, saveActivity } from "../api/teacher";
+import { keys, readActivity, saveActivity } from "../api/teacher";
 import type { Activity, StoredActivity } from "../generated/types";
 import { problemWords } from "../ui/Notice";
 
@@ -17,6 +18,7 @@ export type SaveState =
 /** Saves by itself a moment after the last change, and again until it is saved. */
 export function useSaving(stored: StoredActivity, activity: Activity) {
   const [state, setState] = useState<SaveState>({ is: "saved", at: new Date(stored.savedAt) });
+  const queries = useQueryClient();
   const version = useRef(stored.version);
   const savedText = useRef(JSON.stringify(stored.activity));
   const newest = useRef(activity);
@@ -57,18 +59,24 @@ export function useSaving(stored: StoredActivity, activity: Activity) {
   }, [activity, save]);
 
   useEffect(() => {
+    const listAnew = () => queries.invalidateQueries({ queryKey: keys.activities });
     const leave = () => {
       const text = JSON.stringify(newest.current);
-      if (busy.current || stopped.current || text === savedText.current) return;
+      if (busy.current || stopped.current || text === savedText.current) {
+        listAnew();
+        return;
+      }
       savedText.current = text;
-      saveActivity(stored.id, version.current, newest.current, true).catch(() => undefined);
+      saveActivity(stored.id, version.current, newest.current, true)
+        .catch(() => undefined)
+        .finally(listAnew);
     };
     window.addEventListener("pagehide", leave);
     return () => {
       window.removeEventListener("pagehide", leave);
       leave();
     };
-  }, [stored.id]);
+  }, [stored.id, queries]);
 
   /** After a conflict: goes on from the other version, which is then the one before. */
   const resolve = useCallback(

@@ -23,6 +23,9 @@ import org.teavm.jso.JSExport;
  */
 public final class EngineModule {
 
+  private static final LastRead<Activity> ACTIVITIES = new LastRead<>(Codec.ACTIVITY);
+  private static final LastRead<Sitting> SITTINGS = new LastRead<>(Codec.SITTING);
+
   private EngineModule() {}
 
   /** What a module needs to be one; nothing happens here. */
@@ -92,11 +95,11 @@ public final class EngineModule {
   }
 
   private static Activity activity(String text) {
-    return Codec.ACTIVITY.read(text);
+    return ACTIVITIES.of(text);
   }
 
   private static Sitting sitting(String text) {
-    return Codec.SITTING.read(text);
+    return SITTINGS.of(text);
   }
 
   private static <T> String answer(Format<T> format, Supplier<T> work) {
