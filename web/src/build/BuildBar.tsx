@@ -30,7 +30,7 @@ export function BuildBar(props: {
         <ChevronLeft size={18} aria-hidden="true" />
         <span className="max-sm:sr-only">{words.build.back}</span>
       </Link>
-      <h1 className="min-w-40 flex-1">
+      <h1 className="min-w-40 flex-1 max-sm:order-1">
         <input
           aria-label={words.build.title}
           placeholder={words.build.titlePlaceholder}
@@ -43,12 +43,16 @@ export function BuildBar(props: {
           className="h-11 w-full rounded-[4px] bg-transparent px-2 font-display text-xl font-semibold placeholder:text-soft hover:bg-base-200"
         />
       </h1>
-      <p role="status" className="px-1 text-soft">
+      <p role="status" className="px-1 text-soft max-sm:order-1">
         {saveWords(saving.state)}
       </p>
       <IconButton label={words.build.undo} icon={Undo2} act={undo} disabled={!canUndo} />
       <IconButton label={words.build.redo} icon={Redo2} act={redo} disabled={!canRedo} />
-      <LookButton short />
+      <div className="max-sm:hidden">
+        <LookButton short />
+      </div>
+      {/* On a phone the title takes a line of its own, below the buttons. */}
+      <div className="basis-full sm:hidden max-sm:order-1" />
       <button
         type="button"
         className="btn btn-ghost px-3"

@@ -6,13 +6,16 @@ import { Dialog } from "../ui/Dialog";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
 
+const isOfThisComputer = ["localhost", "127.0.0.1", "[::1]"].includes(location.hostname);
+
 /** The link by which learners come, as an address, a code and a picture. */
 export function LinkDialog({ id, onClose }: { id: string; onClose: () => void }) {
   const link = useQuery({
     queryKey: ["link", id],
     queryFn: async () => {
-      const { code } = await linkOf(id);
-      const address = `${location.origin}/play/${code}`;
+      const { code, addresses } = await linkOf(id);
+      const here = isOfThisComputer ? addresses[0] : location.origin;
+      const address = `${here ?? location.origin}/play/${code}`;
       return { code, address, picture: await QRCode.toDataURL(address, { width: 220, margin: 2 }) };
     },
   });
@@ -47,7 +50,7 @@ export function LinkDialog({ id, onClose }: { id: string; onClose: () => void })
               </button>
               <a
                 className="btn btn-outline"
-                href={link.data.address}
+                href={`/play/${link.data.code}`}
                 target="_blank"
                 rel="noreferrer"
               >
@@ -57,7 +60,9 @@ export function LinkDialog({ id, onClose }: { id: string; onClose: () => void })
           </div>
         </div>
       )}
-      <p className="mt-4 text-soft">{words.link.version}</p>
+      <p className="mt-4 text-soft">
+        {words.link.version} {isOfThisComputer && words.link.network}
+      </p>
     </Dialog>
   );
 }

@@ -19,16 +19,20 @@ type Screen = keyof typeof SIZES;
 /** The game as it stands, always playable, beside the sheet. */
 export function LiveGame({ useEditor }: { useEditor: EditorStore }) {
   const live = useLiveGame(useEditor);
-  const [screen, setScreen] = useState<Screen>("projector");
+  const [screen, setScreen] = useState<Screen>(() =>
+    window.innerWidth < 640 ? "phone" : "projector",
+  );
   const { showing, note } = live;
   const nothing = showing.markers.length === 0;
   return (
     <section aria-label={words.build.liveGame} className="flex min-h-0 flex-1 flex-col gap-2 p-3">
       <ScaledStage screen={screen}>
         {nothing ? (
-          <p className="m-auto max-w-md p-8 text-center font-display text-3xl text-soft">
-            {words.live.empty}
-          </p>
+          <div className="flex h-full">
+            <p className="m-auto max-w-2xl p-8 text-center font-display text-4xl leading-snug text-soft">
+              {words.live.empty}
+            </p>
+          </div>
         ) : (
           <live.Stage
             showing={showing}

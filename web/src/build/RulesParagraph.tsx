@@ -64,7 +64,7 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
           most={100}
           change={(passMark) => change({ passMark })}
         />{" "}
-        {words.rules.percent}{" "}
+        {words.rules.percent}
         <span className="text-soft">{words.rules.thatIs(readiness.passMark)}</span>
       </p>
     </section>

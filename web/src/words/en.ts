@@ -126,7 +126,7 @@ export const words = {
   rules: {
     ask: "Ask",
     askLabel: "How many questions are asked",
-    all: (n: number) => `all ${n}`,
+    all: (n: number) => (n === 0 ? "all" : `all ${n}`),
     of: (n: number) => `of ${plural(n, "question")},`,
     questions: (n: number) => (n === 1 ? "question," : "questions,"),
     orderLabel: "Order of the questions",
@@ -142,9 +142,9 @@ export const words = {
     percent: "%",
     thatIs: (mark: PassMark) => {
       if (mark.asked === 0) return ".";
-      if (mark.needed === 0) return "— everybody wins.";
-      if (mark.rightNeeded === mark.asked) return `— that is all ${mark.asked}.`;
-      return `— that is ${mark.rightNeeded} of ${mark.asked}.`;
+      if (mark.needed === 0) return " — everybody wins.";
+      if (mark.rightNeeded === mark.asked) return ` — that is all ${mark.asked}.`;
+      return ` — that is ${mark.rightNeeded} of ${mark.asked}.`;
     },
   },
 
@@ -155,6 +155,7 @@ export const words = {
     questionPlaceholder: "Ask something",
     statementPlaceholder: "Write something that is true or false",
     option: (letter: string) => `Option ${letter}`,
+    first: "an option — just type",
     another: "another option — just type",
     right: "right",
     notRight: "not right",
@@ -221,6 +222,7 @@ export const words = {
     open: "Open it here",
     qr: "The link as a QR code",
     version: "Learners get what was saved last.",
+    network: "The address works for devices in the same network as this computer.",
   },
 
   game: {

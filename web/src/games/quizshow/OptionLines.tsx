@@ -80,7 +80,7 @@ export function OptionLines(props: {
             <input
               data-option
               aria-label={words.sheet.option(letter(i))}
-              placeholder={made ? "" : words.sheet.another}
+              placeholder={made ? "" : i === 0 ? words.sheet.first : words.sheet.another}
               value={option.text}
               maxLength={300}
               onChange={(event) => type(option.id, event.target.value)}

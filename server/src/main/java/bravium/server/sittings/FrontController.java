@@ -2,6 +2,7 @@ package bravium.server.sittings;
 
 import bravium.core.play.Move;
 import bravium.server.accounts.Teacher;
+import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,8 +23,12 @@ class FrontController {
   }
 
   @PostMapping("/api/activities/{activity}/link")
-  PlayLink link(@AuthenticationPrincipal Teacher teacher, @PathVariable String activity) {
-    return front.link(teacher, activity);
+  PlayLink link(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String activity,
+      HttpServletRequest request) {
+    return new PlayLink(
+        front.codeOf(teacher, activity), NetworkAddresses.ofThisServer(request.getLocalPort()));
   }
 
   @PostMapping("/api/activities/{activity}/sittings")

@@ -33,8 +33,8 @@ class FrontService {
     this.clock = clock;
   }
 
-  PlayLink link(Teacher teacher, String activity) {
-    return new PlayLink(links.codeOf(activities.row(teacher, activity), Codes.code()));
+  String codeOf(Teacher teacher, String activity) {
+    return links.codeOf(activities.row(teacher, activity), Codes.code());
   }
 
   FrontSitting open(Teacher teacher, String activity) {

@@ -1,4 +1,11 @@
 package bravium.server.sittings;
 
-/** The code by which learners come to an activity. */
-public record PlayLink(String code) {}
+import java.util.List;
+
+/**
+ * The code by which learners come to an activity.
+ *
+ * @param addresses where devices of the same network find this server; for a teacher whose own
+ *     address for it is one that only her computer knows
+ */
+public record PlayLink(String code, List<String> addresses) {}

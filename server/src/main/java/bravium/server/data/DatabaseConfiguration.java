@@ -1,0 +1,79 @@
+package bravium.server.data;
+
+import bravium.server.BraviumSettings;
+import com.zaxxer.hikari.HikariDataSource;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javax.sql.DataSource;
+import org.jooq.DSLContext;
+import org.jooq.SQLDialect;
+import org.jooq.impl.DSL;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Primary;
+import org.sqlite.SQLiteConfig;
+import org.sqlite.SQLiteConfig.JournalMode;
+import org.sqlite.SQLiteConfig.SynchronousMode;
+import org.sqlite.SQLiteConfig.TransactionMode;
+import org.sqlite.SQLiteDataSource;
+
+/** One connection that writes, in full safety, and a few that only read. */
+@Configuration(proxyBeanMethods = false)
+class DatabaseConfiguration {
+
+  private static final int READERS = 4;
+  private static final int BUSY_MILLIS = 5_000;
+
+  @Bean
+  @Primary
+  DataSource writing(BraviumSettings settings) {
+    try {
+      Files.createDirectories(settings.data());
+    } catch (IOException e) {
+      throw new UncheckedIOException("The data folder can't be made: " + settings.data(), e);
+    }
+    SQLiteConfig config = common();
+    config.setJournalMode(JournalMode.WAL);
+    config.setSynchronous(SynchronousMode.FULL);
+    config.setTransactionMode(TransactionMode.IMMEDIATE);
+    return pool(settings.data(), config, 1);
+  }
+
+  @Bean
+  @Qualifier("reading")
+  DataSource reading(BraviumSettings settings) {
+    HikariDataSource pool = pool(settings.data(), common(), READERS);
+    pool.setConnectionInitSql("PRAGMA query_only=ON");
+    return pool;
+  }
+
+  @Bean
+  @Primary
+  DSLContext database(@Qualifier("reading") DataSource reading) {
+    return DSL.using(reading, SQLDialect.SQLITE);
+  }
+
+  @Bean
+  Writer writer(DataSource writing) {
+    return new Writer(DSL.using(writing, SQLDialect.SQLITE));
+  }
+
+  private static SQLiteConfig common() {
+    SQLiteConfig config = new SQLiteConfig();
+    config.enforceForeignKeys(true);
+    config.setBusyTimeout(BUSY_MILLIS);
+    return config;
+  }
+
+  private static HikariDataSource pool(Path folder, SQLiteConfig config, int size) {
+    SQLiteDataSource file = new SQLiteDataSource(config);
+    file.setUrl("jdbc:sqlite:" + folder.resolve("bravium.db"));
+    HikariDataSource pool = new HikariDataSource();
+    pool.setDataSource(file);
+    pool.setMaximumPoolSize(size);
+    return pool;
+  }
+}
