@@ -83,7 +83,7 @@ function QuestionView(props: StageProps) {
         <p className="text-soft">{words.game.place(question.number, score.asked)}</p>
         <button
           type="submit"
-          className="btn btn-primary max-sm:order-first @max-[599px]/stage:w-full @max-[599px]/stage:order-first"
+          className="btn btn-primary @max-[599px]/stage:w-full @max-[599px]/stage:order-first"
           disabled={busy || (answering && !unanswerable && chosen === undefined)}
         >
           {buttonWords(showing, unanswerable)}

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -29,6 +30,9 @@ final class Browsers {
           "--disable-component-update",
           "--disable-sync");
 
+  /** No test is about time; a busy machine may take this long, in milliseconds. */
+  private static final double PATIENCE = 60_000;
+
   private static Browser browser;
 
   private Browsers() {}
@@ -48,7 +52,9 @@ final class Browsers {
                 new Browser.NewContextOptions().setBaseURL(address).setViewportSize(width, height));
     context.addInitScript(
         "localStorage.setItem('bravium.look', '" + look.name().toLowerCase(Locale.ROOT) + "')");
-    context.setDefaultTimeout(15_000);
+    context.setDefaultTimeout(PATIENCE);
+    context.setDefaultNavigationTimeout(PATIENCE);
+    PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
     return context.newPage();
   }
 
