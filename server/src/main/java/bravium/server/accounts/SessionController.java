@@ -46,7 +46,14 @@ class SessionController {
     if (!settings.demo()) {
       throw Problem.notFound("no-demo", "This server has no demo. Start one with ./bravium demo.");
     }
-    Teacher teacher = teachers.first().orElseThrow();
+    Teacher teacher =
+        teachers
+            .first()
+            .orElseThrow(
+                () ->
+                    Problem.conflict(
+                        "not-ready",
+                        "The demo data is still being laid in. Try again in a moment."));
     SecurityContext context = SecurityContextHolder.createEmptyContext();
     context.setAuthentication(
         UsernamePasswordAuthenticationToken.authenticated(teacher, null, List.of()));
