@@ -74,7 +74,7 @@ function Build({ stored }: { stored: StoredActivity }) {
           <Sheet useEditor={useEditor} showKeys={() => setDialog("keys")} />
         </div>
         <div
-          className={`min-h-0 flex-col border-line bg-base-200 lg:flex lg:border-l ${side === "game" ? "flex" : "hidden"}`}
+          className={`min-h-0 flex-col overflow-y-auto border-line bg-base-200 lg:flex lg:border-l ${side === "game" ? "flex" : "hidden"}`}
         >
           <LiveGame useEditor={useEditor} />
         </div>
