@@ -242,7 +242,8 @@ export const words = {
     missed: "Not answered",
     chooseFirst: "Choose an option first",
     options: "Options",
-    points: (n: number) => plural(n, "point"),
+    /** Beside a number that stands on its own. */
+    pointsUnit: (n: number) => (n === 1 ? "point" : "points"),
     plus: (n: number) => `+${plural(n, "point")}`,
     place: (n: number, of: number) => `question ${n} of ${of}`,
     facts: (mark: PassMark) =>

@@ -14,10 +14,7 @@ export function EndView(props: StageProps & { ending: Closing }) {
   return (
     <div className="flex flex-1 flex-col items-center justify-center gap-[calc(var(--gap)*1.2)] text-center">
       {outcome.won && !looking && (
-        <Rosette
-          points={outcome.points}
-          label={words.game.points(outcome.points).replace(/^\d+ /, "")}
-        />
+        <Rosette points={outcome.points} label={words.game.pointsUnit(outcome.points)} />
       )}
       <Heading takesFocus={takesFocus} turn="end">
         {outcome.won ? words.game.won : words.game.lost(showing.score)}

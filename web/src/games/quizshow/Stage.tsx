@@ -78,7 +78,7 @@ function QuestionView(props: StageProps) {
       <div className="mt-auto flex flex-wrap items-center justify-between gap-x-6 gap-y-2 border-t border-line pt-[calc(var(--gap)*0.8)]">
         <p className="text-soft">
           <strong className="text-base-content">{score.points}</strong>{" "}
-          {words.game.points(score.points).replace(/^\d+ /, "")}
+          {words.game.pointsUnit(score.points)}
         </p>
         <p className="text-soft">{words.game.place(question.number, score.asked)}</p>
         <button

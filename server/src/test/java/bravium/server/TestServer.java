@@ -67,10 +67,6 @@ public final class TestServer implements AutoCloseable {
     return "http://localhost:" + port();
   }
 
-  public <T> T bean(Class<T> type) {
-    return context.getBean(type);
-  }
-
   @Override
   public void close() {
     context.close();
