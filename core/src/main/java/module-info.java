@@ -8,8 +8,10 @@ module bravium.core {
   exports bravium.core.games;
   exports bravium.core.games.quizshow;
   exports bravium.core.json;
+  exports bravium.core.measure;
   exports bravium.core.play;
   exports bravium.core.question;
   exports bravium.core.readiness;
   exports bravium.core.rehearsal;
+  exports bravium.core.revision;
 }

@@ -2,8 +2,11 @@ package bravium.core.activity;
 
 import bravium.core.games.Game;
 import bravium.core.json.Extra;
+import bravium.core.json.Range;
 import bravium.core.json.Root;
+import bravium.core.question.Question;
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import java.util.List;
 
 /**
  * Everything that a teacher wrote for one game: complete, immutable, the same in the database, over
@@ -13,7 +16,7 @@ import com.fasterxml.jackson.annotation.JsonIgnore;
  */
 @Root
 public record Activity(
-    int bravium,
+    @Range(min = 1) int bravium,
     TitlePage titlePage,
     Game game,
     Rules rules,
@@ -28,6 +31,21 @@ public record Activity(
     if (bravium < 1) {
       throw new IllegalArgumentException("bravium, the version of the format, is at least 1");
     }
+  }
+
+  /** The same activity under other rules. */
+  public Activity withRules(Rules changed) {
+    return new Activity(bravium, titlePage, game, changed, endings, extra);
+  }
+
+  /** The same activity with another title page. */
+  public Activity withTitlePage(TitlePage changed) {
+    return new Activity(bravium, changed, game, rules, endings, extra);
+  }
+
+  /** The same activity with other questions, where its game is known. */
+  public Activity withQuestions(List<Question> questions) {
+    return new Activity(bravium, titlePage, game.withQuestions(questions), rules, endings, extra);
   }
 
   /** An activity of this version. */

@@ -1,7 +1,9 @@
 package bravium.core.activity;
 
 import bravium.core.json.Extra;
+import bravium.core.json.Range;
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -10,13 +12,16 @@ import org.jspecify.annotations.Nullable;
  * @param ask how many questions are asked, from 1; null asks all
  * @param worth the points of each question, 0 to {@value #MOST_WORTH}
  * @param passMark the share of the points that wins, in per cent, 0 to 100
+ * @param thinking where the teacher expects other thinking times than the usual ones; they matter
+ *     for the time line alone
  */
 public record Rules(
-    @Nullable Integer ask,
+    @Range(min = 1) @Nullable Integer ask,
     Order questionOrder,
     Order optionOrder,
-    int worth,
-    int passMark,
+    @Range(min = 0, max = MOST_WORTH) int worth,
+    @Range(min = 0, max = 100) int passMark,
+    List<Thinking> thinking,
     @JsonIgnore Extra extra) {
 
   /** The most that a question can be worth, in points. */
@@ -39,6 +44,37 @@ public record Rules(
     if (passMark < 0 || passMark > 100) {
       throw new IllegalArgumentException("passMark is from 0 to 100 per cent");
     }
+  }
+
+  /** Rules with the usual thinking times. */
+  public Rules(
+      @Nullable Integer ask,
+      Order questionOrder,
+      Order optionOrder,
+      int worth,
+      int passMark,
+      Extra extra) {
+    this(ask, questionOrder, optionOrder, worth, passMark, List.of(), extra);
+  }
+
+  /** The same rules, asking another number; null asks all. */
+  public Rules withAsk(@Nullable Integer changed) {
+    return new Rules(changed, questionOrder, optionOrder, worth, passMark, thinking, extra);
+  }
+
+  /** The same rules with options in another order. */
+  public Rules withOptionOrder(Order changed) {
+    return new Rules(ask, questionOrder, changed, worth, passMark, thinking, extra);
+  }
+
+  /** The same rules with another worth of each question, in points. */
+  public Rules withWorth(int changed) {
+    return new Rules(ask, questionOrder, optionOrder, changed, passMark, thinking, extra);
+  }
+
+  /** The same rules with another pass mark, in per cent. */
+  public Rules withPassMark(int changed) {
+    return new Rules(ask, questionOrder, optionOrder, worth, changed, thinking, extra);
   }
 
   /** All questions in a new order each time, 10 points each, won with 80 %. */

@@ -1,6 +1,7 @@
 package bravium.core.activity;
 
 import bravium.core.json.Extra;
+import bravium.core.json.Range;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -14,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 public record TitlePage(
     String title,
     @Nullable String subject,
-    @Nullable Integer year,
+    @Range(min = 0, max = LAST_YEAR) @Nullable Integer year,
     @Nullable String objective,
     List<String> tags,
     @Nullable String introduction,
@@ -28,6 +29,11 @@ public record TitlePage(
     if (year != null && (year < 0 || year > LAST_YEAR)) {
       throw new IllegalArgumentException("year is from 0 to " + LAST_YEAR);
     }
+  }
+
+  /** The same title page with another title. */
+  public TitlePage withTitle(String changed) {
+    return new TitlePage(changed, subject, year, objective, tags, introduction, extra);
   }
 
   /** A title page with nothing but a title. */

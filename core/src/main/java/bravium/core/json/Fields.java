@@ -55,8 +55,13 @@ final class Fields {
 
   Extra extra(String... known) {
     JsonObject unknown = null;
+    if (known.length == 0 && !object.isEmpty()) {
+      owner.noteNotUnderstood();
+      return new Extra(object);
+    }
     for (JsonObject.Member member : object) {
       if (!List.of(known).contains(member.getName())) {
+        owner.member(member.getName(), member.getValue()).noteNotUnderstood();
         unknown = unknown == null ? new JsonObject() : unknown;
         unknown.add(member.getName(), member.getValue());
       }

@@ -6,6 +6,7 @@ import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
 import com.eclipsesource.json.ParseException;
 import com.eclipsesource.json.WriterConfig;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 
@@ -37,6 +38,24 @@ public final class Format<T> {
    */
   public T read(String text) {
     return reader.apply(Node.root(parse(text)));
+  }
+
+  /**
+   * What could be read of a text, and the rest.
+   *
+   * @param notUnderstood the JSON paths of what this version doesn't know; it is kept as it came
+   */
+  public record Understood<T>(T value, List<String> notUnderstood) {}
+
+  /**
+   * Reads a value and says what was not understood.
+   *
+   * @throws FormatProblem as {@link #read}
+   */
+  public Understood<T> readNoting(String text) {
+    List<String> notUnderstood = new ArrayList<>();
+    T value = reader.apply(Node.root(parse(text), notUnderstood));
+    return new Understood<>(value, List.copyOf(notUnderstood));
   }
 
   /**
@@ -72,7 +91,7 @@ public final class Format<T> {
   private static JsonValue parse(String text) {
     try {
       JsonValue value = Json.parse(text);
-      WellFormed.require(value);
+      WellFormed.require(Node.root(value));
       return value;
     } catch (ParseException e) {
       throw new FormatProblem(

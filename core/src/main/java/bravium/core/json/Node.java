@@ -2,6 +2,7 @@ package bravium.core.json;
 
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,8 +14,19 @@ final class Node {
   private final @Nullable Node parent;
   private final String name;
   private final int index;
+  private final @Nullable List<String> notUnderstood;
 
   private Node(JsonValue value, @Nullable Node parent, String name, int index) {
+    this(value, parent, name, index, parent == null ? null : parent.notUnderstood);
+  }
+
+  private Node(
+      JsonValue value,
+      @Nullable Node parent,
+      String name,
+      int index,
+      @Nullable List<String> notUnderstood) {
+    this.notUnderstood = notUnderstood;
     this.value = value;
     this.parent = parent;
     this.name = name;
@@ -23,6 +35,17 @@ final class Node {
 
   static Node root(JsonValue value) {
     return new Node(value, null, "$", -1);
+  }
+
+  /** A root below which the paths of what is not understood are noted. */
+  static Node root(JsonValue value, List<String> notUnderstood) {
+    return new Node(value, null, "$", -1, notUnderstood);
+  }
+
+  void noteNotUnderstood() {
+    if (notUnderstood != null) {
+      notUnderstood.add(path());
+    }
   }
 
   Node member(String name, JsonValue value) {
@@ -97,7 +120,7 @@ final class Node {
 
   /** This object without one of its members. */
   Node without(String name) {
-    return new Node(new JsonObject(object()).remove(name), parent, this.name, index);
+    return new Node(new JsonObject(object()).remove(name), parent, this.name, index, notUnderstood);
   }
 
   FormatProblem expected(String what) {

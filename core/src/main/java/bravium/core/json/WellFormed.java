@@ -2,29 +2,41 @@ package bravium.core.json;
 
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
+import java.util.LinkedHashSet;
+import java.util.Set;
 
 /**
- * Refuses texts with half a character in them: a surrogate without its other half (Unicode 16, 3.8)
- * can't be stored or sent as UTF-8.
+ * Refuses what the grammar lets through and nobody can mean: half a character, which can't be
+ * stored or sent as UTF-8 (Unicode 16, 3.8), and a name that stands twice in one object, of which
+ * each reader would take another (RFC 8259, 4).
  */
 final class WellFormed {
 
   private WellFormed() {}
 
-  static void require(JsonValue value) {
+  static void require(Node node) {
+    JsonValue value = node.value();
     if (value.isString()) {
-      require(value.asString());
+      require(value.asString(), node);
     } else if (value.isArray()) {
-      value.asArray().forEach(WellFormed::require);
+      int index = 0;
+      for (JsonValue item : value.asArray()) {
+        require(node.item(index++, item));
+      }
     } else if (value.isObject()) {
+      Set<String> seen = new LinkedHashSet<>();
       for (JsonObject.Member member : value.asObject()) {
-        require(member.getName());
-        require(member.getValue());
+        Node child = node.member(member.getName(), member.getValue());
+        require(member.getName(), node);
+        if (!seen.add(member.getName())) {
+          throw new FormatProblem(child.path(), "this stands twice");
+        }
+        require(child);
       }
     }
   }
 
-  private static void require(String text) {
+  private static void require(String text, Node where) {
     for (int i = 0; i < text.length(); i++) {
       char c = text.charAt(i);
       boolean high = c >= '\ud800' && c <= '\udbff';
@@ -33,7 +45,7 @@ final class WellFormed {
       if (pair) {
         i++;
       } else if (high || low) {
-        throw new FormatProblem("$", "a text holds half a character (U+D800 to U+DFFF)");
+        throw new FormatProblem(where.path(), "the text holds half a character (U+D800 to U+DFFF)");
       }
     }
   }

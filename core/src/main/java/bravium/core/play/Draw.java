@@ -7,6 +7,7 @@ import bravium.core.question.Option;
 import bravium.core.question.Question;
 import bravium.core.question.TrueFalse;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 
@@ -36,7 +37,7 @@ public record Draw(List<Drawn> questions) {
   /** The questions that can be drawn, as written: all answerable ones, or all started ones. */
   public static List<Question> pool(Activity activity, boolean rehearsal) {
     return activity.game().questions().stream()
-        .filter(q -> q.answerable() || rehearsal && q.started())
+        .filter(q -> q.answerable() || rehearsal && q.started() && !q.off())
         .toList();
   }
 
@@ -47,11 +48,25 @@ public record Draw(List<Drawn> questions) {
 
   /** How one question is shown in a play: chance for it doesn't depend on the other questions. */
   public static Drawn drawn(Question question, Rules rules, Opening opening) {
-    List<String> options = question.choices().stream().map(Option::id).toList();
     boolean mixed = rules.optionOrder() == Order.MIXED && !(question instanceof TrueFalse);
-    return new Drawn(
-        question.id(),
-        mixed ? Chance.of(opening.seed(), "options/" + question.id()).shuffled(options) : options);
+    if (!mixed) {
+      return new Drawn(question.id(), question.choices().stream().map(Option::id).toList());
+    }
+    List<String> loose =
+        question.choices().stream().filter(o -> !o.pinned()).map(Option::id).toList();
+    List<String> shuffled = Chance.of(opening.seed(), "options/" + question.id()).shuffled(loose);
+    return new Drawn(question.id(), aroundPins(question, shuffled));
+  }
+
+  /** The options in this order, with the pinned ones where they were written. */
+  public static List<String> aroundPins(Question question, List<String> order) {
+    List<String> placed = new ArrayList<>();
+    Iterator<String> loose =
+        order.stream()
+            .filter(id -> question.choice(id).map(o -> !o.pinned()).orElse(false))
+            .iterator();
+    question.choices().forEach(o -> placed.add(o.pinned() ? o.id() : loose.next()));
+    return List.copyOf(placed);
   }
 
   /** The questions' ids in the order they are asked. */

@@ -1,10 +1,17 @@
 package bravium.core.question;
 
+import bravium.core.json.Extra;
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import org.jspecify.annotations.Nullable;
 
 /** What is said to a right and to a wrong answer; null for the usual words. */
-public record Feedback(@Nullable String right, @Nullable String wrong) {
+public record Feedback(@Nullable String right, @Nullable String wrong, @JsonIgnore Extra extra) {
 
   /** The usual words for both. */
   public static final Feedback USUAL = new Feedback(null, null);
+
+  /** Feedback with nothing unknown in it. */
+  public Feedback(@Nullable String right, @Nullable String wrong) {
+    this(right, wrong, Extra.NONE);
+  }
 }

@@ -7,11 +7,23 @@ import com.fasterxml.jackson.annotation.JsonIgnore;
  * One of the answers to pick from.
  *
  * @param id unique within its question, not blank
+ * @param pinned whether it keeps its place when the options are mixed
  */
-public record Option(String id, String text, boolean right, @JsonIgnore Extra extra) {
+public record Option(
+    String id, String text, boolean right, boolean pinned, @JsonIgnore Extra extra) {
 
-  /** An option with nothing unknown in it. */
+  /** An option that is mixed with the others, with nothing unknown in it. */
   public Option(String id, String text, boolean right) {
-    this(id, text, right, Extra.NONE);
+    this(id, text, right, false, Extra.NONE);
+  }
+
+  /** The same option, right or not. */
+  public Option withRight(boolean isRight) {
+    return new Option(id, text, isRight, pinned, extra);
+  }
+
+  /** The same option, pinned to its place. */
+  public Option withPin() {
+    return new Option(id, text, right, true, extra);
   }
 }

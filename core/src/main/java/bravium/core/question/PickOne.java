@@ -1,6 +1,7 @@
 package bravium.core.question;
 
 import bravium.core.json.Extra;
+import bravium.core.json.Range;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 
@@ -11,7 +12,12 @@ import java.util.List;
  * @param options at most {@value #MOST_OPTIONS}, told apart by a letter each
  */
 public record PickOne(
-    String id, String text, List<Option> options, Feedback feedback, @JsonIgnore Extra extra)
+    String id,
+    String text,
+    @Range(max = MOST_OPTIONS) List<Option> options,
+    Feedback feedback,
+    boolean off,
+    @JsonIgnore Extra extra)
     implements Question {
 
   /** As many options as there are letters. */
@@ -25,9 +31,19 @@ public record PickOne(
     Ids.requireDistinct("option", options.stream().map(Option::id).toList());
   }
 
-  /** A question with nothing unknown in it. */
+  /** A question that is asked, with nothing unknown in it. */
   public PickOne(String id, String text, List<Option> options, Feedback feedback) {
-    this(id, text, options, feedback, Extra.NONE);
+    this(id, text, options, feedback, false, Extra.NONE);
+  }
+
+  /** The same question with other options. */
+  public PickOne withOptions(List<Option> changed) {
+    return new PickOne(id, text, changed, feedback, off, extra);
+  }
+
+  @Override
+  public PickOne switched(boolean isOff) {
+    return new PickOne(id, text, options, feedback, isOff, extra);
   }
 
   @Override

@@ -22,15 +22,21 @@ public sealed interface Question permits PickOne, TrueFalse, UnknownQuestion {
   /** What is said once it is answered. */
   Feedback feedback();
 
+  /** Whether it is switched off: kept for later, not asked. */
+  boolean off();
+
+  /** The same question switched off or on, where it can be. */
+  Question switched(boolean isOff);
+
   /** The options a learner can pick, as written; blank ones are left out. */
   List<Option> choices();
 
   /** Whether the teacher has written anything of it yet. */
   boolean started();
 
-  /** Whether it can be asked: it has a text and something to pick. */
+  /** Whether it can be asked: it is switched on, has a text and something to pick. */
   default boolean answerable() {
-    return !Texts.blank(text()) && !choices().isEmpty();
+    return !off() && !Texts.blank(text()) && !choices().isEmpty();
   }
 
   /** Whether at least one of its choices is right. */

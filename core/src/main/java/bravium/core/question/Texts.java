@@ -29,6 +29,18 @@ public final class Texts {
     return text.substring(start, end);
   }
 
+  /** How many words a text has: what stands between white space. */
+  public static int words(String text) {
+    int words = 0;
+    boolean within = false;
+    for (int i = 0; i < text.length(); i++) {
+      boolean word = !space(text.charAt(i));
+      words += word && !within ? 1 : 0;
+      within = word;
+    }
+    return words;
+  }
+
   private static boolean space(char c) {
     return c == ' '
         || c >= '\t' && c <= '\r'

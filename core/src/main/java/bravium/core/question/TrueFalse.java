@@ -12,7 +12,12 @@ import org.jspecify.annotations.Nullable;
  * @param answer whether the statement is true; null while the teacher has not said so
  */
 public record TrueFalse(
-    String id, String text, @Nullable Boolean answer, Feedback feedback, @JsonIgnore Extra extra)
+    String id,
+    String text,
+    @Nullable Boolean answer,
+    Feedback feedback,
+    boolean off,
+    @JsonIgnore Extra extra)
     implements Question {
 
   /** The id of the choice "true". */
@@ -21,9 +26,14 @@ public record TrueFalse(
   /** The id of the choice "false". */
   public static final String FALSE = "false";
 
-  /** A question with nothing unknown in it. */
+  /** A question that is asked, with nothing unknown in it. */
   public TrueFalse(String id, String text, @Nullable Boolean answer, Feedback feedback) {
-    this(id, text, answer, feedback, Extra.NONE);
+    this(id, text, answer, feedback, false, Extra.NONE);
+  }
+
+  @Override
+  public TrueFalse switched(boolean isOff) {
+    return new TrueFalse(id, text, answer, feedback, isOff, extra);
   }
 
   @Override

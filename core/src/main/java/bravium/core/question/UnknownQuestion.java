@@ -28,6 +28,16 @@ public record UnknownQuestion(@JsonIgnore Extra content) implements Question {
   }
 
   @Override
+  public boolean off() {
+    return true;
+  }
+
+  @Override
+  public UnknownQuestion switched(boolean isOff) {
+    return this;
+  }
+
+  @Override
   public boolean started() {
     return false;
   }

@@ -51,5 +51,29 @@ public enum Check {
   PASS_MARK_UNREACHABLE,
   /** The pass mark is out of reach in some draws. Values: points needed, points within reach. */
   @JsonProperty("pass-mark-sometimes-unreachable")
-  PASS_MARK_SOMETIMES_UNREACHABLE
+  PASS_MARK_SOMETIMES_UNREACHABLE,
+  /** All questions are switched off. */
+  @JsonProperty("all-off")
+  ALL_OFF,
+  /** Two questions ask the same. Value: the number of the first. */
+  @JsonProperty("same-questions")
+  SAME_QUESTIONS,
+  /** An option that speaks of the others may be mixed in among them. Value: its letter. */
+  @JsonProperty("loose-last-option")
+  LOOSE_LAST_OPTION,
+  /** Options come as written, and the right one always stands in one place. Value: its letter. */
+  @JsonProperty("right-in-one-place")
+  RIGHT_IN_ONE_PLACE,
+  /** The right option is mostly the longest. Values: in how many questions, of how many. */
+  @JsonProperty("longest-is-right")
+  LONGEST_IS_RIGHT,
+  /** Guessing alone passes too often. Values: the chance in billionths, a better pass mark. */
+  @JsonProperty("guessing-wins")
+  GUESSING_WINS,
+  /** A question takes long to read. Values: seconds, year group. */
+  @JsonProperty("long-read")
+  LONG_READ,
+  /** More is asked than a game usually shows. Values: asked, the usual most. */
+  @JsonProperty("many-questions")
+  MANY_QUESTIONS
 }

@@ -1,33 +1,48 @@
 package bravium.core.readiness;
 
+import bravium.core.json.Root;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Something worth the teacher's eye.
+ * Something worth the teacher's eye: what, where, and what can be done about it.
  *
+ * @param place where it leads
  * @param question the id of the question it is about; null for the activity as a whole
  * @param option the id of the option it is about, if one
- * @param values what its sentence needs
+ * @param mend what one press does about it; null where only the teacher can know
+ * @param values what its sentence and its mend need
  */
+@Root
 public record Finding(
     Check check,
     Weight weight,
+    Place place,
     @Nullable String question,
     @Nullable String option,
+    @Nullable Mend mend,
     List<String> values) {
 
-  static Finding ofActivity(Check check, Weight weight, Object... values) {
-    return new Finding(check, weight, null, null, texts(values));
+  /** A finding about the activity as a whole. */
+  public static Finding of(Check check, Weight weight, Place place, Object... values) {
+    return new Finding(check, weight, place, null, null, null, texts(values));
   }
 
-  static Finding of(String question, Check check, Weight weight, Object... values) {
-    return new Finding(check, weight, question, null, texts(values));
+  /** A finding about a question. */
+  public static Finding of(String question, Check check, Weight weight, Object... values) {
+    return new Finding(check, weight, Place.QUESTION, question, null, null, texts(values));
   }
 
-  static Finding of(String question, String option, Check check, Weight weight, Object... values) {
-    return new Finding(check, weight, question, option, texts(values));
+  /** A finding about an option of a question. */
+  public static Finding of(
+      String question, String option, Check check, Weight weight, Object... values) {
+    return new Finding(check, weight, Place.OPTION, question, option, null, texts(values));
+  }
+
+  /** The same finding with what one press does about it. */
+  public Finding mendedBy(Mend how) {
+    return new Finding(check, weight, place, question, option, how, values);
   }
 
   private static List<String> texts(Object... values) {

@@ -1,5 +1,8 @@
 package bravium.core.readiness;
 
+import bravium.core.activity.Activity;
+import bravium.core.activity.Order;
+import bravium.core.measure.ReadingSpeed;
 import bravium.core.question.Option;
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
@@ -7,40 +10,87 @@ import bravium.core.question.Texts;
 import bravium.core.question.TrueFalse;
 import bravium.core.question.UnknownQuestion;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 
-/** What is worth a look in the questions, one by one. Lines not yet begun are passed over. */
+/**
+ * What is worth a look in the questions, one by one. Lines that are not yet begun or switched off
+ * are passed over.
+ */
 final class QuestionChecks {
 
+  /** A question that the middle of the class reads for longer than this, in seconds, is long. */
+  static final int LONG_READ = 60;
+
+  /** How an option begins that speaks of the others, in lower case. */
+  private static final List<String> OF_THE_OTHERS =
+      List.of("none of the", "all of the", "neither of the", "both of the");
+
+  private final Activity activity;
   private final List<Finding> found = new ArrayList<>();
+  private final Map<String, Integer> numbers = new LinkedHashMap<>();
 
-  private QuestionChecks() {}
+  private QuestionChecks(Activity activity) {
+    this.activity = activity;
+  }
 
-  static List<Finding> of(List<Question> questions) {
-    QuestionChecks checks = new QuestionChecks();
-    questions.forEach(checks::read);
+  static List<Finding> of(Activity activity) {
+    QuestionChecks checks = new QuestionChecks(activity);
+    List<Question> questions = activity.game().questions();
+    for (int i = 0; i < questions.size(); i++) {
+      checks.read(questions.get(i), i + 1);
+    }
     return checks.found;
   }
 
-  private void read(Question question) {
+  private void read(Question question, int number) {
     switch (question) {
-      case PickOne pickOne when pickOne.started() -> readPickOne(pickOne);
-      case TrueFalse trueFalse when trueFalse.started() -> readRight(trueFalse);
       case UnknownQuestion unknown ->
           found.add(Finding.of(unknown.id(), Check.UNKNOWN_QUESTION, Weight.LOOK));
-      default -> {}
+      case Question q when q.off() || !q.started() -> {}
+      case PickOne pickOne -> {
+        readPickOne(pickOne);
+        readText(pickOne, number);
+      }
+      case TrueFalse trueFalse -> {
+        readRight(trueFalse);
+        readText(trueFalse, number);
+      }
+    }
+  }
+
+  private void readText(Question question, int number) {
+    if (!question.answerable()) {
+      return;
+    }
+    Integer first = numbers.putIfAbsent(folded(question.text()), number);
+    if (first != null) {
+      found.add(
+          Finding.of(question.id(), Check.SAME_QUESTIONS, Weight.LOOK, first)
+              .mendedBy(Mend.SWITCH_OFF));
+    }
+    Integer year = activity.titlePage().year();
+    if (year != null) {
+      long seconds = TimeLine.reading(question, ReadingSpeed.ofYear(year).middle()) / 1_000;
+      if (seconds > LONG_READ) {
+        found.add(Finding.of(question.id(), Check.LONG_READ, Weight.LOOK, seconds, year));
+      }
     }
   }
 
   private void readPickOne(PickOne question) {
     if (Texts.blank(question.text())) {
-      found.add(Finding.of(question.id(), Check.EMPTY_QUESTION, Weight.STOP));
+      found.add(
+          Finding.of(question.id(), Check.EMPTY_QUESTION, Weight.STOP).mendedBy(Mend.SWITCH_OFF));
     }
     switch (question.choices().size()) {
-      case 0 -> found.add(Finding.of(question.id(), Check.NO_OPTIONS, Weight.STOP));
+      case 0 ->
+          found.add(
+              Finding.of(question.id(), Check.NO_OPTIONS, Weight.STOP).mendedBy(Mend.SWITCH_OFF));
       case 1 -> found.add(Finding.of(question.id(), Check.ONE_OPTION, Weight.LOOK));
       default -> {}
     }
@@ -52,34 +102,49 @@ final class QuestionChecks {
 
   private void readOptions(PickOne question) {
     List<Option> options = question.options();
+    Set<String> seen = new LinkedHashSet<>();
     for (int i = 0; i < options.size(); i++) {
       Option option = options.get(i);
+      String letter = String.valueOf((char) ('A' + i));
       boolean last = i == options.size() - 1;
-      if (Texts.blank(option.text()) && (!last || option.right())) {
-        String letter = String.valueOf((char) ('A' + i));
-        found.add(Finding.of(question.id(), option.id(), Check.EMPTY_OPTION, Weight.LOOK, letter));
-      }
-    }
-    Set<String> seen = new LinkedHashSet<>();
-    for (Option option : question.choices()) {
-      if (!seen.add(Texts.trimmed(option.text()).toLowerCase(Locale.ROOT))) {
+      if (Texts.blank(option.text())) {
+        if (!last || option.right()) {
+          found.add(
+              Finding.of(question.id(), option.id(), Check.EMPTY_OPTION, Weight.LOOK, letter)
+                  .mendedBy(Mend.REMOVE_OPTION));
+        }
+      } else if (!seen.add(folded(option.text()))) {
+        String text = Texts.trimmed(option.text());
+        Finding same =
+            Finding.of(question.id(), option.id(), Check.SAME_OPTIONS, Weight.LOOK, text);
+        found.add(option.right() ? same : same.mendedBy(Mend.REMOVE_OPTION));
+      } else if (loose(option)) {
         found.add(
-            Finding.of(
-                question.id(),
-                option.id(),
-                Check.SAME_OPTIONS,
-                Weight.LOOK,
-                Texts.trimmed(option.text())));
+            Finding.of(question.id(), option.id(), Check.LOOSE_LAST_OPTION, Weight.LOOK, letter)
+                .mendedBy(Mend.PIN_LAST));
       }
     }
+  }
+
+  private boolean loose(Option option) {
+    return activity.rules().optionOrder() == Order.MIXED
+        && !option.pinned()
+        && OF_THE_OTHERS.stream().anyMatch(folded(option.text())::startsWith);
   }
 
   private void readRight(Question question) {
     long right = question.choices().stream().filter(Option::right).count();
     if (right == 0) {
-      found.add(Finding.of(question.id(), Check.NO_RIGHT_OPTION, Weight.STOP));
+      found.add(
+          Finding.of(question.id(), Check.NO_RIGHT_OPTION, Weight.STOP).mendedBy(Mend.SWITCH_OFF));
     } else if (right > 1) {
-      found.add(Finding.of(question.id(), Check.TWO_RIGHT_OPTIONS, Weight.LOOK, right));
+      found.add(
+          Finding.of(question.id(), Check.TWO_RIGHT_OPTIONS, Weight.LOOK, right)
+              .mendedBy(Mend.KEEP_FIRST_RIGHT));
     }
+  }
+
+  private static String folded(String text) {
+    return Texts.trimmed(text).toLowerCase(Locale.ROOT);
   }
 }

@@ -7,28 +7,48 @@ import bravium.core.play.PassMark;
 import bravium.core.question.Question;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What can be said of an activity before class.
  *
  * @param passMark what the pass mark means for the questions that can be asked
  * @param askable how many questions can be asked
+ * @param guessing the chance to pass by guessing alone, in billionths, 0 to 1,000,000,000
+ * @param time how long it will take; null while no year group is said or nothing can be asked
  * @param findings the weightiest first, otherwise in the order of the sheet
  */
 @Root
-public record Readiness(Winnable winnable, PassMark passMark, int askable, List<Finding> findings) {
+public record Readiness(
+    Winnable winnable,
+    PassMark passMark,
+    int askable,
+    long guessing,
+    @Nullable TimeLine time,
+    List<Finding> findings) {
 
   /** Reads an activity. */
   public static Readiness of(Activity activity) {
     List<Question> pool = Draw.pool(activity, false);
     PassMark mark = PassMark.of(activity.rules(), Draw.asked(activity.rules(), pool.size()));
     Reach reach = Reach.of(pool, mark);
-    List<Finding> all = new ArrayList<>(QuestionChecks.of(activity.game().questions()));
-    all.addAll(RuleChecks.of(activity, pool.size(), mark, reach));
+    Guessing guessing = Guessing.at(pool, mark.asked());
+    List<Finding> all = new ArrayList<>(QuestionChecks.of(activity));
+    all.addAll(activity.game().findings(activity));
+    if (activity.game().course().isPresent()) {
+      all.addAll(RuleChecks.of(activity, pool.size(), mark, reach));
+      all.addAll(GuessChecks.of(activity, pool, mark, reach, guessing));
+    }
     List<Finding> sorted = new ArrayList<>();
     for (Weight weight : Weight.values()) {
       all.stream().filter(f -> f.weight() == weight).forEach(sorted::add);
     }
-    return new Readiness(reach.winnable(), mark, pool.size(), List.copyOf(sorted));
+    return new Readiness(
+        reach.winnable(),
+        mark,
+        pool.size(),
+        pool.isEmpty() ? 0 : guessing.billionths(mark.rightNeeded()),
+        TimeLine.of(activity, pool, mark.asked()),
+        List.copyOf(sorted));
   }
 }

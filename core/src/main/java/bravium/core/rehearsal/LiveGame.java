@@ -88,8 +88,7 @@ public final class LiveGame {
   private Draw draw() {
     List<Question> pool = Draw.pool(activity, before.opening().rehearsal());
     List<String> written = pool.stream().map(Question::id).toList();
-    List<String> asked =
-        new ArrayList<>(merged(before.draw().ids(), freshIds(written), Order.MIXED));
+    List<String> asked = new ArrayList<>(merged(before.draw().ids(), freshIds(written)));
     while (asked.size() > Draw.asked(rules, pool.size())) {
       boolean lastIsOpen = asked.getLast().equals(before.now()) && asked.size() > 1;
       asked.remove(asked.size() - (lastIsOpen ? 2 : 1));
@@ -108,20 +107,21 @@ public final class LiveGame {
   }
 
   private Draw.Drawn drawn(String id) {
-    Draw.Drawn fresh =
-        Draw.drawn(Engine.question(activity, id).orElseThrow(), rules, before.opening());
+    Question question = Engine.question(activity, id).orElseThrow();
+    Draw.Drawn fresh = Draw.drawn(question, rules, before.opening());
+    if (rules.optionOrder() == Order.AS_WRITTEN) {
+      return fresh;
+    }
     return before
         .draw()
         .find(id)
-        .map(old -> new Draw.Drawn(id, merged(old.options(), fresh.options(), rules.optionOrder())))
+        .map(old -> merged(old.options(), fresh.options()))
+        .map(order -> new Draw.Drawn(id, Draw.aroundPins(question, order)))
         .orElse(fresh);
   }
 
-  /** The fresh ids; when mixed, those that were there keep their order and the new ones follow. */
-  private static List<String> merged(List<String> old, List<String> fresh, Order order) {
-    if (order == Order.AS_WRITTEN) {
-      return fresh;
-    }
+  /** The fresh ids: those that were there keep their order, and the new ones follow. */
+  private static List<String> merged(List<String> old, List<String> fresh) {
     Set<String> ids = new LinkedHashSet<>(old);
     ids.retainAll(Set.copyOf(fresh));
     ids.addAll(fresh);

@@ -34,10 +34,11 @@ class CodecTest {
             "{\"bravium\":1,\"titlePage\":{\"title\":\"Bees\",\"tags\":[]},"
                 + "\"game\":{\"kind\":\"quiz-show\",\"board\":{\"kind\":\"line\"},\"questions\":["
                 + "{\"kind\":\"pick-one\",\"id\":\"q1\",\"text\":\"Question q1\",\"options\":["
-                + "{\"id\":\"a\",\"text\":\"Option a\",\"right\":true},"
-                + "{\"id\":\"b\",\"text\":\"Option b\",\"right\":false}],\"feedback\":{}}]},"
+                + "{\"id\":\"a\",\"text\":\"Option a\",\"right\":true,\"pinned\":false},"
+                + "{\"id\":\"b\",\"text\":\"Option b\",\"right\":false,\"pinned\":false}],"
+                + "\"feedback\":{},\"off\":false}]},"
                 + "\"rules\":{\"questionOrder\":\"as-written\",\"optionOrder\":\"as-written\","
-                + "\"worth\":10,\"passMark\":80},\"endings\":{\"win\":{},\"lose\":{}}}");
+                + "\"worth\":10,\"passMark\":80,\"thinking\":[]},\"endings\":{\"win\":{},\"lose\":{}}}");
   }
 
   @ParameterizedTest
@@ -55,6 +56,9 @@ class CodecTest {
         "\"id\":\"b\" | \"id\":\"a\" | $.game.questions[0]: the id a stands twice among the options",
         "\"tags\":[] | \"tags\":{} | $.titlePage.tags: expected a list",
         "\"bravium\":1 | \"bravium\":0 | $: bravium, the version of the format, is at least 1",
+        "\"worth\":10 | \"worth\":10,\"worth\":20 | $.rules.worth: this stands twice",
+        "\"Bees\" | \"\\udc1d\" | $.titlePage.title: the text holds half a character"
+            + " (U+D800 to U+DFFF)",
         "\"as-written\",\"optionOrder\" | \"sideways\",\"optionOrder\" |"
             + " $.rules.questionOrder: expected one of as-written, mixed",
       })
@@ -62,6 +66,25 @@ class CodecTest {
     assertThatThrownBy(() -> Codec.ACTIVITY.read(WRITTEN.replace(part, other)))
         .isInstanceOf(FormatProblem.class)
         .hasMessage(message);
+  }
+
+  @Test
+  void whatANewerVersionAddedIsKeptAndNamed() {
+    String newer =
+        WRITTEN
+            .replace("\"passMark\":80", "\"passMark\":80,\"lives\":3")
+            .replace("\"feedback\":{}", "\"feedback\":{\"sound\":{\"is\":\"bell\"}}")
+            .replace(
+                "\"questions\":[", "\"questions\":[{\"kind\":\"mime\",\"id\":\"m\",\"act\":1},");
+
+    Format.Understood<Activity> read = Codec.ACTIVITY.readNoting(newer);
+
+    assertThat(read.notUnderstood())
+        .containsExactly(
+            "$.game.questions[0]", "$.game.questions[1].feedback.sound", "$.rules.lives");
+    assertThat(Codec.ACTIVITY.write(read.value()))
+        .contains("\"is\":\"bell\"", "\"act\":1", "\"lives\":3");
+    assertThat(Codec.ACTIVITY.readNoting(WRITTEN).notUnderstood()).isEmpty();
   }
 
   @Test

@@ -109,9 +109,7 @@ class ShowingSecrecyTest {
         int right = p.options().stream().map(Option::right).toList().indexOf(true);
         int next = (right + 1) % p.options().size();
         List<Option> options =
-            p.options().stream()
-                .map(o -> new Option(o.id(), o.text(), p.options().indexOf(o) == next))
-                .toList();
+            p.options().stream().map(o -> o.withRight(p.options().indexOf(o) == next)).toList();
         yield new PickOne(p.id(), p.text(), options, feedback);
       }
       default -> question;

@@ -12,6 +12,7 @@ import bravium.core.question.TrueFalse;
 import bravium.core.samples.Activities;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class ReadinessTest {
@@ -34,8 +35,9 @@ class ReadinessTest {
 
     assertThat(readiness.findings())
         .containsExactly(
-            new Finding(Check.NO_RIGHT_OPTION, Weight.STOP, "q1", null, List.of()),
-            new Finding(Check.PASS_MARK_UNREACHABLE, Weight.STOP, null, null, List.of("16", "10")));
+            Finding.of("q1", Check.NO_RIGHT_OPTION, Weight.STOP).mendedBy(Mend.SWITCH_OFF),
+            Finding.of(Check.PASS_MARK_UNREACHABLE, Weight.STOP, Place.PASS_MARK, 16, 10, 50)
+                .mendedBy(Mend.SET_PASS_MARK));
     assertThat(readiness.winnable()).isEqualTo(Winnable.NEVER);
   }
 
@@ -96,7 +98,7 @@ class ReadinessTest {
 
     assertThat(readiness.findings())
         .containsExactly(
-            new Finding(Check.ASKS_TOO_MANY, Weight.LOOK, null, null, List.of("9", "4")));
+            Finding.of(Check.ASKS_TOO_MANY, Weight.LOOK, Place.ASK, 9, 4).mendedBy(Mend.ASK_ALL));
     assertThat(readiness.passMark().asked()).isEqualTo(4);
   }
 
@@ -117,6 +119,84 @@ class ReadinessTest {
   void aGameThatEverybodyWinsIsWorthALook() {
     assertThat(checks(Readiness.of(Activities.quiz(Activities.asWritten(null, 0), 2))))
         .containsExactly(Check.ALWAYS_WON);
+  }
+
+  @Test
+  void aQuestionThatIsSwitchedOffIsPassedOver() {
+    Readiness readiness =
+        of(
+            Activities.question("q1", "none", "a", "b").switched(true),
+            Activities.question("q2", "a", "a", "b"));
+
+    assertThat(readiness.findings()).isEmpty();
+    assertThat(readiness.askable()).isEqualTo(1);
+  }
+
+  @Test
+  void aSheetWithEverythingSwitchedOffSaysSo() {
+    assertThat(checks(of(Activities.question("q", "a", "a", "b").switched(true))))
+        .containsExactly(Check.ALL_OFF);
+  }
+
+  @Test
+  void aQuestionAskedTwiceIsFound() {
+    PickOne first = (PickOne) options(option("a", "wax", true), option("b", "honey", false));
+    PickOne second = new PickOne("p", "what is a comb made of? ", first.options(), Feedback.USUAL);
+
+    assertThat(of(first, second).findings())
+        .containsExactly(
+            Finding.of("p", Check.SAME_QUESTIONS, Weight.LOOK, 1).mendedBy(Mend.SWITCH_OFF));
+  }
+
+  @Test
+  void anOptionAboutTheOthersIsToStayLastWhenOptionsAreMixed() {
+    Question question = options(option("a", "wax", true), option("b", "None of these", false));
+
+    assertThat(checks(Readiness.of(Activities.quiz(Activities.mixed(null, 80), List.of(question)))))
+        .containsExactly(Check.LOOSE_LAST_OPTION);
+    assertThat(checks(of(question))).isEmpty();
+  }
+
+  @Test
+  void theRightOptionAlwaysInOnePlaceOrAlwaysTheLongestIsACue() {
+    List<Question> questions =
+        IntStream.range(0, 4)
+            .mapToObj(
+                i ->
+                    (Question)
+                        new PickOne(
+                            "q" + i,
+                            "Question " + i,
+                            List.of(
+                                option("a", "much the longest", true),
+                                option("b", "short", false),
+                                option("c", "brief", false)),
+                            Feedback.USUAL))
+            .toList();
+
+    assertThat(checks(Readiness.of(Activities.quiz(RULES, questions))))
+        .containsExactly(Check.RIGHT_IN_ONE_PLACE, Check.LONGEST_IS_RIGHT);
+    assertThat(checks(Readiness.of(Activities.quiz(Activities.mixed(null, 80), questions))))
+        .containsExactly(Check.LONGEST_IS_RIGHT);
+  }
+
+  @Test
+  void moreThanTwentyQuestionsInOneGameAreMany() {
+    assertThat(checks(Readiness.of(Activities.quiz(RULES, 21))))
+        .containsExactly(Check.MANY_QUESTIONS);
+    assertThat(checks(Readiness.of(Activities.quiz(Activities.asWritten(20, 80), 21)))).isEmpty();
+  }
+
+  @Test
+  void aPassMarkThatGuessingReachesIsFoundWithTheNearestBetterOne() {
+    Finding finding =
+        Readiness.of(Activities.quiz(Activities.asWritten(null, 60), 10)).findings().getFirst();
+
+    // 6 of 10 at even odds: 386 of 1024; 8 of 10: 56 of 1024.
+    assertThat(finding)
+        .isEqualTo(
+            Finding.of(Check.GUESSING_WINS, Weight.LOOK, Place.PASS_MARK, 376_953_125, 75)
+                .mendedBy(Mend.SET_PASS_MARK));
   }
 
   private static Readiness of(Question... questions) {

@@ -5,6 +5,7 @@ import bravium.core.activity.Ending;
 import bravium.core.activity.Endings;
 import bravium.core.activity.Order;
 import bravium.core.activity.Rules;
+import bravium.core.activity.Thinking;
 import bravium.core.activity.TitlePage;
 import bravium.core.games.quizshow.QuizShow;
 import bravium.core.json.Extra;
@@ -63,10 +64,15 @@ public final class RandomActivities {
         order(),
         random.nextInt(4) * 5,
         random.nextInt(101),
+        random.nextInt(4) == 0 ? List.of(new Thinking("pick-one", 20, Extra.NONE)) : List.of(),
         Extra.NONE);
   }
 
   private Question question(String id, boolean finished) {
+    return written(id, finished).switched(!finished && random.nextInt(6) == 0);
+  }
+
+  private Question written(String id, boolean finished) {
     Feedback feedback = new Feedback(maybe(), maybe());
     if (random.nextInt(3) == 0) {
       Boolean answer = !finished && random.nextInt(4) == 0 ? null : random.nextBoolean();
@@ -81,7 +87,9 @@ public final class RandomActivities {
                     new Option(
                         id + "o" + i,
                         text(finished),
-                        i == right || !finished && random.nextInt(8) == 0))
+                        i == right || !finished && random.nextInt(8) == 0,
+                        random.nextInt(6) == 0,
+                        Extra.NONE))
             .toList();
     return new PickOne(id, text(finished), options, feedback);
   }

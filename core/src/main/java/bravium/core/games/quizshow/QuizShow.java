@@ -1,10 +1,13 @@
 package bravium.core.games.quizshow;
 
+import bravium.core.activity.Activity;
 import bravium.core.games.Game;
 import bravium.core.json.Extra;
+import bravium.core.json.Range;
 import bravium.core.play.Course;
 import bravium.core.question.Ids;
 import bravium.core.question.Question;
+import bravium.core.readiness.Finding;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 import java.util.Optional;
@@ -14,7 +17,8 @@ import java.util.Optional;
  *
  * @param questions at most {@value #MOST_QUESTIONS}
  */
-public record QuizShow(Board board, List<Question> questions, @JsonIgnore Extra extra)
+public record QuizShow(
+    Board board, @Range(max = MOST_QUESTIONS) List<Question> questions, @JsonIgnore Extra extra)
     implements Game {
 
   /** The most questions that one activity can hold. */
@@ -32,6 +36,16 @@ public record QuizShow(Board board, List<Question> questions, @JsonIgnore Extra 
   /** Questions one after another. */
   public static QuizShow onLine(List<Question> questions) {
     return new QuizShow(new Line(), questions, Extra.NONE);
+  }
+
+  @Override
+  public QuizShow withQuestions(List<Question> changed) {
+    return new QuizShow(board, changed, extra);
+  }
+
+  @Override
+  public List<Finding> findings(Activity activity) {
+    return QuizShowChecks.of(activity, this);
   }
 
   @Override

@@ -1,0 +1,107 @@
+package bravium.core.readiness;
+
+import bravium.core.activity.Activity;
+import bravium.core.activity.Order;
+import bravium.core.activity.Rules;
+import bravium.core.play.PassMark;
+import bravium.core.question.Option;
+import bravium.core.question.PickOne;
+import bravium.core.question.Question;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+
+/**
+ * What lets a learner through who knows nothing: chance, and cues that have nothing to do with it.
+ */
+final class GuessChecks {
+
+  /** From this chance on, in billionths, passing by guessing is worth a look: one in ten. */
+  static final long TOO_OFTEN = 100_000_000;
+
+  /** Fewer questions than this are a sheet just begun, or too few to show a cue. */
+  static final int ENOUGH = 4;
+
+  private static final int STEP = 5;
+
+  private GuessChecks() {}
+
+  static List<Finding> of(
+      Activity activity, List<Question> pool, PassMark mark, Reach reach, Guessing guessing) {
+    List<Finding> found = new ArrayList<>();
+    long chance = guessing.billionths(mark.rightNeeded());
+    if (mark.asked() >= ENOUGH && mark.needed() > 0 && chance >= TOO_OFTEN) {
+      found.add(guessingWins(activity.rules(), mark, reach, guessing, chance));
+    }
+    List<PickOne> choices =
+        pool.stream()
+            .filter(PickOne.class::isInstance)
+            .map(PickOne.class::cast)
+            .filter(q -> q.choices().size() > 2 && q.canBeRight())
+            .toList();
+    if (choices.size() >= ENOUGH) {
+      rightInOnePlace(activity.rules(), choices, found);
+      longestIsRight(choices, found);
+    }
+    return found;
+  }
+
+  /** The nearest pass mark in steps of 5 % that chance rarely reaches and knowledge always can. */
+  private static Finding guessingWins(
+      Rules rules, PassMark mark, Reach reach, Guessing guessing, long chance) {
+    for (int percent = rules.passMark() / STEP * STEP + STEP; percent <= 100; percent += STEP) {
+      PassMark higher = PassMark.of(rules.withPassMark(percent), mark.asked());
+      if (higher.needed() <= reach.least()
+          && guessing.billionths(higher.rightNeeded()) < TOO_OFTEN) {
+        return Finding.of(Check.GUESSING_WINS, Weight.LOOK, Place.PASS_MARK, chance, percent)
+            .mendedBy(Mend.SET_PASS_MARK);
+      }
+    }
+    return Finding.of(Check.GUESSING_WINS, Weight.LOOK, Place.PASS_MARK, chance);
+  }
+
+  private static void rightInOnePlace(Rules rules, List<PickOne> questions, List<Finding> found) {
+    Set<Integer> places = new TreeSet<>();
+    for (PickOne question : questions) {
+      List<Option> choices = question.choices();
+      for (int i = 0; i < choices.size(); i++) {
+        if (choices.get(i).right()) {
+          places.add(i);
+        }
+      }
+    }
+    if (rules.optionOrder() == Order.AS_WRITTEN && places.size() == 1) {
+      char letter = (char) ('A' + places.iterator().next());
+      found.add(
+          Finding.of(Check.RIGHT_IN_ONE_PLACE, Weight.LOOK, Place.OPTION_ORDER, letter)
+              .mendedBy(Mend.MIX_OPTIONS));
+    }
+  }
+
+  /**
+   * Options should be about equally long (Haladyna, Downing &amp; Rodriguez, <i>A review of
+   * multiple-choice item-writing guidelines</i>, Applied Measurement in Education 15:3, 2002). That
+   * four in five are worth a look is our own choice.
+   */
+  private static void longestIsRight(List<PickOne> questions, List<Finding> found) {
+    long longest = questions.stream().filter(GuessChecks::longestIsRight).count();
+    if (longest * 5 >= questions.size() * 4L) {
+      found.add(
+          Finding.of(Check.LONGEST_IS_RIGHT, Weight.LOOK, Place.SHEET, longest, questions.size()));
+    }
+  }
+
+  private static boolean longestIsRight(PickOne question) {
+    int right = longest(question, true);
+    return right > longest(question, false);
+  }
+
+  private static int longest(PickOne question, boolean right) {
+    return question.choices().stream()
+        .filter(o -> o.right() == right)
+        .mapToInt(o -> o.text().length())
+        .max()
+        .orElse(0);
+  }
+}

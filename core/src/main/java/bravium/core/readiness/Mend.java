@@ -1,0 +1,40 @@
+package bravium.core.readiness;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+
+/** What can be done about a finding with one press. {@link Mending} does it. */
+public enum Mend {
+  /** Removes the option. */
+  @JsonProperty("remove-option")
+  REMOVE_OPTION,
+  /** Lets only the first of the right options be right. */
+  @JsonProperty("keep-first-right")
+  KEEP_FIRST_RIGHT,
+  /** Pins the option at the end. */
+  @JsonProperty("pin-last")
+  PIN_LAST,
+  /** Switches the question off. */
+  @JsonProperty("switch-off")
+  SWITCH_OFF,
+  /** Switches all questions on. */
+  @JsonProperty("switch-on-all")
+  SWITCH_ON_ALL,
+  /** Asks all questions. */
+  @JsonProperty("ask-all")
+  ASK_ALL,
+  /** Asks as many as the finding's second value says. */
+  @JsonProperty("ask-fewer")
+  ASK_FEWER,
+  /** Mixes the options. */
+  @JsonProperty("mix-options")
+  MIX_OPTIONS,
+  /** Gives each question its usual worth. */
+  @JsonProperty("usual-worth")
+  USUAL_WORTH,
+  /** Sets the usual pass mark. */
+  @JsonProperty("usual-pass-mark")
+  USUAL_PASS_MARK,
+  /** Sets the pass mark that the finding's last value says, in per cent. */
+  @JsonProperty("set-pass-mark")
+  SET_PASS_MARK
+}

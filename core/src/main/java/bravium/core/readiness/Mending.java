@@ -1,0 +1,87 @@
+package bravium.core.readiness;
+
+import bravium.core.activity.Activity;
+import bravium.core.activity.Order;
+import bravium.core.activity.Rules;
+import bravium.core.question.Option;
+import bravium.core.question.PickOne;
+import bravium.core.question.Question;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+
+/** Does what a finding offers. */
+public final class Mending {
+
+  private final Activity activity;
+  private final Finding finding;
+
+  private Mending(Activity activity, Finding finding) {
+    this.activity = activity;
+    this.finding = finding;
+  }
+
+  /**
+   * The activity with this finding mended. It is as it was if the finding has no mend, or if what
+   * it is about has gone.
+   */
+  public static Activity mend(Activity activity, Finding finding) {
+    return finding.mend() == null ? activity : new Mending(activity, finding).by(finding.mend());
+  }
+
+  private Activity by(Mend mend) {
+    Rules rules = activity.rules();
+    return switch (mend) {
+      case REMOVE_OPTION -> options(this::without);
+      case KEEP_FIRST_RIGHT -> options(Mending::onlyFirstRight);
+      case PIN_LAST -> options(this::pinnedLast);
+      case SWITCH_OFF -> question(question -> question.switched(true));
+      case SWITCH_ON_ALL -> questions(question -> question.switched(false));
+      case ASK_ALL -> activity.withRules(rules.withAsk(null));
+      case ASK_FEWER -> activity.withRules(rules.withAsk(value(1)));
+      case MIX_OPTIONS -> activity.withRules(rules.withOptionOrder(Order.MIXED));
+      case USUAL_WORTH -> activity.withRules(rules.withWorth(Rules.USUAL_WORTH));
+      case USUAL_PASS_MARK -> activity.withRules(rules.withPassMark(Rules.USUAL_PASS_MARK));
+      case SET_PASS_MARK ->
+          activity.withRules(rules.withPassMark(value(finding.values().size() - 1)));
+    };
+  }
+
+  private int value(int place) {
+    return Integer.parseInt(finding.values().get(place));
+  }
+
+  private Activity questions(UnaryOperator<Question> change) {
+    return activity.withQuestions(activity.game().questions().stream().map(change).toList());
+  }
+
+  private Activity question(UnaryOperator<Question> change) {
+    return questions(q -> q.id().equals(finding.question()) ? change.apply(q) : q);
+  }
+
+  private Activity options(UnaryOperator<List<Option>> change) {
+    return question(q -> q instanceof PickOne p ? p.withOptions(change.apply(p.options())) : q);
+  }
+
+  private List<Option> without(List<Option> options) {
+    return options.stream().filter(o -> !o.id().equals(finding.option())).toList();
+  }
+
+  private List<Option> pinnedLast(List<Option> options) {
+    List<Option> changed = new ArrayList<>(without(options));
+    options.stream()
+        .filter(o -> o.id().equals(finding.option()))
+        .forEach(o -> changed.add(o.withPin()));
+    return changed;
+  }
+
+  private static List<Option> onlyFirstRight(List<Option> options) {
+    List<Option> changed = new ArrayList<>();
+    boolean found = false;
+    for (Option option : options) {
+      changed.add(option.withRight(option.right() && !found));
+      found |= option.right();
+    }
+    return changed;
+  }
+}

@@ -1,0 +1,31 @@
+package bravium.core.readiness;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+
+/** Where on the page a finding leads. */
+public enum Place {
+  /** The title. */
+  @JsonProperty("title")
+  TITLE,
+  /** The rule that says how many are asked. */
+  @JsonProperty("ask")
+  ASK,
+  /** The rule that says in which order options come. */
+  @JsonProperty("option-order")
+  OPTION_ORDER,
+  /** The rule that says what a question is worth. */
+  @JsonProperty("worth")
+  WORTH,
+  /** The pass mark. */
+  @JsonProperty("pass-mark")
+  PASS_MARK,
+  /** The sheet as a whole. */
+  @JsonProperty("sheet")
+  SHEET,
+  /** A question's text. */
+  @JsonProperty("question")
+  QUESTION,
+  /** An option of a question. */
+  @JsonProperty("option")
+  OPTION
+}

@@ -1,0 +1,99 @@
+package bravium.core.readiness;
+
+import bravium.core.activity.Activity;
+import bravium.core.activity.Rules;
+import bravium.core.measure.ReadingSpeed;
+import bravium.core.question.Feedback;
+import bravium.core.question.PickOne;
+import bravium.core.question.Question;
+import bravium.core.question.Texts;
+import bravium.core.question.TrueFalse;
+import bravium.core.question.UnknownQuestion;
+import java.util.List;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How long a class of this year will take: reading the introduction, then each question with its
+ * options, thinking, and reading what is said to the answer. Where questions are drawn, their mean
+ * counts.
+ *
+ * @param least seconds of the class's faster quarter
+ * @param most seconds of its slower quarter
+ * @param thinking the seconds taken for each kind of question, the teacher's or the usual ones
+ */
+public record TimeLine(int year, int least, int most, List<ThinkingTime> thinking) {
+
+  /** Seconds to take in a mark, whatever is said with it (common practice). */
+  private static final int TAKING_IN = 3;
+
+  /** How the kinds are named in the format, with their usual thinking time in seconds. */
+  private static final List<ThinkingTime> KINDS =
+      List.of(new ThinkingTime("pick-one", 10, 10), new ThinkingTime("true-false", 6, 6));
+
+  static @Nullable TimeLine of(Activity activity, List<Question> pool, int asked) {
+    Integer year = activity.titlePage().year();
+    if (year == null || pool.isEmpty()) {
+      return null;
+    }
+    List<ThinkingTime> thinking = KINDS.stream().map(k -> of(activity.rules(), k)).toList();
+    ReadingSpeed speed = ReadingSpeed.ofYear(year);
+    return new TimeLine(
+        year,
+        seconds(activity, pool, asked, speed.fast(), thinking),
+        seconds(activity, pool, asked, speed.slow(), thinking),
+        thinking);
+  }
+
+  /** Milliseconds to read a question and its options at so many words a minute. */
+  static long reading(Question question, int wordsPerMinute) {
+    int words =
+        Texts.words(question.text())
+            + question.choices().stream().mapToInt(o -> Texts.words(o.text())).sum();
+    return ReadingSpeed.millis(words, wordsPerMinute);
+  }
+
+  private static ThinkingTime of(Rules rules, ThinkingTime usual) {
+    return rules.thinking().stream()
+        .filter(t -> t.kind().equals(usual.kind()))
+        .findFirst()
+        .map(t -> new ThinkingTime(usual.kind(), t.seconds(), usual.usual()))
+        .orElse(usual);
+  }
+
+  private static int seconds(
+      Activity activity, List<Question> pool, int asked, int speed, List<ThinkingTime> thinking) {
+    long all = 0;
+    for (Question question : pool) {
+      int still = thinkingSeconds(question, thinking) + TAKING_IN;
+      all += reading(question, speed) + feedback(question.feedback(), speed) + 1_000L * still;
+    }
+    String introduction = activity.titlePage().introduction();
+    long before = ReadingSpeed.millis(introduction == null ? 0 : Texts.words(introduction), speed);
+    return (int) ((before + all * asked / pool.size() + 999) / 1_000);
+  }
+
+  private static int thinkingSeconds(Question question, List<ThinkingTime> thinking) {
+    String kind =
+        switch (question) {
+          case PickOne p -> "pick-one";
+          case TrueFalse t -> "true-false";
+          case UnknownQuestion u -> "";
+        };
+    return thinking.stream()
+        .filter(k -> k.kind().equals(kind))
+        .mapToInt(ThinkingTime::seconds)
+        .findFirst()
+        .orElse(0);
+  }
+
+  /** The longer of the two texts: a class waits for the slower reader. */
+  private static long feedback(Feedback feedback, int speed) {
+    int words =
+        Stream.of(feedback.right(), feedback.wrong())
+            .mapToInt(text -> text == null ? 0 : Texts.words(text))
+            .max()
+            .orElse(0);
+    return ReadingSpeed.millis(words, speed);
+  }
+}
