@@ -7,10 +7,13 @@ import bravium.core.json.FormatProblem;
 import bravium.core.play.Audience;
 import bravium.core.play.Engine;
 import bravium.core.play.Sitting;
+import bravium.core.readiness.Mending;
 import bravium.core.readiness.Readiness;
 import bravium.core.rehearsal.Aid;
 import bravium.core.rehearsal.LiveGame;
 import bravium.core.rehearsal.TestAids;
+import bravium.core.revision.Difference;
+import bravium.core.revision.Revisions;
 import java.util.Locale;
 import java.util.function.Supplier;
 import org.teavm.jso.JSExport;
@@ -94,6 +97,37 @@ public final class EngineModule {
     return answer(Codec.READINESS, () -> Readiness.of(activity(activity)));
   }
 
+  /** {@link Mending#mend}: an activity. */
+  @JSExport
+  public static String mend(String activity, String finding) {
+    return answer(
+        Codec.ACTIVITY, () -> Mending.mend(activity(activity), Codec.FINDING.read(finding)));
+  }
+
+  /** {@link Revisions#differences}: a list of differences. */
+  @JSExport
+  public static String differences(String base, String mine, String theirs) {
+    return text(
+        () ->
+            Codec.DIFFERENCE.writeList(
+                Revisions.differences(
+                    Codec.ACTIVITY.read(base),
+                    Codec.ACTIVITY.read(mine),
+                    Codec.ACTIVITY.read(theirs))));
+  }
+
+  /** {@link Revisions#merge} of what these differences name: an activity. */
+  @JSExport
+  public static String merge(String mine, String theirs, String fromTheirs) {
+    return answer(
+        Codec.ACTIVITY,
+        () ->
+            Revisions.merge(
+                Codec.ACTIVITY.read(mine),
+                Codec.ACTIVITY.read(theirs),
+                Codec.DIFFERENCE.readList(fromTheirs).stream().map(Difference::path).toList()));
+  }
+
   private static Activity activity(String text) {
     return ACTIVITIES.of(text);
   }
@@ -103,8 +137,12 @@ public final class EngineModule {
   }
 
   private static <T> String answer(Format<T> format, Supplier<T> work) {
+    return text(() -> format.write(work.get()));
+  }
+
+  private static String text(Supplier<String> work) {
     try {
-      return format.write(work.get());
+      return work.get();
     } catch (FormatProblem e) {
       return Format.problem(e);
     }

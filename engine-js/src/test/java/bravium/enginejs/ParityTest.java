@@ -8,6 +8,8 @@ import bravium.core.play.Engine;
 import bravium.core.play.Opening;
 import bravium.core.play.Played;
 import bravium.core.play.Sitting;
+import bravium.core.readiness.Finding;
+import bravium.core.revision.Difference;
 import bravium.core.samples.RandomActivities;
 import bravium.core.samples.RandomMoves;
 import com.eclipsesource.json.Json;
@@ -71,7 +73,15 @@ class ParityTest {
     Activity activity = activities.any();
     String text = Codec.ACTIVITY.write(activity);
     Opening opening = new Opening("seed-" + game, 1_000L * game, random.nextBoolean());
-    call("readiness", text);
+    String readiness = call("readiness", text);
+    for (Finding finding : Codec.READINESS.read(readiness).findings()) {
+      call("mend", text, Codec.FINDING.write(finding));
+    }
+    String other = Codec.ACTIVITY.write(activities.any());
+    String differences = call("differences", text, text, other);
+    List<Difference> some =
+        Codec.DIFFERENCE.readList(differences).stream().filter(d -> random.nextBoolean()).toList();
+    call("merge", text, other, Codec.DIFFERENCE.writeList(some));
     String state = call("open", text, Codec.OPENING.write(opening));
     for (int i = 0; i < 9; i++) {
       Sitting sitting = Codec.SITTING.read(state);
@@ -110,6 +120,9 @@ class ParityTest {
       case "follow" -> EngineModule.follow((String) a[0], (String) a[1]);
       case "rebuild" -> EngineModule.rebuild((String) a[0], (String) a[1], (String) a[2]);
       case "readiness" -> EngineModule.readiness((String) a[0]);
+      case "mend" -> EngineModule.mend((String) a[0], (String) a[1]);
+      case "differences" -> EngineModule.differences((String) a[0], (String) a[1], (String) a[2]);
+      case "merge" -> EngineModule.merge((String) a[0], (String) a[1], (String) a[2]);
       default -> throw new IllegalArgumentException(name);
     };
   }

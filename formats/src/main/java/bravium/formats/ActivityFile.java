@@ -2,6 +2,7 @@ package bravium.formats;
 
 import bravium.core.activity.Activity;
 import bravium.core.json.Codec;
+import bravium.core.json.Format;
 import bravium.core.json.FormatProblem;
 import java.nio.charset.StandardCharsets;
 
@@ -18,8 +19,17 @@ public final class ActivityFile {
    * @throws FormatProblem if it doesn't follow the format
    */
   public static Activity read(byte[] file) {
+    return readNoting(file).value();
+  }
+
+  /**
+   * Reads a file as far as this version understands it, and says where it doesn't.
+   *
+   * @throws FormatProblem if it doesn't follow the format
+   */
+  public static Format.Understood<Activity> readNoting(byte[] file) {
     String text = new String(file, StandardCharsets.UTF_8);
-    return Codec.ACTIVITY.read(text.startsWith(BYTE_ORDER_MARK) ? text.substring(1) : text);
+    return Codec.ACTIVITY.readNoting(text.startsWith(BYTE_ORDER_MARK) ? text.substring(1) : text);
   }
 
   /** Writes a file that {@link #read} reads back as an equal activity. */
