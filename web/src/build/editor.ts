@@ -2,15 +2,22 @@ import { create, type StoreApi, type UseBoundStore } from "zustand";
 import type { Activity } from "../generated/types";
 
 const MERGE_MILLIS = 1_000;
-const MOST_STEPS = 500;
+
+/** A step that can be gone back to: what stood there, and which question was unfolded. */
+interface Step {
+  activity: Activity;
+  open?: string;
+}
 
 /** What is open on the sheet, with every step back to the opening of the page. */
 export interface Editor {
   activity: Activity;
   /** The id of the question that is unfolded. */
   open?: string;
-  past: Activity[];
-  future: Activity[];
+  /** The ids of the questions that are selected together; empty where only the open one counts. */
+  selected: string[];
+  past: Step[];
+  future: Step[];
   /**
    * Makes a change. Changes with the same key that follow each other quickly, as when typing into
    * one field, are undone in one step.
@@ -19,6 +26,7 @@ export interface Editor {
   undo: () => void;
   redo: () => void;
   unfold: (question?: string) => void;
+  select: (questions: string[]) => void;
   /** Takes another activity in its place; the change can be undone. */
   take: (activity: Activity) => void;
 }
@@ -29,9 +37,11 @@ export type EditorStore = UseBoundStore<StoreApi<Editor>>;
 export function createEditor(activity: Activity, open?: string): EditorStore {
   let lastKey: string | undefined;
   let lastAt = 0;
+  const here = ({ activity, open }: Editor): Step => ({ activity, open });
   return create<Editor>((set) => ({
     activity,
     open,
+    selected: [],
     past: [],
     future: [],
     edit: (change, key) =>
@@ -43,7 +53,7 @@ export function createEditor(activity: Activity, open?: string): EditorStore {
         lastAt = Date.now();
         return {
           activity: next,
-          past: merges ? state.past : [...state.past, state.activity].slice(-MOST_STEPS),
+          past: merges ? state.past : [...state.past, here(state)],
           future: [],
         };
       }),
@@ -53,9 +63,10 @@ export function createEditor(activity: Activity, open?: string): EditorStore {
         const previous = state.past.at(-1);
         if (!previous) return {};
         return {
-          activity: previous,
+          ...previous,
+          selected: [],
           past: state.past.slice(0, -1),
-          future: [state.activity, ...state.future],
+          future: [here(state), ...state.future],
         };
       }),
     redo: () =>
@@ -64,13 +75,18 @@ export function createEditor(activity: Activity, open?: string): EditorStore {
         const next = state.future[0];
         if (!next) return {};
         return {
-          activity: next,
-          past: [...state.past, state.activity],
+          ...next,
+          selected: [],
+          past: [...state.past, here(state)],
           future: state.future.slice(1),
         };
       }),
-    unfold: (question) => set({ open: question }),
+    unfold: (question) => set({ open: question, selected: [] }),
+    select: (questions) => set({ selected: questions }),
     take: (other) =>
-      set((state) => ({ activity: other, past: [...state.past, state.activity], future: [] })),
+      set((state) => {
+        lastKey = undefined;
+        return { activity: other, selected: [], past: [...state.past, here(state)], future: [] };
+      }),
   }));
 }

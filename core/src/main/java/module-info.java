@@ -14,4 +14,5 @@ module bravium.core {
   exports bravium.core.readiness;
   exports bravium.core.rehearsal;
   exports bravium.core.revision;
+  exports bravium.core.writing;
 }

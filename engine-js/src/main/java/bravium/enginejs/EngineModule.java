@@ -14,6 +14,8 @@ import bravium.core.rehearsal.LiveGame;
 import bravium.core.rehearsal.TestAids;
 import bravium.core.revision.Difference;
 import bravium.core.revision.Revisions;
+import bravium.core.writing.Pasted;
+import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;
 import org.teavm.jso.JSExport;
@@ -126,6 +128,14 @@ public final class EngineModule {
                 Codec.ACTIVITY.read(mine),
                 Codec.ACTIVITY.read(theirs),
                 Codec.DIFFERENCE.readList(fromTheirs).stream().map(Difference::path).toList()));
+  }
+
+  /** {@link Pasted#questions}: a list of questions; empty if the text is no block of lines. */
+  @JSExport
+  public static String pasted(String block) {
+    return text(
+        () ->
+            Codec.QUESTION.writeList(Pasted.isBlock(block) ? Pasted.questions(block) : List.of()));
   }
 
   private static Activity activity(String text) {

@@ -72,7 +72,7 @@ class ActivitySchemaTest {
     "\"worth\": 10, \"worth\": \"ten\"",
     "\"passMark\": 70, \"passMark\": 101",
     "\"kind\": \"quiz-show\", \"sort\": \"quiz-show\"",
-    "\"questionOrder\": \"mixed\", \"questionOrder\": \"sideways\"",
+    "\"optionOrder\": \"mixed\", \"optionOrder\": \"sideways\"",
     "\"id\": , \"name\": "
   })
   void whatTheReaderRefusesTheSchemaRefusesToo(String part, String other) throws IOException {

@@ -46,6 +46,11 @@ public final class Caller {
     return new Caller(server.address());
   }
 
+  /** A stranger at any address. */
+  public static Caller at(String address) {
+    return new Caller(address);
+  }
+
   /** The demo's teacher, signed in. */
   public static Caller teacher(TestServer server) {
     Caller caller = stranger(server);
@@ -75,6 +80,15 @@ public final class Caller {
         .findFirst()
         .ifPresent(token -> all.addAll(List.of("X-XSRF-TOKEN", token)));
     return exchange(method, path, body, all.toArray(String[]::new));
+  }
+
+  /** The value of a cookie that the server has set. */
+  public String cookie(String name) {
+    return cookies.getCookieStore().getCookies().stream()
+        .filter(cookie -> cookie.getName().equals(name))
+        .map(HttpCookie::getValue)
+        .findFirst()
+        .orElseThrow();
   }
 
   /** Sends just these headers. */

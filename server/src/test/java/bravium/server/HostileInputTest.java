@@ -3,10 +3,13 @@ package bravium.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.server.Caller.Answer;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** Whatever is sent, the answer is a problem in words and never a fault of the server. */
 class HostileInputTest {
@@ -48,6 +51,69 @@ class HostileInputTest {
   }
 
   @Test
+  void whatIsTooLargeIsRefusedInWordsAndCostsLittle() {
+    Answer tenMegabytes =
+        teacher.post("/api/activities", Samples.threeQuestions("x".repeat(10_000_000)));
+    assertThat(tenMegabytes.status()).isEqualTo(413);
+    assertThat(tenMegabytes.text("detail")).contains("4 MB", "Nothing was changed.");
+
+    StringBuilder questions = new StringBuilder();
+    for (int i = 0; i < 10_000; i++) {
+      questions.append(i == 0 ? "" : ",");
+      questions.append("{\"kind\":\"true-false\",\"id\":\"q").append(i);
+      questions.append("\",\"text\":\"Bee?\",\"feedback\":{}}");
+    }
+    Answer tenThousand =
+        teacher.post(
+            "/api/activities",
+            Samples.threeQuestions("Many")
+                .replaceFirst(
+                    "(?s)\"questions\": \\[.*?\\]\\},\\s+\"rules",
+                    "\"questions\": [" + questions + "]},\"rules"));
+    assertThat(tenThousand.status()).isEqualTo(400);
+    assertThat(tenThousand.text("detail")).contains("at most 500 questions");
+  }
+
+  @Test
+  void longTextsAndControlCharactersAreKeptAsTheyCame() {
+    String odd = "a\\u0000b\\u0007c\\u001f" + "long ".repeat(20_000);
+
+    Answer added = teacher.post("/api/activities", Samples.threeQuestions(odd));
+
+    assertThat(added.status()).isEqualTo(201);
+    assertThat(teacher.get(added.header("Location")).json()).isEqualTo(added.json());
+    assertThat(teacher.get("/api/activities?search=" + "long%20".repeat(300)).status())
+        .isEqualTo(200);
+    teacher.send("DELETE", added.header("Location"), null);
+  }
+
+  @Test
+  void aNameThatStandsTwiceInOneObjectIsRefused() {
+    Answer twice =
+        teacher.post(
+            "/api/activities",
+            Samples.threeQuestions("Twice")
+                .replace("\"worth\": 10", "\"worth\": 10, \"worth\": 0"));
+
+    assertThat(twice.status()).isEqualTo(400);
+    assertThat(twice.text("detail")).contains("$.rules.worth: this stands twice");
+  }
+
+  @Test
+  void tenThousandGuessesAtACodeAreSlowedAndFindNothing(@TempDir Path folder) {
+    try (TestServer own = TestServer.start(folder)) {
+      Caller guesser = Caller.stranger(own);
+      List<Integer> statuses =
+          IntStream.range(0, 10_000)
+              .parallel()
+              .mapToObj(i -> guesser.get("/api/links/zz" + (1_000 + i % 9_000)).status())
+              .toList();
+      assertThat(statuses).allMatch(status -> status == 404 || status == 429);
+      assertThat(statuses.stream().filter(status -> status == 429).count()).isGreaterThan(9_000);
+    }
+  }
+
+  @Test
   void oddAddressesMethodsAndTypesAreRefusedInWords() {
     String id = teacher.post("/api/activities", Samples.threeQuestions("Odd")).text("id");
     String code = teacher.post("/api/activities/" + id + "/link", "").text("code");
@@ -58,7 +124,12 @@ class HostileInputTest {
             teacher.get("/api/activities/..%2f..%2fetc"),
             teacher.get("/api/links/" + "x".repeat(3_000)),
             teacher.get("/api/links/%F0%9F%90%9D"),
-            teacher.send("DELETE", "/api/activities/" + id, null),
+            teacher.send("DELETE", "/api/activities/nonsense", null),
+            teacher.get("/api/activities/" + id + "/versions/99999999999999999999"),
+            teacher.get("/api/activities/" + id + "/versions?before=x"),
+            teacher.post("/api/activities/files", ""),
+            teacher.post("/api/session", "{\"name\": 5}"),
+            teacher.post("/api/session", "{\"password\": \"" + "x".repeat(10_000) + "\"}"),
             teacher.send("PATCH", "/api/links/" + code, "{}"),
             teacher.post("/api/links/" + code + "/sittings", "{", "Authorization", "Bearer "),
             teacher.post(

@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import org.springframework.boot.WebApplicationType;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
@@ -15,10 +17,12 @@ public final class TestServer implements AutoCloseable {
   private static TestServer shared;
 
   private final Path folder;
+  private final List<String> settings;
   private ConfigurableApplicationContext context;
 
-  private TestServer(Path folder) {
+  private TestServer(Path folder, List<String> settings) {
     this.folder = folder;
+    this.settings = settings;
   }
 
   /** One server for all tests that don't mind each other. */
@@ -33,23 +37,26 @@ public final class TestServer implements AutoCloseable {
     return shared;
   }
 
-  /** A server of one's own, on a given data folder. */
-  public static TestServer start(Path folder) {
-    TestServer server = new TestServer(folder);
+  /** A server of one's own, on a given data folder; settings are as on the command line. */
+  public static TestServer start(Path folder, String... settings) {
+    TestServer server = new TestServer(folder, List.of(settings));
     server.run(0);
     return server;
   }
 
   private void run(int port) {
+    List<String> all =
+        new ArrayList<>(
+            List.of(
+                "--server.port=" + port,
+                "--bravium.data=" + folder,
+                "--server.shutdown=immediate",
+                "--logging.level.bravium=warn"));
+    all.addAll(settings.isEmpty() ? List.of("--bravium.demo=true") : settings);
     context =
         new SpringApplicationBuilder(Bravium.class)
             .web(WebApplicationType.SERVLET)
-            .run(
-                "--server.port=" + port,
-                "--bravium.demo=true",
-                "--bravium.data=" + folder,
-                "--server.shutdown=immediate",
-                "--logging.level.bravium=warn");
+            .run(all.toArray(String[]::new));
   }
 
   /** Stops the server and starts it anew on the same folder and port. */
@@ -57,6 +64,11 @@ public final class TestServer implements AutoCloseable {
     int port = port();
     context.close();
     run(port);
+  }
+
+  /** A part of the server, to look into it or to have the night come early. */
+  public <T> T part(Class<T> type) {
+    return context.getBean(type);
   }
 
   public int port() {

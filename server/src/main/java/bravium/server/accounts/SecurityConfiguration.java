@@ -10,9 +10,9 @@ import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
-import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /**
  * Who may do what. A teacher's requests carry her session's cookie and, where they change
@@ -27,22 +27,32 @@ class SecurityConfiguration {
       "default-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'none';"
           + " form-action 'self'; frame-ancestors 'none'";
 
+  /** Nothing here looks, listens or asks where it is; recording will say so here. */
+  private static final String PERMISSIONS =
+      "camera=(), geolocation=(), microphone=(), payment=(), usb=()";
+
   @Bean
   SecurityFilterChain security(
-      HttpSecurity http, SecurityContextRepository sessions, ProblemWriter problems) {
+      HttpSecurity http, TeacherSessions sessions, ProblemWriter problems) {
     http.csrf(csrf -> csrf.spa().ignoringRequestMatchers(LEARNERS))
         .securityContext(context -> context.securityContextRepository(sessions))
+        .sessionManagement(
+            management -> management.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
         .requestCache(AbstractHttpConfigurer::disable)
         .logout(AbstractHttpConfigurer::disable)
         .headers(
             headers ->
                 headers
                     .contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY))
+                    .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN))
+                    .permissionsPolicyHeader(permissions -> permissions.policy(PERMISSIONS))
                     .cacheControl(cache -> cache.disable()))
         .authorizeHttpRequests(
             paths ->
                 paths
-                    .requestMatchers("/api/session", "/api/session/demo")
+                    .requestMatchers("/api/session/password")
+                    .authenticated()
+                    .requestMatchers("/api/session", "/api/session/*")
                     .permitAll()
                     .requestMatchers(LEARNERS)
                     .permitAll()
@@ -70,11 +80,6 @@ class SecurityConfiguration {
                                 "This did not come from the page you opened here. Nothing was"
                                     + " changed. Reload the page and try again.")));
     return http.build();
-  }
-
-  @Bean
-  SecurityContextRepository sessions() {
-    return new HttpSessionSecurityContextRepository();
   }
 
   /** Nobody signs in by a manager: its presence keeps Boot from inventing a user. */

@@ -4,18 +4,14 @@ import bravium.server.BraviumSettings;
 import bravium.server.problems.Problem;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.servlet.http.HttpSession;
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -26,12 +22,17 @@ import org.springframework.web.bind.annotation.RestController;
 class SessionController {
 
   private final BraviumSettings settings;
+  private final AccountService accounts;
   private final TeacherRepository teachers;
-  private final SecurityContextRepository sessions;
+  private final TeacherSessions sessions;
 
   SessionController(
-      BraviumSettings settings, TeacherRepository teachers, SecurityContextRepository sessions) {
+      BraviumSettings settings,
+      AccountService accounts,
+      TeacherRepository teachers,
+      TeacherSessions sessions) {
     this.settings = settings;
+    this.accounts = accounts;
     this.teachers = teachers;
     this.sessions = sessions;
   }
@@ -39,6 +40,18 @@ class SessionController {
   @GetMapping
   SessionInfo session(@AuthenticationPrincipal @Nullable Teacher teacher) {
     return info(teacher);
+  }
+
+  @PostMapping
+  SessionInfo signIn(
+      @RequestBody Credentials typed, HttpServletRequest request, HttpServletResponse response) {
+    return open(accounts.signIn(typed, request.getRemoteAddr()), request, response);
+  }
+
+  @PostMapping("/first")
+  SessionInfo signInFirst(
+      @RequestBody Credentials typed, HttpServletRequest request, HttpServletResponse response) {
+    return open(accounts.addFirst(typed), request, response);
   }
 
   @PostMapping("/demo")
@@ -54,27 +67,38 @@ class SessionController {
                     Problem.conflict(
                         "not-ready",
                         "The demo data is still being laid in. Try again in a moment."));
-    SecurityContext context = SecurityContextHolder.createEmptyContext();
-    context.setAuthentication(
-        UsernamePasswordAuthenticationToken.authenticated(teacher, null, List.of()));
-    if (request.getSession(false) != null) {
-      request.changeSessionId();
-    }
-    sessions.saveContext(context, request, response);
-    return info(teacher);
+    return open(teacher, request, response);
+  }
+
+  /** Changes the password; every other session of hers ends. */
+  @PutMapping("/password")
+  SessionInfo changePassword(
+      @AuthenticationPrincipal Teacher teacher,
+      @RequestBody PasswordChange change,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    accounts.changePassword(teacher, change, request.getRemoteAddr());
+    sessions.endAllOf(teacher);
+    return open(teacher, request, response);
   }
 
   @DeleteMapping
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void signOut(HttpServletRequest request) {
-    HttpSession session = request.getSession(false);
-    if (session != null) {
-      session.invalidate();
-    }
-    SecurityContextHolder.clearContext();
+  void signOut(HttpServletRequest request, HttpServletResponse response) {
+    sessions.end(request, response);
+  }
+
+  private SessionInfo open(
+      Teacher teacher, HttpServletRequest request, HttpServletResponse response) {
+    sessions.open(teacher, request, response);
+    return info(teacher);
   }
 
   private SessionInfo info(@Nullable Teacher teacher) {
-    return new SessionInfo(teacher == null ? null : teacher.name(), settings.demo());
+    return new SessionInfo(
+        teacher == null ? null : teacher.name(),
+        teacher != null && teacher.isKeeper(),
+        settings.demo(),
+        teacher == null && !settings.demo() && accounts.hasNobody());
   }
 }

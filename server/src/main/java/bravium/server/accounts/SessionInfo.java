@@ -6,6 +6,9 @@ import org.jspecify.annotations.Nullable;
  * What the front end has to know first.
  *
  * @param teacher the name of who is signed in; null for nobody
+ * @param isKeeper whether she looks after this server and adds the other teachers
  * @param demo whether one click signs in
+ * @param firstStart whether there is no teacher yet, so that the first one is asked for
  */
-public record SessionInfo(@Nullable String teacher, boolean demo) {}
+public record SessionInfo(
+    @Nullable String teacher, boolean isKeeper, boolean demo, boolean firstStart) {}

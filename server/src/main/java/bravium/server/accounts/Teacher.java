@@ -1,10 +1,9 @@
 package bravium.server.accounts;
 
-import java.io.Serializable;
-
 /**
- * The teacher who is signed in.
+ * A teacher.
  *
  * @param id the row's number; not for the browser
+ * @param isKeeper whether she looks after this server: the first teacher, who adds the others
  */
-public record Teacher(long id, String name) implements Serializable {}
+public record Teacher(long id, String name, boolean isKeeper) {}

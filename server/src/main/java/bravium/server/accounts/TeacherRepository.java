@@ -3,14 +3,25 @@ package bravium.server.accounts;
 import static bravium.server.data.schema.Tables.TEACHER;
 
 import bravium.server.data.Writer;
+import bravium.server.data.schema.tables.records.TeacherRecord;
 import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
 /** The teachers' rows. */
 @Repository
 public class TeacherRepository {
+
+  /**
+   * A teacher with what her password is checked against.
+   *
+   * @param passwordHash null where nobody signs in by a password
+   */
+  record Known(Teacher teacher, @Nullable String passwordHash) {}
 
   private final DSLContext database;
   private final Writer writer;
@@ -25,23 +36,74 @@ public class TeacherRepository {
   /** The first teacher, if there is any. */
   public Optional<Teacher> first() {
     return database
-        .select(TEACHER.ID, TEACHER.NAME)
-        .from(TEACHER)
+        .selectFrom(TEACHER)
         .orderBy(TEACHER.ID)
         .limit(1)
-        .fetchOptional(row -> new Teacher(row.value1(), row.value2()));
+        .fetchOptional(TeacherRepository::teacher);
   }
 
-  /** Adds a teacher. */
-  public Teacher add(String name) {
-    long id =
-        writer.write(
-            dsl ->
-                dsl.insertInto(TEACHER)
-                    .set(TEACHER.NAME, name)
-                    .set(TEACHER.CREATED_AT, clock.instant())
-                    .returning(TEACHER.ID)
-                    .fetchSingle(TEACHER.ID));
-    return new Teacher(id, name);
+  List<Teacher> all() {
+    return database.selectFrom(TEACHER).orderBy(TEACHER.NAME_KEY).fetch(TeacherRepository::teacher);
+  }
+
+  Optional<Known> byName(String name) {
+    return database
+        .selectFrom(TEACHER)
+        .where(TEACHER.NAME_KEY.eq(key(name)))
+        .fetchOptional(row -> new Known(teacher(row), row.getPasswordHash()));
+  }
+
+  Optional<Known> byId(long id) {
+    return database
+        .selectFrom(TEACHER)
+        .where(TEACHER.ID.eq(id))
+        .fetchOptional(row -> new Known(teacher(row), row.getPasswordHash()));
+  }
+
+  /** Adds the first teacher, who keeps the server; empty if there is one already. */
+  public Optional<Teacher> addFirst(String name, @Nullable String passwordHash) {
+    return writer.write(
+        dsl ->
+            dsl.fetchExists(TEACHER)
+                ? Optional.<Teacher>empty()
+                : Optional.of(add(dsl, name, passwordHash, true)));
+  }
+
+  /** Adds a teacher; empty if there is one of that name. */
+  Optional<Teacher> add(String name, String passwordHash) {
+    return writer.write(
+        dsl ->
+            dsl.fetchExists(TEACHER, TEACHER.NAME_KEY.eq(key(name)))
+                ? Optional.<Teacher>empty()
+                : Optional.of(add(dsl, name, passwordHash, false)));
+  }
+
+  void setPassword(long id, String passwordHash) {
+    writer.write(
+        dsl ->
+            dsl.update(TEACHER)
+                .set(TEACHER.PASSWORD_HASH, passwordHash)
+                .where(TEACHER.ID.eq(id))
+                .execute());
+  }
+
+  private Teacher add(
+      DSLContext dsl, String name, @Nullable String passwordHash, boolean isKeeper) {
+    TeacherRecord row = dsl.newRecord(TEACHER);
+    row.setName(name.strip());
+    row.setNameKey(key(name));
+    row.setPasswordHash(passwordHash);
+    row.setIsKeeper(isKeeper);
+    row.setCreatedAt(clock.instant());
+    row.insert();
+    return teacher(row);
+  }
+
+  private static Teacher teacher(TeacherRecord row) {
+    return new Teacher(row.getId(), row.getName(), row.getIsKeeper());
+  }
+
+  private static String key(String name) {
+    return name.strip().toLowerCase(Locale.ROOT);
   }
 }

@@ -1,14 +1,20 @@
 package bravium.server.activities;
 
 import bravium.core.activity.Activity;
+import bravium.formats.ActivityFile;
 import bravium.server.accounts.Teacher;
 import bravium.server.problems.Problem;
 import java.net.URI;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -16,6 +22,8 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Activities over HTTP. The version is the entity tag; a save says which one it changes. */
@@ -30,8 +38,14 @@ class ActivityController {
   }
 
   @GetMapping
-  List<ActivityCard> list(@AuthenticationPrincipal Teacher teacher) {
-    return activities.cards(teacher);
+  ActivityList list(@AuthenticationPrincipal Teacher teacher, ActivityQuery query) {
+    return activities.list(teacher, query);
+  }
+
+  /** What the list can be filtered by. */
+  @GetMapping("/facets")
+  Facets facets(@AuthenticationPrincipal Teacher teacher) {
+    return activities.facets(teacher);
   }
 
   @PostMapping
@@ -58,6 +72,76 @@ class ActivityController {
       @RequestBody Activity activity) {
     Saved saved = activities.save(teacher, id, version(ifMatch), activity);
     return ResponseEntity.ok().eTag(tag(saved.version())).body(saved);
+  }
+
+  @PutMapping("/{id}/title")
+  ResponseEntity<Saved> rename(
+      @AuthenticationPrincipal Teacher teacher, @PathVariable String id, @RequestBody Title title) {
+    Saved saved = activities.rename(teacher, id, title.checked());
+    return ResponseEntity.ok().eTag(tag(saved.version())).body(saved);
+  }
+
+  @PostMapping("/{id}/copies")
+  @ResponseStatus(HttpStatus.CREATED)
+  StoredActivity copy(
+      @AuthenticationPrincipal Teacher teacher, @PathVariable String id, @RequestBody Title title) {
+    return activities.copy(teacher, id, title.checked());
+  }
+
+  /** Removes an activity; for a month it can be brought back. */
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    activities.remove(teacher, id);
+  }
+
+  @PostMapping("/{id}/return")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void bringBack(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    activities.bringBack(teacher, id);
+  }
+
+  /** The newest first; {@code before} is the last version of the page before. */
+  @GetMapping("/{id}/versions")
+  List<VersionCard> versions(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      @RequestParam(defaultValue = "" + Integer.MAX_VALUE) int before) {
+    return activities.versions(teacher, id, before);
+  }
+
+  @GetMapping("/{id}/versions/{version}")
+  StoredActivity version(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      @PathVariable int version) {
+    return activities.version(teacher, id, version);
+  }
+
+  /** The activity as an open file. */
+  @GetMapping("/{id}/file")
+  ResponseEntity<byte[]> exportFile(
+      @AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    Activity activity = activities.read(teacher, id).activity();
+    String title = activity.titlePage().title().strip();
+    ContentDisposition attachment =
+        ContentDisposition.attachment()
+            .filename(
+                (title.isEmpty() ? "activity" : title.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]", "_"))
+                    + ".bravium.json",
+                StandardCharsets.UTF_8)
+            .build();
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_JSON)
+        .header(HttpHeaders.CONTENT_DISPOSITION, attachment.toString())
+        .body(ActivityFile.write(activity));
+  }
+
+  /** Takes an open file in as an activity of its own. */
+  @PostMapping("/files")
+  @ResponseStatus(HttpStatus.CREATED)
+  Imported importFile(@AuthenticationPrincipal Teacher teacher, @RequestBody byte[] file) {
+    return activities.importFile(teacher, file);
   }
 
   private static String tag(int version) {

@@ -1,24 +1,41 @@
 package bravium.server.activities;
 
 import bravium.core.activity.Activity;
+import bravium.core.json.Format.Understood;
+import bravium.formats.ActivityFile;
 import bravium.server.accounts.Teacher;
 import bravium.server.data.Codes;
 import bravium.server.problems.Problem;
+import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 
 /** A teacher's activities. What is another's is not there for her. */
 @Service
 public class ActivityService {
 
-  private final ActivityRepository activities;
+  private static final int TRIES = 5;
 
-  ActivityService(ActivityRepository activities) {
+  private final ActivityRepository activities;
+  private final ActivityLists lists;
+  private final VersionRepository versions;
+  private final Clock clock;
+
+  ActivityService(
+      ActivityRepository activities, ActivityLists lists, VersionRepository versions, Clock clock) {
     this.activities = activities;
+    this.lists = lists;
+    this.versions = versions;
+    this.clock = clock;
   }
 
-  List<ActivityCard> cards(Teacher teacher) {
-    return activities.cards(teacher.id());
+  ActivityList list(Teacher teacher, ActivityQuery query) {
+    return lists.list(teacher.id(), query);
+  }
+
+  Facets facets(Teacher teacher) {
+    return lists.facets(teacher.id());
   }
 
   StoredActivity read(Teacher teacher, String id) {
@@ -28,6 +45,18 @@ public class ActivityService {
   /** Adds an activity and gives it its public id. */
   public StoredActivity add(Teacher teacher, Activity activity) {
     return activities.add(teacher.id(), Codes.id(), activity);
+  }
+
+  StoredActivity copy(Teacher teacher, String id, String title) {
+    Activity activity = read(teacher, id).activity();
+    return add(teacher, activity.withTitlePage(activity.titlePage().withTitle(title)));
+  }
+
+  Imported importFile(Teacher teacher, byte[] file) {
+    Understood<Activity> read = ActivityFile.readNoting(file);
+    StoredActivity stored = add(teacher, read.value());
+    return new Imported(
+        stored.id(), read.value().titlePage().title(), List.copyOf(read.notUnderstood()));
   }
 
   Saved save(Teacher teacher, String id, int expected, Activity activity) {
@@ -40,6 +69,52 @@ public class ActivityService {
                   "This activity was changed somewhere else in the meantime. That change is kept;"
                       + " yours was not saved.");
             });
+  }
+
+  /** Gives an activity another title, as a version of its own. */
+  Saved rename(Teacher teacher, String id, String title) {
+    for (int i = 0; i < TRIES; i++) {
+      StoredActivity stored = read(teacher, id);
+      Activity activity = stored.activity();
+      Optional<Saved> saved =
+          activities.save(
+              teacher.id(),
+              id,
+              stored.version(),
+              activity.withTitlePage(activity.titlePage().withTitle(title)));
+      if (saved.isPresent()) {
+        return saved.get();
+      }
+    }
+    throw Problem.stale(
+        "This activity is being changed somewhere else just now. Its title was not changed; try"
+            + " again.");
+  }
+
+  void remove(Teacher teacher, String id) {
+    if (!activities.setRemoved(teacher.id(), id, clock.instant())) {
+      throw notThere();
+    }
+  }
+
+  void bringBack(Teacher teacher, String id) {
+    if (!activities.setRemoved(teacher.id(), id, null)) {
+      read(teacher, id);
+    }
+  }
+
+  List<VersionCard> versions(Teacher teacher, String id, int before) {
+    return versions.list(row(teacher, id), before);
+  }
+
+  StoredActivity version(Teacher teacher, String id, int version) {
+    return versions
+        .find(teacher.id(), id, version)
+        .orElseThrow(
+            () ->
+                Problem.notFound(
+                    "no-such-version",
+                    "This version is not kept any more, or never was. The newest one is safe."));
   }
 
   /**

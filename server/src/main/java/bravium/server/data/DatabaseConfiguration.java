@@ -2,10 +2,6 @@ package bravium.server.data;
 
 import bravium.server.BraviumSettings;
 import com.zaxxer.hikari.HikariDataSource;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import javax.sql.DataSource;
 import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
@@ -28,24 +24,24 @@ class DatabaseConfiguration {
   private static final int BUSY_MILLIS = 5_000;
 
   @Bean
+  DataFolder dataFolder(BraviumSettings settings) {
+    return DataFolder.open(settings.data());
+  }
+
+  @Bean
   @Primary
-  DataSource writing(BraviumSettings settings) {
-    try {
-      Files.createDirectories(settings.data());
-    } catch (IOException e) {
-      throw new UncheckedIOException("The data folder can't be made: " + settings.data(), e);
-    }
+  DataSource writing(DataFolder folder) {
     SQLiteConfig config = common();
     config.setJournalMode(JournalMode.WAL);
     config.setSynchronous(SynchronousMode.FULL);
     config.setTransactionMode(TransactionMode.IMMEDIATE);
-    return pool(settings.data(), config, 1);
+    return pool(folder, config, 1);
   }
 
   @Bean
   @Qualifier("reading")
-  DataSource reading(BraviumSettings settings) {
-    HikariDataSource pool = pool(settings.data(), common(), READERS);
+  DataSource reading(DataFolder folder) {
+    HikariDataSource pool = pool(folder, common(), READERS);
     pool.setConnectionInitSql("PRAGMA query_only=ON");
     return pool;
   }
@@ -68,9 +64,9 @@ class DatabaseConfiguration {
     return config;
   }
 
-  private static HikariDataSource pool(Path folder, SQLiteConfig config, int size) {
+  private static HikariDataSource pool(DataFolder folder, SQLiteConfig config, int size) {
     SQLiteDataSource file = new SQLiteDataSource(config);
-    file.setUrl("jdbc:sqlite:" + folder.resolve("bravium.db"));
+    file.setUrl("jdbc:sqlite:" + folder.database());
     HikariDataSource pool = new HikariDataSource();
     pool.setDataSource(file);
     pool.setMaximumPoolSize(size);

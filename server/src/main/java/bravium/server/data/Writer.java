@@ -1,7 +1,9 @@
 package bravium.server.data;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
@@ -9,6 +11,8 @@ import java.util.concurrent.LinkedBlockingQueue;
 import java.util.function.Function;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
+import org.sqlite.SQLiteErrorCode;
+import org.sqlite.SQLiteException;
 
 /**
  * The one who writes. What has piled up while the last commit went to disk is committed together,
@@ -18,6 +22,10 @@ import org.jspecify.annotations.Nullable;
 public final class Writer implements AutoCloseable {
 
   private static final int LARGEST_GROUP = 256;
+
+  private static final Set<SQLiteErrorCode> ENDING =
+      EnumSet.of(
+          SQLiteErrorCode.SQLITE_FULL, SQLiteErrorCode.SQLITE_IOERR, SQLiteErrorCode.SQLITE_NOMEM);
 
   private final DSLContext database;
   private final BlockingQueue<Job<?>> waiting = new LinkedBlockingQueue<>();
@@ -64,11 +72,26 @@ public final class Writer implements AutoCloseable {
 
   private void commit(List<Job<?>> group) {
     try {
-      database.transaction(outer -> group.forEach(job -> job.run(outer.dsl())));
+      database.transaction(
+          outer -> {
+            for (Job<?> job : group) {
+              job.run(outer.dsl());
+              if (endsTheTransaction(job.failure)) {
+                throw job.failure;
+              }
+            }
+          });
       group.forEach(Job::complete);
     } catch (RuntimeException e) {
       group.forEach(job -> job.done.completeExceptionally(e));
     }
+  }
+
+  /** After these SQLite rolls the whole transaction back by itself, and the savepoints with it. */
+  private static boolean endsTheTransaction(@Nullable RuntimeException failure) {
+    return failure != null
+        && failure.getCause() instanceof SQLiteException cause
+        && ENDING.contains(cause.getResultCode());
   }
 
   @Override

@@ -34,7 +34,7 @@ class DemoData implements ApplicationRunner {
     if (teachers.first().isPresent()) {
       return;
     }
-    Teacher teacher = teachers.add(TEACHER);
+    Teacher teacher = teachers.addFirst(TEACHER, null).orElseThrow();
     Resource[] files =
         new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json");
     Arrays.sort(files, Comparator.comparing(Resource::getFilename));

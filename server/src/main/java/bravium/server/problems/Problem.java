@@ -9,11 +9,27 @@ public final class Problem extends RuntimeException {
   private static final long serialVersionUID = 1L;
   private final HttpStatus status;
   private final String reason;
+  private final long waitSeconds;
 
   private Problem(HttpStatus status, String reason, String words) {
+    this(status, reason, words, 0);
+  }
+
+  private Problem(HttpStatus status, String reason, String words, long waitSeconds) {
     super(words);
     this.status = status;
     this.reason = reason;
+    this.waitSeconds = waitSeconds;
+  }
+
+  /** It was tried too often; after so many seconds it may be tried again. */
+  public static Problem tooMany(long seconds, String words) {
+    return new Problem(HttpStatus.TOO_MANY_REQUESTS, "too-often", words, seconds);
+  }
+
+  /** It is there, but not for this person. */
+  public static Problem notAllowed(String reason, String words) {
+    return new Problem(HttpStatus.FORBIDDEN, reason, words);
   }
 
   /** What was asked for isn't there, or isn't this person's. */
@@ -44,6 +60,11 @@ public final class Problem extends RuntimeException {
   /** It isn't understood. */
   public static Problem badRequest(String reason, String words) {
     return new Problem(HttpStatus.BAD_REQUEST, reason, words);
+  }
+
+  /** After how many seconds it may be tried again; 0 where waiting changes nothing. */
+  long waitSeconds() {
+    return waitSeconds;
   }
 
   /** The status that goes with it. */

@@ -16,6 +16,8 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.sqlite.SQLiteErrorCode;
+import org.sqlite.SQLiteException;
 
 /** Turns what was thrown into a problem detail in words. */
 @RestControllerAdvice
@@ -25,7 +27,11 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> problem(Problem problem) {
-    return ResponseEntity.status(problem.status()).body(problem.detail());
+    ResponseEntity.BodyBuilder answer = ResponseEntity.status(problem.status());
+    if (problem.waitSeconds() > 0) {
+      answer.header(HttpHeaders.RETRY_AFTER, String.valueOf(problem.waitSeconds()));
+    }
+    return answer.body(problem.detail());
   }
 
   @ExceptionHandler
@@ -36,6 +42,14 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ResponseEntity<ProblemDetail> storage(DataAccessException e) {
     LOG.error("The database did not take or give something", e);
+    if (e.getCause() instanceof SQLiteException cause
+        && cause.getResultCode() == SQLiteErrorCode.SQLITE_FULL) {
+      return answer(
+          HttpStatus.INSUFFICIENT_STORAGE,
+          "disk-full",
+          "The server's disk is full. What was saved before is safe; this was not saved. It can be"
+              + " saved once there is room again: tell whoever looks after the server.");
+    }
     return answer(
         HttpStatus.SERVICE_UNAVAILABLE,
         "storage",
@@ -69,6 +83,19 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
             .orElse("What was sent is not readable JSON. Nothing was changed.");
     String reason = format.isPresent() ? "not-the-format" : "not-json";
     return ResponseEntity.badRequest().body(Problem.detail(HttpStatus.BAD_REQUEST, reason, words));
+  }
+
+  @Override
+  protected ResponseEntity<Object> createResponseEntity(
+      Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    if (body instanceof ProblemDetail detail && detail.getProperties() == null) {
+      detail.setProperty("reason", "not-understood");
+      detail.setDetail(
+          "This request is not one that is known here ("
+              + detail.getDetail()
+              + "). Nothing was changed.");
+    }
+    return super.createResponseEntity(body, headers, status, request);
   }
 
   private static String words(FormatProblem problem) {

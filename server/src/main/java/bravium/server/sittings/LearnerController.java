@@ -25,14 +25,14 @@ class LearnerController {
   }
 
   @GetMapping("/api/links/{code}")
-  Invitation invitation(@PathVariable String code) {
-    return learners.invitation(code);
+  Invitation invitation(@PathVariable String code, HttpServletRequest request) {
+    return learners.invitation(code, request.getRemoteAddr());
   }
 
   @PostMapping("/api/links/{code}/sittings")
   @ResponseStatus(HttpStatus.CREATED)
   LearnerSitting open(@PathVariable String code, HttpServletRequest request) {
-    return learners.open(code, token(request));
+    return learners.open(code, token(request), request.getRemoteAddr());
   }
 
   @GetMapping("/api/play/{sitting}")

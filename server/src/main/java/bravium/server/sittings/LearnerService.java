@@ -9,8 +9,10 @@ import bravium.core.play.Showing;
 import bravium.core.play.Turn;
 import bravium.server.activities.ActivityService;
 import bravium.server.data.Codes;
+import bravium.server.limits.GuessLimit;
 import bravium.server.problems.Problem;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
@@ -25,16 +27,23 @@ class LearnerService {
   private final WarmSittings warm;
   private final Clock clock;
 
+  /**
+   * A whole school shares one address: it may mistype a hundred codes at once, then one a second.
+   * So whoever tries all codes there are tries for years.
+   */
+  private final GuessLimit wrongCodes;
+
   LearnerService(
       PlayLinkRepository links, ActivityService activities, WarmSittings warm, Clock clock) {
     this.links = links;
     this.activities = activities;
     this.warm = warm;
     this.clock = clock;
+    this.wrongCodes = new GuessLimit(100, Duration.ofSeconds(1), clock);
   }
 
-  Invitation invitation(String code) {
-    PlayLinkRepository.Link link = link(code);
+  Invitation invitation(String code, String address) {
+    PlayLinkRepository.Link link = link(code, address);
     var activity = activities.newest(link.activity()).activity();
     var page = activity.titlePage();
     return new Invitation(
@@ -46,8 +55,8 @@ class LearnerService {
   }
 
   /** Opens a sitting; who comes without a token of this link gets a new one. */
-  LearnerSitting open(String code, @Nullable String token) {
-    PlayLinkRepository.Link link = link(code);
+  LearnerSitting open(String code, @Nullable String token, String address) {
+    PlayLinkRepository.Link link = link(code, address);
     Optional<Long> known =
         Optional.ofNullable(token).flatMap(t -> links.learnerOf(link.row(), Codes.hash(t)));
     String fresh = known.isPresent() ? null : Codes.secret();
@@ -71,15 +80,18 @@ class LearnerService {
     return Engine.show(stored.activity(), stored.sitting(), Audience.PLAYER, clock.millis());
   }
 
-  private PlayLinkRepository.Link link(String code) {
+  private PlayLinkRepository.Link link(String code, String address) {
+    wrongCodes.check(address);
     return links
         .find(Codes.typed(code))
         .orElseThrow(
-            () ->
-                Problem.notFound(
-                    "no-such-code",
-                    "No activity has this code. Look at the board again: a code has six letters"
-                        + " and digits."));
+            () -> {
+              wrongCodes.wentWrong(address);
+              return Problem.notFound(
+                  "no-such-code",
+                  "No activity has this code. Look at the board again: a code has six letters"
+                      + " and digits.");
+            });
   }
 
   private long learner(@Nullable String token) {

@@ -1,5 +1,6 @@
 package bravium.server.sittings;
 
+import static bravium.server.data.schema.Tables.ACTIVITY;
 import static bravium.server.data.schema.Tables.LEARNER;
 import static bravium.server.data.schema.Tables.PLAY_LINK;
 
@@ -28,9 +29,12 @@ class PlayLinkRepository {
 
   Optional<Link> find(String code) {
     return database
-        .selectFrom(PLAY_LINK)
-        .where(PLAY_LINK.CODE.eq(code))
-        .fetchOptional(row -> new Link(row.getId(), row.getActivityId(), row.getCode()));
+        .select(PLAY_LINK.ID, PLAY_LINK.ACTIVITY_ID, PLAY_LINK.CODE)
+        .from(PLAY_LINK)
+        .join(ACTIVITY)
+        .on(ACTIVITY.ID.eq(PLAY_LINK.ACTIVITY_ID))
+        .where(PLAY_LINK.CODE.eq(code), ACTIVITY.REMOVED_AT.isNull())
+        .fetchOptional(row -> new Link(row.value1(), row.value2(), row.value3()));
   }
 
   /** The code of an activity's link; the link is made with the given code if there is none. */

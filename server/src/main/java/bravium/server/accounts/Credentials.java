@@ -1,0 +1,4 @@
+package bravium.server.accounts;
+
+/** A name and a password, as they were typed. */
+record Credentials(String name, String password) {}

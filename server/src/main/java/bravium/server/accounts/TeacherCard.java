@@ -1,0 +1,4 @@
+package bravium.server.accounts;
+
+/** A teacher as the one who looks after the server sees her. */
+public record TeacherCard(long id, String name, boolean isKeeper) {}

@@ -1,0 +1,50 @@
+package bravium.server.activities;
+
+import bravium.core.activity.Activity;
+import bravium.core.activity.TitlePage;
+import bravium.core.games.Game;
+import bravium.core.games.UnknownGame;
+import bravium.core.games.quizshow.QuizShow;
+import bravium.core.json.Codec;
+import bravium.core.readiness.Readiness;
+import bravium.core.readiness.Weight;
+import bravium.server.data.schema.tables.records.ActivityRecord;
+import java.util.List;
+
+/** What the tables hold of an activity: worked out before anybody has to wait for the writer. */
+record Row(
+    TitlePage page, String kind, int askable, int findings, boolean playable, String document) {
+
+  static Row of(Activity activity) {
+    Readiness readiness = Readiness.of(activity);
+    return new Row(
+        activity.titlePage(),
+        kind(activity.game()),
+        readiness.askable(),
+        readiness.findings().size(),
+        readiness.findings().stream().noneMatch(finding -> finding.weight() == Weight.STOP),
+        Codec.ACTIVITY.write(activity));
+  }
+
+  void fill(ActivityRecord row) {
+    row.setTitle(page.title());
+    row.setKind(kind);
+    row.setSubject(page.subject());
+    row.setYear(page.year() == null ? null : page.year().longValue());
+    row.setSearchText(Folded.of(page));
+    row.setQuestionCount((long) askable);
+    row.setFindingCount((long) findings);
+    row.setIsPlayable(playable);
+  }
+
+  List<String> tags() {
+    return page.tags().stream().map(String::strip).filter(t -> !t.isEmpty()).distinct().toList();
+  }
+
+  private static String kind(Game game) {
+    return switch (game) {
+      case QuizShow quizShow -> "quiz-show";
+      case UnknownGame unknown -> unknown.content().text("kind");
+    };
+  }
+}

@@ -1,0 +1,161 @@
+package bravium.server.data;
+
+import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import org.jspecify.annotations.Nullable;
+import org.sqlite.SQLiteConfig;
+
+/**
+ * The folder of everything that is kept, locked while a server uses it. Before anything is read or
+ * written it is looked at; what is wrong is said in words.
+ */
+public final class DataFolder implements AutoCloseable {
+
+  private static final String DATABASE = "bravium.db";
+  private static final String LOCK = "bravium.lock";
+
+  private final Path folder;
+  private final FileChannel channel;
+  private final @Nullable FileLock lock;
+
+  private DataFolder(Path folder, FileChannel channel, @Nullable FileLock lock) {
+    this.folder = folder;
+    this.channel = channel;
+    this.lock = lock;
+  }
+
+  /**
+   * Opens a folder, making it if it isn't there.
+   *
+   * @throws DataFolderProblem if it can't be used, with the reason in words
+   */
+  public static DataFolder open(Path folder) {
+    DataFolder opened = lock(folder);
+    try {
+      opened.look();
+      return opened;
+    } catch (RuntimeException e) {
+      opened.close();
+      throw e;
+    }
+  }
+
+  /**
+   * Locks a folder without looking at its database.
+   *
+   * @throws DataFolderProblem if it can't be written or another server uses it
+   */
+  static DataFolder lock(Path folder) {
+    try {
+      Files.createDirectories(folder);
+      FileChannel channel =
+          FileChannel.open(
+              folder.resolve(LOCK), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+      FileLock lock = tryLock(channel);
+      if (lock == null) {
+        channel.close();
+        throw new DataFolderProblem(
+            "Another Bravium uses the data folder " + folder.toAbsolutePath() + " just now.",
+            "End that one first, or choose another folder with --bravium.data=FOLDER.");
+      }
+      return new DataFolder(folder, channel, lock);
+    } catch (IOException e) {
+      throw new DataFolderProblem(
+          "The data folder " + folder.toAbsolutePath() + " can't be written: " + reason(e) + ".",
+          "Give this user the right to write there, or choose another folder with"
+              + " --bravium.data=FOLDER. Nothing was changed.");
+    }
+  }
+
+  private static @Nullable FileLock tryLock(FileChannel channel) throws IOException {
+    try {
+      return channel.tryLock();
+    } catch (OverlappingFileLockException e) {
+      return null;
+    }
+  }
+
+  private static String reason(IOException e) {
+    return switch (e) {
+      case java.nio.file.AccessDeniedException denied -> "this user has no right to";
+      case java.nio.file.FileAlreadyExistsException file -> "a file of that name is in its place";
+      default -> String.valueOf(e.getMessage());
+    };
+  }
+
+  /** The database's file. */
+  public Path database() {
+    return folder.resolve(DATABASE);
+  }
+
+  /** The folder of the nightly copies. */
+  public Path copies() {
+    return folder.resolve("copies");
+  }
+
+  private void look() {
+    Path file = database();
+    if (!Files.exists(file)) {
+      return;
+    }
+    if (!Files.isWritable(file)) {
+      throw new DataFolderProblem(
+          "The database " + file.toAbsolutePath() + " can't be written: this user has no right to.",
+          "Give this user the right to write it. Nothing was changed.");
+    }
+    checkDatabase(file);
+  }
+
+  /**
+   * Checks that a file is a sound SQLite database.
+   *
+   * @throws DataFolderProblem if it is damaged, locked, or something else
+   */
+  static void checkDatabase(Path file) {
+    SQLiteConfig config = new SQLiteConfig();
+    config.setBusyTimeout(2_000);
+    try (Connection connection = config.createConnection("jdbc:sqlite:" + file);
+        Statement statement = connection.createStatement();
+        ResultSet result = statement.executeQuery("PRAGMA quick_check(1)")) {
+      String found = result.next() ? result.getString(1) : "nothing";
+      if (!found.equals("ok")) {
+        throw damaged(file, found);
+      }
+    } catch (SQLException e) {
+      if (String.valueOf(e.getMessage()).contains("SQLITE_BUSY")) {
+        throw new DataFolderProblem(
+            "Another program holds the database " + file.toAbsolutePath() + " locked.",
+            "End that program, then start Bravium again. Nothing was changed.");
+      }
+      throw damaged(file, String.valueOf(e.getMessage()));
+    }
+  }
+
+  private static DataFolderProblem damaged(Path file, String found) {
+    return new DataFolderProblem(
+        "The database " + file.toAbsolutePath() + " is damaged (" + found + ").",
+        "Nothing was changed. Bring back one of the nightly copies:"
+            + " ./bravium restore FOLDER/copies/bravium-DATE.db");
+  }
+
+  @Override
+  public void close() {
+    try {
+      if (lock != null) {
+        lock.release();
+      }
+      channel.close();
+    } catch (IOException e) {
+      // The lock goes with the process in any case.
+    }
+  }
+}

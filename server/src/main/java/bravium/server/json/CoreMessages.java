@@ -1,0 +1,61 @@
+package bravium.server.json;
+
+import bravium.core.json.Codec;
+import bravium.core.json.Format;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpInputMessage;
+import org.springframework.http.HttpOutputMessage;
+import org.springframework.http.MediaType;
+import org.springframework.http.converter.AbstractHttpMessageConverter;
+import org.springframework.http.converter.HttpMessageConverters;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/**
+ * A body that is one of the core's types goes to the core's codec as it came, so that whatever is
+ * wrong in it is named by its path.
+ */
+@Configuration(proxyBeanMethods = false)
+class CoreMessages implements WebMvcConfigurer {
+
+  @Override
+  public void configureMessageConverters(HttpMessageConverters.ServerBuilder builder) {
+    builder.addCustomConverter(new Converter());
+  }
+
+  private static final class Converter extends AbstractHttpMessageConverter<Object> {
+
+    private static final Map<Class<?>, Format<?>> FORMATS =
+        Codec.ALL.stream().collect(Collectors.toMap(Format::type, Function.identity()));
+
+    Converter() {
+      super(StandardCharsets.UTF_8, MediaType.APPLICATION_JSON);
+    }
+
+    @Override
+    protected boolean supports(Class<?> type) {
+      return FORMATS.containsKey(type);
+    }
+
+    @Override
+    protected Object readInternal(Class<?> type, HttpInputMessage in) throws IOException {
+      return FORMATS
+          .get(type)
+          .read(new String(in.getBody().readAllBytes(), StandardCharsets.UTF_8));
+    }
+
+    @Override
+    protected void writeInternal(Object value, HttpOutputMessage out) throws IOException {
+      out.getBody().write(write(FORMATS.get(value.getClass()), value));
+    }
+
+    @SuppressWarnings("unchecked")
+    private static <T> byte[] write(Format<T> format, Object value) {
+      return format.write((T) value).getBytes(StandardCharsets.UTF_8);
+    }
+  }
+}

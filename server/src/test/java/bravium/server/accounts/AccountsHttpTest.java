@@ -1,0 +1,215 @@
+package bravium.server.accounts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bravium.server.Caller;
+import bravium.server.Caller.Answer;
+import bravium.server.Samples;
+import bravium.server.TestServer;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class AccountsHttpTest {
+
+  private static final String KEEPER = credentials("Ms Fern", "six-sided cells");
+
+  @TempDir private static Path folder;
+  private static TestServer server;
+
+  @BeforeAll
+  static void start() {
+    server = TestServer.start(folder, "--bravium.demo=false");
+    Caller stranger = stranger();
+    assertThat(stranger.get("/api/session").body()).contains("\"firstStart\":true");
+    Answer first = stranger.post("/api/session/first", KEEPER);
+    assertThat(first.status()).isEqualTo(200);
+    assertThat(first.body()).contains("\"teacher\":\"Ms Fern\"", "\"isKeeper\":true");
+  }
+
+  @AfterAll
+  static void end() {
+    server.close();
+  }
+
+  @Test
+  void thereIsOnlyOneFirstTeacher() {
+    assertThat(stranger().get("/api/session").body()).contains("\"firstStart\":false");
+
+    Answer second = stranger().post("/api/session/first", credentials("Mr Moss", "another one"));
+
+    assertThat(second.status()).isEqualTo(409);
+    assertThat(second.text("detail")).startsWith("This server has its first teacher already.");
+  }
+
+  @Test
+  void aTeacherSignsInByNameAndPasswordAndOut() {
+    Caller caller = stranger();
+    assertThat(caller.get("/api/activities").status()).isEqualTo(401);
+
+    Answer in = caller.post("/api/session", credentials(" ms fern ", "six-sided cells"));
+
+    assertThat(in.status()).isEqualTo(200);
+    assertThat(caller.get("/api/activities").status()).isEqualTo(200);
+    assertThat(caller.send("DELETE", "/api/session", null).status()).isEqualTo(204);
+    assertThat(caller.get("/api/activities").status()).isEqualTo(401);
+  }
+
+  @Test
+  void aSessionThatWasEndedCanNotBeReplayed() {
+    Caller caller = signedIn("Ms Fern", "six-sided cells");
+    String cookie = caller.cookie("bravium-session");
+    caller.send("DELETE", "/api/session", null);
+
+    Answer replayed =
+        stranger().exchange("GET", "/api/activities", null, "Cookie", "bravium-session=" + cookie);
+
+    assertThat(replayed.status()).isEqualTo(401);
+    assertThat(replayed.text("detail")).contains("Sign in, then try again");
+  }
+
+  @Test
+  void theCookieIsForTheServerAlone() {
+    Answer in = stranger().post("/api/session", KEEPER);
+
+    assertThat(in.raw().headers().allValues("Set-Cookie"))
+        .anySatisfy(
+            cookie ->
+                assertThat(cookie)
+                    .startsWith("bravium-session=")
+                    .contains("HttpOnly", "SameSite=Lax", "Path=/"));
+  }
+
+  @Test
+  void withoutTheTokenOfThePageNothingIsChanged() {
+    Caller caller = signedIn("Ms Fern", "six-sided cells");
+
+    Answer forged =
+        caller.exchange(
+            "POST",
+            "/api/activities",
+            Samples.threeQuestions("Forged"),
+            "Content-Type",
+            "application/json");
+
+    assertThat(forged.status()).isEqualTo(403);
+    assertThat(caller.get("/api/activities?search=forged").body()).contains("\"total\":0");
+  }
+
+  @Test
+  void aFurtherTeacherSeesOnlyHerOwn() {
+    Caller keeper = signedIn("Ms Fern", "six-sided cells");
+    String hers = keeper.post("/api/activities", Samples.threeQuestions("Hers")).text("id");
+    assertThat(keeper.post("/api/teachers", credentials("Mr Reed", "waggle dance")).status())
+        .isEqualTo(201);
+    Caller other = signedIn("Mr Reed", "waggle dance");
+
+    String path = "/api/activities/" + hers;
+    assertThat(other.get("/api/activities").body()).contains("\"total\":0");
+    assertThat(other.get(path).status()).isEqualTo(404);
+    assertThat(other.get(path + "/versions").status()).isEqualTo(404);
+    assertThat(other.get(path + "/versions/1").status()).isEqualTo(404);
+    assertThat(other.get(path + "/file").status()).isEqualTo(404);
+    assertThat(other.put(path, Samples.threeQuestions("Mine"), "If-Match", "\"1\"").status())
+        .isEqualTo(404);
+    assertThat(other.put(path + "/title", "{\"title\": \"Mine\"}").status()).isEqualTo(404);
+    assertThat(other.post(path + "/copies", "{\"title\": \"Mine\"}").status()).isEqualTo(404);
+    assertThat(other.post(path + "/link", "").status()).isEqualTo(404);
+    assertThat(other.post(path + "/sittings", "").status()).isEqualTo(404);
+    assertThat(other.send("DELETE", path, null).status()).isEqualTo(404);
+    assertThat(other.post(path + "/return", "").status()).isEqualTo(404);
+    assertThat(other.get("/api/teachers").status()).isEqualTo(403);
+    assertThat(other.post("/api/teachers", credentials("Mx Rush", "not by her")).status())
+        .isEqualTo(403);
+    assertThat(keeper.get(path).body()).contains("\"version\":1", "Hers");
+  }
+
+  @Test
+  void aNameStandsForOneTeacher() {
+    Caller keeper = signedIn("Ms Fern", "six-sided cells");
+
+    Answer twice = keeper.post("/api/teachers", credentials("MS FERN", "long enough"));
+
+    assertThat(twice.status()).isEqualTo(409);
+    assertThat(twice.text("detail")).contains("Nobody was added");
+  }
+
+  @Test
+  void aChangedPasswordEndsEveryOtherSession() {
+    Caller keeper = signedIn("Ms Fern", "six-sided cells");
+    keeper.post("/api/teachers", credentials("Ms Sedge", "first password"));
+    Caller here = signedIn("Ms Sedge", "first password");
+    Caller elsewhere = signedIn("Ms Sedge", "first password");
+
+    assertThat(
+            here.put("/api/session/password", change("wrong one", "second password"))
+                .text("detail"))
+        .startsWith("That is not the password you have now.");
+    assertThat(here.put("/api/session/password", change("first password", "short")).text("detail"))
+        .startsWith("A password has at least 8 characters");
+    assertThat(
+            here.put("/api/session/password", change("first password", "second password")).status())
+        .isEqualTo(200);
+
+    assertThat(here.get("/api/activities").status()).isEqualTo(200);
+    assertThat(elsewhere.get("/api/activities").status()).isEqualTo(401);
+    assertThat(stranger().post("/api/session", credentials("Ms Sedge", "first password")).status())
+        .isEqualTo(401);
+    signedIn("Ms Sedge", "second password");
+  }
+
+  @Test
+  void guessingAPasswordIsSlowed() {
+    Caller guesser = stranger();
+    for (int i = 0; i < 5; i++) {
+      Answer wrong = guesser.post("/api/session", credentials("Nobody Here", "guess no " + i));
+      assertThat(wrong.status()).isEqualTo(401);
+      assertThat(wrong.text("detail"))
+          .isEqualTo(
+              "This name and this password don't belong together. Check both, then try again.");
+    }
+
+    Answer tooMany = guesser.post("/api/session", credentials("Nobody Here", "guess no 6"));
+
+    assertThat(tooMany.status()).isEqualTo(429);
+    assertThat(tooMany.header("Retry-After")).matches("\\d+");
+    assertThat(tooMany.text("detail")).startsWith("That was tried too often from here.");
+    assertThat(stranger().post("/api/session", KEEPER).status())
+        .as("others at the same school sign in as ever")
+        .isEqualTo(200);
+  }
+
+  @Test
+  void everyAnswerCarriesTheSecurityHeaders() {
+    Answer page = stranger().get("/api/session");
+
+    assertThat(page.header("Content-Security-Policy"))
+        .contains("default-src 'self'", "frame-ancestors 'none'")
+        .doesNotContain("unsafe");
+    assertThat(page.header("X-Content-Type-Options")).isEqualTo("nosniff");
+    assertThat(page.header("Referrer-Policy")).isEqualTo("same-origin");
+    assertThat(page.header("Permissions-Policy")).contains("microphone=()");
+  }
+
+  private static Caller stranger() {
+    Caller caller = Caller.stranger(server);
+    caller.get("/api/session");
+    return caller;
+  }
+
+  private static Caller signedIn(String name, String password) {
+    Caller caller = stranger();
+    assertThat(caller.post("/api/session", credentials(name, password)).status()).isEqualTo(200);
+    return caller;
+  }
+
+  private static String credentials(String name, String password) {
+    return "{\"name\": \"%s\", \"password\": \"%s\"}".formatted(name, password);
+  }
+
+  private static String change(String old, String fresh) {
+    return "{\"old\": \"%s\", \"fresh\": \"%s\"}".formatted(old, fresh);
+  }
+}

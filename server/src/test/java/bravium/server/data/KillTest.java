@@ -1,0 +1,211 @@
+package bravium.server.data;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bravium.server.Caller;
+import bravium.server.Caller.Answer;
+import bravium.server.Samples;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/**
+ * Kills the real server's process under load, at random moments, and compares what was acknowledged
+ * with what is on disk. How often is said by {@code bravium.kills}: 5 times in {@code ./bravium
+ * test}, 50 in {@code ./bravium soak}.
+ */
+class KillTest {
+
+  private static final int KILLS = Integer.getInteger("bravium.kills", 5);
+  private static final int LEARNERS = 12;
+  private static final int WRITERS = 3;
+
+  /** What was acknowledged: a sitting's moves by their keys, an activity's newest version. */
+  private final Map<String, List<String>> moves = new ConcurrentHashMap<>();
+
+  private final Map<String, Integer> versions = new ConcurrentHashMap<>();
+
+  @TempDir private Path folder;
+
+  @Test
+  void nothingThatWasAcknowledgedIsLostWhenTheProcessIsKilledUnderLoad() throws Exception {
+    Random random = new Random();
+    for (int kill = 0; kill < KILLS; kill++) {
+      int port = freePort();
+      Process server = start(port);
+      String address = "http://localhost:" + port;
+      waitUntilUp(server, address);
+      List<Thread> load = load(address, kill);
+      Thread.sleep(300 + random.nextInt(1_500));
+
+      server.destroyForcibly();
+
+      assertThat(server.waitFor(1, TimeUnit.MINUTES)).isTrue();
+      for (Thread thread : load) {
+        thread.join();
+      }
+      compare();
+    }
+    assertThat(moves.values().stream().mapToInt(List::size).sum()).isGreaterThan(20 * KILLS);
+    assertThat(versions.values().stream().mapToInt(v -> v).sum()).isGreaterThan(2 * KILLS);
+  }
+
+  private List<Thread> load(String address, int kill) {
+    Caller teacher = Caller.at(address);
+    teacher.get("/api/session");
+    teacher.post("/api/session/demo", "");
+    String id = teacher.post("/api/activities", Samples.threeQuestions("Load")).text("id");
+    String code = teacher.post("/api/activities/" + id + "/link", "").text("code");
+    List<Thread> load = new ArrayList<>();
+    for (int i = 0; i < LEARNERS; i++) {
+      load.add(Thread.startVirtualThread(() -> untilItEnds(() -> play(Caller.at(address), code))));
+    }
+    for (int i = 0; i < WRITERS; i++) {
+      load.add(Thread.startVirtualThread(() -> untilItEnds(() -> write(teacher))));
+    }
+    return load;
+  }
+
+  /** The server goes away in the middle of it: that is what this is about. */
+  private static void untilItEnds(Runnable work) {
+    try {
+      while (true) {
+        work.run();
+      }
+    } catch (UncheckedIOException e) {
+      // It has gone.
+    }
+  }
+
+  private void play(Caller learner, String code) {
+    Answer opened = learner.post("/api/links/" + code + "/sittings", "");
+    String sitting = opened.text("sitting");
+    String[] bearer = {"Authorization", "Bearer " + opened.text("token")};
+    List<String> acknowledged = moves.computeIfAbsent(sitting, s -> new ArrayList<>());
+    List<String> all = new ArrayList<>(List.of(Samples.start("start")));
+    for (String question : List.of("q1", "q2", "q3")) {
+      all.add(Samples.pick("pick-" + question, question, "r"));
+      all.add(Samples.goOn("on-" + question, question));
+    }
+    for (String move : all) {
+      Answer answer = learner.post("/api/play/" + sitting + "/moves", move, bearer);
+      if (answer.status() == 200) {
+        acknowledged.add(move.substring(move.indexOf(": \"") + 3, move.indexOf("\",")));
+      }
+    }
+  }
+
+  private void write(Caller teacher) {
+    String id = teacher.post("/api/activities", Samples.threeQuestions("Written")).text("id");
+    versions.put(id, 1);
+    for (int version = 1; version < 20; version++) {
+      Answer saved =
+          teacher.put(
+              "/api/activities/" + id,
+              Samples.threeQuestions("Written " + version),
+              "If-Match",
+              "\"" + version + "\"");
+      if (saved.status() == 200) {
+        versions.put(id, version + 1);
+      }
+    }
+  }
+
+  private void compare() throws SQLException {
+    try (Connection database =
+        DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("bravium.db"))) {
+      for (Map.Entry<String, List<String>> sitting : moves.entrySet()) {
+        List<String> kept =
+            strings(
+                database,
+                "select move_key from move join sitting on sitting.id = move.sitting_id"
+                    + " where public_id = ? order by place",
+                sitting.getKey());
+        int acknowledged = sitting.getValue().size();
+        assertThat(kept).hasSizeGreaterThanOrEqualTo(acknowledged);
+        assertThat(kept.subList(0, acknowledged)).isEqualTo(sitting.getValue());
+        assertThat(kept.size())
+            .as("at most the one that was on its way")
+            .isLessThanOrEqualTo(acknowledged + 1);
+      }
+      for (Map.Entry<String, Integer> activity : versions.entrySet()) {
+        List<String> kept =
+            strings(
+                database,
+                "select document from activity_version join activity on activity.id = activity_id"
+                    + " where public_id = ? order by activity_version.version",
+                activity.getKey());
+        assertThat(kept).hasSizeBetween(activity.getValue(), activity.getValue() + 1);
+      }
+    }
+  }
+
+  private static List<String> strings(Connection database, String query, String parameter)
+      throws SQLException {
+    List<String> found = new ArrayList<>();
+    try (PreparedStatement statement = database.prepareStatement(query)) {
+      statement.setString(1, parameter);
+      try (ResultSet rows = statement.executeQuery()) {
+        while (rows.next()) {
+          found.add(rows.getString(1));
+        }
+      }
+    }
+    return found;
+  }
+
+  private Process start(int port) throws IOException {
+    String classPath =
+        System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
+    return new ProcessBuilder(
+            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+            "-XX:TieredStopAtLevel=1",
+            "--enable-native-access=ALL-UNNAMED",
+            "-cp",
+            classPath,
+            "bravium.server.Bravium",
+            "--server.port=" + port,
+            "--bravium.demo=true",
+            "--bravium.data=" + folder)
+        .redirectErrorStream(true)
+        .redirectOutput(folder.resolve("server.log").toFile())
+        .start();
+  }
+
+  private static void waitUntilUp(Process server, String address) throws InterruptedException {
+    while (true) {
+      assertThat(server.isAlive()).as("the server is running").isTrue();
+      try {
+        // The demo's teacher can sign in once the demo data is there.
+        Caller caller = Caller.at(address);
+        caller.get("/api/session");
+        if (caller.post("/api/session/demo", "").status() == 200) {
+          return;
+        }
+      } catch (UncheckedIOException e) {
+        // Not yet.
+      }
+      Thread.sleep(100);
+    }
+  }
+
+  private static int freePort() throws IOException {
+    try (ServerSocket socket = new ServerSocket(0)) {
+      return socket.getLocalPort();
+    }
+  }
+}
