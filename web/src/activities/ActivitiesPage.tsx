@@ -1,31 +1,76 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { Plus } from "lucide-react";
-import { Link, useNavigate } from "react-router";
-import { addActivity, keys, useActivities } from "../api/teacher";
+import { FileInput, Plus } from "lucide-react";
+import { type ChangeEvent, useDeferredValue, useRef, useState } from "react";
+import { useNavigate } from "react-router";
+import {
+  addActivity,
+  bringBackActivity,
+  keys,
+  type Looking,
+  takeInFile,
+  useActivities,
+  useFacets,
+} from "../api/teacher";
 import { Shell } from "../app/Shell";
 import { randomId } from "../engine/randomId";
 import type { ActivityCard } from "../generated/types";
 import { Failed, Loading, problemWords } from "../ui/Notice";
+import { Toast } from "../ui/Toast";
 import { words } from "../words/en";
-import { Cover } from "./Cover";
+import { Card } from "./Card";
+import { Filters } from "./Filters";
+import { More } from "./More";
+import { useLooking } from "./useLooking";
 
-/** All that the teacher made. */
+const MOST_BYTES = 4 * 1024 * 1024;
+
+interface Message {
+  text: string;
+  undo?: () => void;
+}
+
+/** All that the teacher made: found, filtered, sorted, and everything that is done with one whole. */
 export default function ActivitiesPage() {
-  const activities = useActivities();
+  const { looking, change, clear } = useLooking();
+  const settled = useDeferredValue(looking);
+  const activities = useActivities(settled);
+  const facets = useFacets();
   const queries = useQueryClient();
   const navigate = useNavigate();
+  const [message, setMessage] = useState<Message>();
+  const listAnew = () => queries.invalidateQueries({ queryKey: keys.activities });
+
   const add = useMutation({
     mutationFn: () => addActivity(words.newActivity(randomId())),
-    onSuccess: async (stored) => {
-      await queries.invalidateQueries({ queryKey: keys.activities });
+    onSuccess: (stored) => {
+      listAnew();
       navigate(`/activities/${stored.id}`);
     },
+    onError: (error) => setMessage({ text: problemWords(error) }),
   });
+  const bringBack = (card: ActivityCard) =>
+    bringBackActivity(card.id)
+      .then(() => setMessage({ text: words.activities.broughtBack(card.title) }))
+      .catch((error) => setMessage({ text: problemWords(error) }))
+      .finally(listAnew);
+  const done = (text: string, card?: ActivityCard) => {
+    setMessage({ text, undo: card && (() => bringBack(card)) });
+    listAnew();
+  };
+
+  const cards = activities.data?.pages.flatMap((page) => page.cards) ?? [];
+  const total = activities.data?.pages[0]?.total ?? 0;
+  const all = facets.data?.all ?? 0;
+  const removed = looking.removed !== undefined;
+  const nothingYet = facets.isSuccess && all === 0 && !removed;
   return (
     <Shell>
       <div className="mx-auto max-w-7xl px-4 py-6 sm:px-7">
-        <div className="mb-5 flex flex-wrap items-center justify-between gap-3">
-          <h1 className="text-3xl font-semibold">{words.activities.title}</h1>
+        <div className="mb-4 flex flex-wrap items-center gap-3">
+          <h1 className="mr-auto text-3xl font-semibold">
+            {removed ? words.activities.removedTitle : words.activities.title}
+          </h1>
+          <TakeIn say={setMessage} done={listAnew} />
           <button
             type="button"
             className="btn btn-primary"
@@ -36,10 +81,15 @@ export default function ActivitiesPage() {
             {words.activities.new}
           </button>
         </div>
-        {add.isError && (
-          <p role="alert" className="mb-4 border-l-4 border-error bg-card p-3">
-            {problemWords(add.error)}
-          </p>
+        {removed && <p className="mb-4 text-soft">{words.activities.removedText}</p>}
+        {facets.data && (all > 0 || removed) && (
+          <Filters
+            looking={looking}
+            facets={facets.data}
+            total={total}
+            change={change}
+            clear={clear}
+          />
         )}
         {activities.isPending && <Loading inside />}
         {activities.isError && (
@@ -47,72 +97,105 @@ export default function ActivitiesPage() {
         )}
         {activities.isSuccess && (
           <>
-            {activities.data.length === 0 && (
-              <p className="mb-5 text-lg">{words.activities.empty}</p>
+            {nothingYet && <p className="mb-5 text-lg">{words.activities.empty}</p>}
+            {!nothingYet && cards.length === 0 && (
+              <div className="flex flex-col items-start gap-4 py-10">
+                <p className="text-lg" role="status">
+                  {removed ? words.activities.noneRemoved : words.activities.none}
+                </p>
+                <button type="button" className="btn btn-outline" onClick={clear}>
+                  {removed ? words.activities.showThere : words.activities.clear}
+                </button>
+              </div>
             )}
             <ul className="grid grid-cols-[repeat(auto-fill,minmax(min(17rem,100%),1fr))] gap-5">
-              <li>
-                <button
-                  type="button"
-                  onClick={() => add.mutate()}
-                  disabled={add.isPending}
-                  className="flex h-full min-h-40 w-full cursor-pointer flex-col items-center justify-center gap-2 rounded-[14px] border-2 border-dashed border-edge p-6 text-center hover:bg-card"
-                >
-                  <span className="font-display text-lg font-semibold text-primary">
-                    {words.activities.newTitle}
-                  </span>
-                  <span className="text-soft">{words.activities.newText}</span>
-                </button>
-              </li>
-              {activities.data.map((card) => (
+              {(nothingYet || !narrowed(looking)) && !removed && (
+                <li>
+                  <button
+                    type="button"
+                    onClick={() => add.mutate()}
+                    disabled={add.isPending}
+                    className="flex h-full min-h-40 w-full cursor-pointer flex-col items-center justify-center gap-2 rounded-[14px] border-2 border-dashed border-edge p-6 text-center hover:bg-card"
+                  >
+                    <span className="font-display text-lg font-semibold text-primary">
+                      {words.activities.newTitle}
+                    </span>
+                    <span className="text-soft">{words.activities.newText}</span>
+                  </button>
+                </li>
+              )}
+              {cards.map((card) => (
                 <li key={card.id}>
-                  <Card card={card} />
+                  <Card
+                    card={card}
+                    removed={removed}
+                    bringBack={() => bringBack(card)}
+                    done={done}
+                  />
                 </li>
               ))}
             </ul>
+            {activities.hasNextPage && (
+              <More fetching={activities.isFetchingNextPage} fetch={activities.fetchNextPage} />
+            )}
           </>
         )}
       </div>
+      {message && (
+        <Toast
+          text={message.text}
+          action={message.undo && words.activities.undo}
+          act={message.undo}
+          close={() => setMessage(undefined)}
+        />
+      )}
     </Shell>
   );
 }
 
-function Card({ card }: { card: ActivityCard }) {
-  const kind = words.activities.kinds[card.kind] ?? words.activities.otherKind;
-  return (
-    <Link
-      to={`/activities/${card.id}`}
-      className="flex h-full flex-col overflow-hidden rounded-[14px] border border-line bg-card shadow-lift transition-shadow hover:border-edge"
-    >
-      <Cover title={card.title} kind={card.kind} />
-      <span className="flex flex-1 flex-col gap-1 p-4">
-        <span className="font-display text-lg leading-snug font-semibold [overflow-wrap:anywhere]">
-          {card.title || words.activities.untitled}
-        </span>
-        <span className="text-soft">{words.activities.facts(kind, card.questions, card.year)}</span>
-        <Readiness card={card} />
-        <span className="mt-auto pt-1 text-sm text-soft">
-          {words.activities.changed(new Date(card.changedAt))}
-        </span>
-      </span>
-    </Link>
-  );
-}
+const narrowed = ({ sort: _, ...filters }: Looking) => Object.values(filters).some(Boolean);
 
-function Readiness({ card }: { card: ActivityCard }) {
-  if (!card.playable) {
-    return (
-      <span className="font-semibold text-error">
-        <span aria-hidden="true">△ </span>
-        {words.activities.notReady(card.findings)}
-      </span>
-    );
-  }
+/** Takes open files in, each as an activity of its own. */
+function TakeIn(props: { say: (message: Message) => void; done: () => void }) {
+  const { say, done } = props;
+  const input = useRef<HTMLInputElement>(null);
+  const take = async (event: ChangeEvent<HTMLInputElement>) => {
+    for (const file of event.target.files ?? []) {
+      try {
+        if (file.size > MOST_BYTES) {
+          say({ text: words.activities.tooLarge(file.name) });
+          continue;
+        }
+        const { title, notUnderstood } = await takeInFile(file);
+        const whole = notUnderstood.length === 0;
+        say({
+          text: whole
+            ? words.activities.tookIn(title)
+            : words.activities.tookInPart(title, notUnderstood),
+        });
+      } catch (error) {
+        say({ text: words.activities.notTaken(file.name, problemWords(error)) });
+      }
+    }
+    if (input.current) input.current.value = "";
+    done();
+  };
   return (
-    <span className="font-semibold text-success">
-      <span aria-hidden="true">✓ </span>
-      {words.activities.ready}
-      {card.findings > 0 && ` · ${words.activities.lookAt(card.findings)}`}
-    </span>
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        multiple
+        className="sr-only"
+        tabIndex={-1}
+        aria-label={words.activities.takeIn}
+        onChange={take}
+      />
+      <button type="button" className="btn btn-outline" onClick={() => input.current?.click()}>
+        <FileInput size={18} aria-hidden="true" />
+        {words.activities.takeIn}
+      </button>
+    </>
   );
 }

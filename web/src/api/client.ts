@@ -34,7 +34,7 @@ export async function call<T>(path: string, options: Call = {}): Promise<T> {
         ...(method !== "GET" && csrf()),
         ...headers,
       },
-      body: body === undefined ? undefined : JSON.stringify(body),
+      body: body === undefined || body instanceof Blob ? body : JSON.stringify(body),
     });
   } catch {
     throw new Offline();

@@ -1,28 +1,116 @@
-import { useQuery } from "@tanstack/react-query";
+import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import type {
   Activity,
-  ActivityCard,
+  ActivityList,
+  Credentials,
+  Facets,
   FrontSitting,
+  Imported,
   Move,
   MoveAnswer,
+  PasswordChange,
   PlayLink,
   Saved,
   SessionInfo,
   StoredActivity,
+  TeacherCard,
+  VersionCard,
 } from "../generated/types";
 import { call } from "./client";
 
 export const keys = {
   session: ["session"],
   activities: ["activities"],
+  teachers: ["teachers"],
   activity: (id: string) => ["activity", id],
 };
 
 export const useSession = () =>
   useQuery({ queryKey: keys.session, queryFn: () => call<SessionInfo>("/api/session") });
 
-export const useActivities = () =>
-  useQuery({ queryKey: keys.activities, queryFn: () => call<ActivityCard[]>("/api/activities") });
+/** What the list of activities is asked for. */
+export interface Looking {
+  search?: string;
+  kind?: string;
+  subject?: string;
+  year?: string;
+  tag?: string;
+  sort?: string;
+  removed?: string;
+}
+
+const listActivities = (looking: Looking, page: number) =>
+  call<ActivityList>(
+    `/api/activities?${new URLSearchParams({ ...looking, page: String(page) } as Record<string, string>)}`,
+  );
+
+/** The pages of the list that fit; what is shown stays while the next list is on its way. */
+export const useActivities = (looking: Looking) =>
+  useInfiniteQuery({
+    queryKey: [...keys.activities, looking],
+    queryFn: ({ pageParam }) => listActivities(looking, pageParam),
+    initialPageParam: 0,
+    getNextPageParam: (last, all) =>
+      all.reduce((n, page) => n + page.cards.length, 0) < last.total ? all.length : undefined,
+    placeholderData: (previous) => previous,
+  });
+
+export const useFacets = () =>
+  useQuery({
+    queryKey: [...keys.activities, "facets"],
+    queryFn: () => call<Facets>("/api/activities/facets"),
+    placeholderData: (previous) => previous,
+  });
+
+export const copyActivity = (id: string, title: string) =>
+  call<StoredActivity>(`/api/activities/${id}/copies`, { method: "POST", body: { title } });
+
+export const renameActivity = (id: string, title: string) =>
+  call<Saved>(`/api/activities/${id}/title`, { method: "PUT", body: { title } });
+
+export const removeActivity = (id: string) =>
+  call<void>(`/api/activities/${id}`, { method: "DELETE" });
+
+export const bringBackActivity = (id: string) =>
+  call<void>(`/api/activities/${id}/return`, { method: "POST" });
+
+export const fileAddress = (id: string) => `/api/activities/${id}/file`;
+
+export const takeInFile = (file: Blob) =>
+  call<Imported>("/api/activities/files", { method: "POST", body: file });
+
+export const listVersions = (id: string, before?: number) =>
+  call<VersionCard[]>(
+    `/api/activities/${id}/versions${before === undefined ? "" : `?before=${before}`}`,
+  );
+
+export const readVersion = (id: string, version: number) =>
+  call<StoredActivity>(`/api/activities/${id}/versions/${version}`);
+
+export const signIn = (typed: Credentials) =>
+  call<SessionInfo>("/api/session", { method: "POST", body: typed });
+
+export const signInFirst = (typed: Credentials) =>
+  call<SessionInfo>("/api/session/first", { method: "POST", body: typed });
+
+export const changePassword = (change: PasswordChange) =>
+  call<SessionInfo>("/api/session/password", { method: "PUT", body: change });
+
+export const useTeachers = (asked: boolean) =>
+  useQuery({
+    queryKey: keys.teachers,
+    queryFn: () => call<TeacherCard[]>("/api/teachers"),
+    enabled: asked,
+  });
+
+export const addTeacher = (typed: Credentials) =>
+  call<TeacherCard>("/api/teachers", { method: "POST", body: typed });
+
+export const setPassword = (teacher: TeacherCard, password: string) =>
+  call<void>(`/api/teachers/${teacher.id}/password`, {
+    method: "PUT",
+    body: { name: teacher.name, password },
+  });
 
 export const signInToDemo = () => call<SessionInfo>("/api/session/demo", { method: "POST" });
 

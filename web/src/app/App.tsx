@@ -8,6 +8,7 @@ import { words } from "../words/en";
 
 const SignIn = lazy(() => import("./SignIn"));
 const ActivitiesPage = lazy(() => import("../activities/ActivitiesPage"));
+const AccountPage = lazy(() => import("./AccountPage"));
 const BuildPage = lazy(() => import("../build/BuildPage"));
 const PresentPage = lazy(() => import("../present/PresentPage"));
 const PlayPage = lazy(() => import("../play/PlayPage"));
@@ -33,6 +34,7 @@ export function App() {
               <Route path="/play/:code" element={<PlayPage />} />
               <Route element={<SignedIn />}>
                 <Route path="/activities" element={<ActivitiesPage />} />
+                <Route path="/account" element={<AccountPage />} />
                 <Route path="/activities/:id" element={<BuildPage />} />
                 <Route path="/present/:id" element={<PresentPage />} />
               </Route>

@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { LogOut, Moon, Sun } from "lucide-react";
+import { CircleUser, LogOut, Moon, Sun } from "lucide-react";
 import type { ReactNode } from "react";
-import { Link, useNavigate } from "react-router";
+import { Link, NavLink, useNavigate } from "react-router";
 import { keys, signOut, useSession } from "../api/teacher";
 import { words } from "../words/en";
 import { useLook } from "./useLook";
@@ -24,19 +24,21 @@ export function Shell({ children }: { children: ReactNode }) {
           {words.name}
         </Link>
         <nav>
-          <Link
+          <NavLink
             to="/activities"
-            aria-current="page"
-            className="border-b-4 border-accent pb-1 font-display font-medium"
+            className="border-b-4 border-transparent pb-1 font-display font-medium aria-[current=page]:border-accent"
           >
             {words.places.activities}
-          </Link>
+          </NavLink>
         </nav>
         <div className="ml-auto flex items-center gap-1">
           <LookButton />
           {session.data?.teacher && (
             <>
-              <span className="px-2 text-soft max-sm:hidden">{session.data.teacher}</span>
+              <Link to="/account" className="btn btn-ghost">
+                <CircleUser size={18} aria-hidden="true" />
+                <span className="max-sm:sr-only">{session.data.teacher}</span>
+              </Link>
               <button type="button" className="btn btn-ghost" onClick={leave}>
                 <LogOut size={18} aria-hidden="true" />
                 <span className="max-sm:sr-only">{words.session.signOut}</span>

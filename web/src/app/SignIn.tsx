@@ -1,30 +1,43 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { type FormEvent, useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
-import { keys, signInToDemo, useSession } from "../api/teacher";
+import { keys, signIn, signInFirst, signInToDemo, useSession } from "../api/teacher";
+import type { SessionInfo } from "../generated/types";
 import { Bunting } from "../ui/Bunting";
 import { Failed, Loading, problemWords } from "../ui/Notice";
+import { PasswordField, TextField } from "../ui/TextField";
 import { words } from "../words/en";
 import { LookButton } from "./Shell";
 
-/** The way in: for the demo's teacher one click, for learners their code. */
+/** The way in: name and password, for the demo's teacher one click, for learners their code. */
 export default function SignIn() {
   const session = useSession();
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [params] = useSearchParams();
   const [problem, setProblem] = useState<string>();
+  const [busy, setBusy] = useState(false);
   if (session.isPending) return <Loading />;
   if (session.isError) return <Failed error={session.error} again={session.refetch} />;
+  const { demo, firstStart } = session.data;
 
-  const enter = async () => {
+  const enter = async (work: Promise<SessionInfo>) => {
+    setBusy(true);
+    setProblem(undefined);
     try {
-      queries.setQueryData(keys.session, await signInToDemo());
+      queries.setQueryData(keys.session, await work);
       const back = params.get("back");
       navigate(back?.startsWith("/") && !back.startsWith("//") ? back : "/activities");
     } catch (error) {
       setProblem(problemWords(error));
+      setBusy(false);
     }
+  };
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const form = new FormData(event.currentTarget);
+    const typed = { name: String(form.get("name")), password: String(form.get("password")) };
+    enter(firstStart ? signInFirst(typed) : signIn(typed));
   };
   return (
     <main className="mx-auto flex min-h-full max-w-3xl flex-col justify-center gap-6 p-6">
@@ -36,29 +49,55 @@ export default function SignIn() {
       <h1 className="max-w-2xl text-4xl font-semibold text-balance sm:text-5xl">
         {words.session.title}
       </h1>
-      <p className="max-w-xl text-xl">{words.session.text}</p>
-      {session.data.demo ? (
+      <p className="max-w-xl text-xl">
+        {firstStart ? words.session.firstText : words.session.text}
+      </p>
+      {demo ? (
         <>
           <div className="flex flex-wrap gap-3">
-            <button type="button" className="btn btn-primary btn-lg" onClick={enter}>
+            <button
+              type="button"
+              className="btn btn-primary btn-lg"
+              disabled={busy}
+              onClick={() => enter(signInToDemo())}
+            >
               {words.session.demo}
             </button>
-            <Link to="/play" className="btn btn-outline btn-lg">
-              {words.session.learner}
-            </Link>
+            <Learner />
           </div>
           <p className="text-soft">{words.session.demoNote}</p>
         </>
       ) : (
-        <>
-          <p>{words.session.noDemo}</p>
-          <Link to="/play" className="btn btn-outline btn-lg self-start">
-            {words.session.learner}
-          </Link>
-        </>
+        <form onSubmit={submit} className="grid max-w-md gap-4">
+          <TextField name="name" label={words.session.name} autoComplete="username" />
+          <PasswordField
+            name="password"
+            label={words.session.password}
+            hint={firstStart ? words.session.passwordHint : undefined}
+            isNew={firstStart}
+          />
+          <div className="flex flex-wrap gap-3">
+            <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
+              {firstStart ? words.session.first : words.session.signIn}
+            </button>
+            <Learner />
+          </div>
+        </form>
       )}
-      {problem && <p role="alert">{problem}</p>}
+      {problem && (
+        <p role="alert" className="border-l-4 border-error bg-card p-3">
+          {problem}
+        </p>
+      )}
     </main>
+  );
+}
+
+function Learner() {
+  return (
+    <Link to="/play" className="btn btn-outline btn-lg">
+      {words.session.learner}
+    </Link>
   );
 }
 

@@ -1,29 +1,24 @@
-import { ChevronLeft, FileText, Link2, Play, Redo2, Undo2 } from "lucide-react";
-import { Link, useNavigate } from "react-router";
+import { ChevronLeft, FileText, History, Link2, Play, Redo2, Search, Undo2 } from "lucide-react";
+import { Link } from "react-router";
 import { LookButton } from "../app/Shell";
 import { IconButton } from "../ui/IconButton";
 import { words } from "../words/en";
+import type { PageActions } from "./commands";
 import type { EditorStore } from "./editor";
-import type { SaveState, useSaving } from "./useSaving";
+import type { SaveState } from "./useSaving";
 
 /** The bar above the editor: title, saving, undo, and where the activity goes from here. */
 export function BuildBar(props: {
-  id: string;
   useEditor: EditorStore;
-  saving: ReturnType<typeof useSaving>;
+  saving: SaveState;
   askable: number;
-  open: (dialog: "link" | "details") => void;
+  page: PageActions;
 }) {
-  const { useEditor, saving, askable } = props;
+  const { useEditor, saving, askable, page } = props;
   const title = useEditor((editor) => editor.activity.titlePage.title);
   const { edit, undo, redo } = useEditor.getState();
   const canUndo = useEditor((editor) => editor.past.length > 0);
   const canRedo = useEditor((editor) => editor.future.length > 0);
-  const navigate = useNavigate();
-  const present = async () => {
-    await saving.saveNow();
-    navigate(`/present/${props.id}`);
-  };
   return (
     <header className="flex flex-wrap items-center gap-x-2 gap-y-1 border-b border-line bg-card px-3 py-1.5">
       <Link to="/activities" className="btn btn-ghost px-2">
@@ -33,6 +28,7 @@ export function BuildBar(props: {
       <h1 className="min-w-40 flex-1 max-sm:order-1">
         <input
           aria-label={words.build.title}
+          data-place="title"
           placeholder={words.build.titlePlaceholder}
           value={title}
           maxLength={200}
@@ -43,11 +39,21 @@ export function BuildBar(props: {
           className="h-11 w-full rounded-[4px] bg-transparent px-2 font-display text-xl font-semibold placeholder:text-soft hover:bg-base-200"
         />
       </h1>
-      <p role="status" className="px-1 text-soft max-sm:order-1">
-        {saveWords(saving.state)}
+      <p role="status" className="max-w-72 px-1 text-soft max-sm:order-1">
+        {saveWords(saving)}
       </p>
       <IconButton label={words.build.undo} icon={Undo2} act={undo} disabled={!canUndo} />
       <IconButton label={words.build.redo} icon={Redo2} act={redo} disabled={!canRedo} />
+      <IconButton
+        label={words.commands.versions}
+        icon={History}
+        act={() => page.open("versions")}
+      />
+      <IconButton
+        label={`${words.commands.list} (Ctrl + K)`}
+        icon={Search}
+        act={() => page.open("commands")}
+      />
       <div className="max-sm:hidden">
         <LookButton short />
       </div>
@@ -56,18 +62,23 @@ export function BuildBar(props: {
       <button
         type="button"
         className="btn btn-ghost px-3"
-        onClick={() => props.open("details")}
+        onClick={() => page.open("details")}
         title={words.build.details}
         aria-label={words.build.details}
       >
         <FileText size={18} aria-hidden="true" />
-        <span className="max-xl:hidden">{words.build.details}</span>
+        <span className="max-2xl:hidden">{words.build.details}</span>
       </button>
-      <button type="button" className="btn btn-outline" onClick={() => props.open("link")}>
+      <button type="button" className="btn btn-outline" onClick={() => page.open("link")}>
         <Link2 size={18} aria-hidden="true" />
         <span className="max-md:sr-only">{words.build.link}</span>
       </button>
-      <button type="button" className="btn btn-primary" onClick={present} disabled={askable === 0}>
+      <button
+        type="button"
+        className="btn btn-primary"
+        onClick={page.present}
+        disabled={askable === 0}
+      >
         <Play size={18} aria-hidden="true" />
         <span className="max-md:sr-only">{words.build.present}</span>
       </button>
@@ -81,6 +92,8 @@ function saveWords(state: SaveState): string {
       return words.build.saved(state.at);
     case "saving":
       return words.build.saving;
+    case "conflict":
+      return words.conflict.title;
     case "refused":
       return words.build.notTaken(state.why);
     default:

@@ -1,23 +1,37 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useMemo, useState } from "react";
-import { useParams } from "react-router";
-import { keys, readActivity } from "../api/teacher";
-import { readinessOf } from "../engine/LocalGame";
+import {
+  type CSSProperties,
+  useCallback,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useState,
+} from "react";
+import { useNavigate, useParams } from "react-router";
+import { fileAddress, keys, readActivity } from "../api/teacher";
+import { differencesOf, readinessOf } from "../engine/LocalGame";
 import type { StoredActivity } from "../generated/types";
 import { Dialog, KeyList } from "../ui/Dialog";
 import { Failed, Loading } from "../ui/Notice";
+import { saveAs } from "../ui/saveAs";
+import { Toast } from "../ui/Toast";
 import { words } from "../words/en";
 import { BuildBar } from "./BuildBar";
+import { CommandList } from "./CommandList";
 import { ConflictDialog } from "./ConflictDialog";
+import { type Command, useCommands } from "./commands";
 import { DetailsDialog } from "./DetailsDialog";
+import { type Draft, forgetDraft, leftBehind } from "./draft";
 import { createEditor } from "./editor";
 import { LinkDialog } from "./LinkDialog";
 import { LiveGame } from "./LiveGame";
 import { ReadinessStrip } from "./ReadinessStrip";
 import { RulesParagraph } from "./RulesParagraph";
 import { Sheet } from "./Sheet";
+import { Split, useSplit } from "./Split";
 import { useEditorKeys } from "./useEditorKeys";
 import { useSaving } from "./useSaving";
+import { VersionsDialog } from "./VersionsDialog";
 
 /** The editor: you write, and beside it the game is already there. */
 export default function BuildPage() {
@@ -33,67 +47,137 @@ export default function BuildPage() {
   return <Build key={id} stored={stored.data} />;
 }
 
-type Open = "keys" | "link" | "details" | undefined;
+type Open = "keys" | "link" | "details" | "versions" | "commands" | undefined;
+
+/** The editor as the page found it: with what an earlier page left behind, if it did. */
+function openEditor(stored: StoredActivity) {
+  const { activity } = stored;
+  const blank = activity.game.questions.find((q) => !q.text);
+  const useEditor = createEditor(activity, blank?.id);
+  const draft = leftBehind(stored.id);
+  if (!draft || differencesOf(activity, activity, draft.activity).length === 0) {
+    forgetDraft(stored.id);
+    return { useEditor };
+  }
+  useEditor.getState().take(draft.activity);
+  return { useEditor, draft };
+}
 
 function Build({ stored }: { stored: StoredActivity }) {
-  const [useEditor] = useState(() => {
-    const blank = stored.activity.game.questions.find((q) => !q.text);
-    return createEditor(stored.activity, blank?.id);
-  });
+  const [{ useEditor, draft }] = useState(() => openEditor(stored));
   const activity = useEditor((editor) => editor.activity);
-  const saving = useSaving(stored, activity);
-  const readiness = useMemo(() => readinessOf(activity), [activity]);
+  const saving = useSaving(stored, activity, draft);
+  const settled = useDeferredValue(activity);
+  const readiness = useMemo(() => readinessOf(settled), [settled]);
   const [dialog, setDialog] = useState<Open>();
   const [side, setSide] = useState<"sheet" | "game">("sheet");
-  useEditorKeys(useEditor, () => setDialog("keys"));
-  useEffect(() => {
-    document.title = `${activity.titlePage.title || words.activities.untitled} – ${words.name}`;
-  }, [activity.titlePage.title]);
-  useEffect(
-    () => () => {
-      document.title = words.name;
-    },
-    [],
+  const split = useSplit();
+  const navigate = useNavigate();
+  const { saveNow } = saving;
+
+  const page = useMemo(
+    () => ({
+      open: setDialog,
+      present: async () => {
+        await saveNow();
+        navigate(`/present/${stored.id}`);
+      },
+      saveFile: async () => {
+        await saveNow();
+        saveAs(fileAddress(stored.id));
+      },
+      leave: () => navigate("/activities"),
+    }),
+    [saveNow, navigate, stored.id],
   );
+  const { sheet, commands } = useCommands(useEditor, page);
+  useEditorKeys(commands, dialog !== undefined || saving.state.is === "conflict");
+  useTitle(activity.titlePage.title);
+  const close = useCallback(() => setDialog(undefined), []);
 
   return (
     <div className="flex h-full flex-col">
       <BuildBar
-        id={stored.id}
         useEditor={useEditor}
-        saving={saving}
+        saving={saving.state}
         askable={readiness.askable}
-        open={setDialog}
+        page={page}
       />
       <SideSwitch side={side} setSide={setSide} />
-      <main className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,46fr)_minmax(0,54fr)]">
+      <main
+        className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,var(--sheet))_auto_minmax(0,1fr)]"
+        style={{ "--sheet": `${split.share}%` } as CSSProperties}
+      >
         <div
           className={`min-h-0 flex-col overflow-y-auto px-4 py-3 lg:flex ${side === "sheet" ? "flex" : "hidden"}`}
         >
           <RulesParagraph useEditor={useEditor} readiness={readiness} />
-          <Sheet useEditor={useEditor} showKeys={() => setDialog("keys")} />
+          <Sheet useEditor={useEditor} sheet={sheet} showKeys={() => setDialog("keys")} />
         </div>
+        <Split {...split} />
         <div
-          className={`min-h-0 flex-col overflow-y-auto border-line bg-base-200 lg:flex lg:border-l ${side === "game" ? "flex" : "hidden"}`}
+          className={`min-h-0 flex-col overflow-y-auto bg-base-200 lg:flex ${side === "game" ? "flex" : "hidden"}`}
         >
-          <LiveGame useEditor={useEditor} />
+          <LiveGame useEditor={useEditor} editDetails={() => setDialog("details")} />
         </div>
       </main>
-      <ReadinessStrip readiness={readiness} useEditor={useEditor} show={() => setSide("sheet")} />
+      <ReadinessStrip
+        readiness={readiness}
+        useEditor={useEditor}
+        show={() => setSide("sheet")}
+        editDetails={() => setDialog("details")}
+      />
       {dialog === "keys" && (
-        <Dialog title={words.keys.title} onClose={() => setDialog(undefined)}>
-          <KeyList keys={words.keys.build} />
+        <Dialog title={words.keys.title} onClose={close}>
+          <KeyList keys={[...words.keys.writing, ...keysOf(commands)]} />
         </Dialog>
       )}
-      {dialog === "link" && <LinkDialog id={stored.id} onClose={() => setDialog(undefined)} />}
+      {dialog === "commands" && <CommandList commands={commands} onClose={close} />}
+      {dialog === "link" && <LinkDialog id={stored.id} onClose={close} />}
       {dialog === "details" && (
-        <DetailsDialog useEditor={useEditor} onClose={() => setDialog(undefined)} />
+        <DetailsDialog useEditor={useEditor} readiness={readiness} onClose={close} />
+      )}
+      {dialog === "versions" && (
+        <VersionsDialog id={stored.id} useEditor={useEditor} onClose={close} />
       )}
       {saving.state.is === "conflict" && (
-        <ConflictDialog useEditor={useEditor} resolve={saving.resolve} />
+        <ConflictDialog
+          useEditor={useEditor}
+          conflict={saving.state.conflict}
+          goOnFrom={saving.goOnFrom}
+        />
       )}
+      {draft && <DraftToast draft={draft} undo={useEditor.getState().undo} />}
     </div>
   );
+}
+
+function DraftToast({ draft, undo }: { draft: Draft; undo: () => void }) {
+  const [shown, setShown] = useState(true);
+  if (!shown) return null;
+  return (
+    <Toast
+      text={words.build.draft(new Date(draft.at))}
+      action={words.build.undo}
+      act={() => {
+        undo();
+        setShown(false);
+      }}
+      close={() => setShown(false)}
+    />
+  );
+}
+
+const keysOf = (commands: Command[]) =>
+  commands.flatMap(({ keys, name }) => (keys ? [[keys, name] as const] : []));
+
+function useTitle(title: string) {
+  useEffect(() => {
+    document.title = `${title || words.activities.untitled} – ${words.name}`;
+    return () => {
+      document.title = words.name;
+    };
+  }, [title]);
 }
 
 /** On a narrow screen: the sheet or the game, one at a time. */

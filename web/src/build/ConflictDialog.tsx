@@ -1,55 +1,132 @@
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { addActivity } from "../api/teacher";
-import type { Activity } from "../generated/types";
+import { differencesOf, merged } from "../engine/LocalGame";
+import type { Activity, Difference, StoredActivity } from "../generated/types";
 import { Dialog } from "../ui/Dialog";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
+import { partName, partText } from "./parts";
+import type { Conflict } from "./useSaving";
 
-/** Two saves of one activity: nothing is lost, whichever is chosen. */
+type Side = "mine" | "theirs";
+
+/** What only one side touched comes from that side; of what both did, this page's is proposed. */
+const proposed = ({ mine }: Difference): Side => (mine === "same" ? "theirs" : "mine");
+
+/** Two saves of one activity, part by part: nothing is lost, whichever is chosen. */
 export function ConflictDialog(props: {
   useEditor: EditorStore;
-  resolve: (choose: "mine" | "theirs") => Promise<Activity>;
+  conflict: Conflict;
+  goOnFrom: (theirs: StoredActivity) => void;
 }) {
-  const { useEditor, resolve } = props;
-  const navigate = useNavigate();
+  const { useEditor, conflict, goOnFrom } = props;
+  const { theirs } = conflict;
+  const [mine] = useState(() => useEditor.getState().activity);
+  const differences = useMemo(
+    () => differencesOf(conflict.base, mine, theirs.activity),
+    [conflict.base, mine, theirs.activity],
+  );
+  const [chosen, setChosen] = useState<Record<string, Side>>({});
   const [problem, setProblem] = useState<string>();
-  const attempt = (work: () => Promise<void>) => () =>
-    work().catch((error) => setProblem(problemWords(error)));
+  const navigate = useNavigate();
+  const side = (difference: Difference) => chosen[difference.path] ?? proposed(difference);
+  const all = (to: Side) =>
+    setChosen(Object.fromEntries(differences.map((difference) => [difference.path, to])));
 
-  const keepMine = attempt(async () => {
-    await resolve("mine");
-  });
-  const takeTheirs = attempt(async () => {
-    useEditor.getState().take(await resolve("theirs"));
-  });
-  const keepCopy = attempt(async () => {
-    const { activity } = useEditor.getState();
-    const title = words.build.conflict.copyTitle(activity.titlePage.title);
-    const copy = await addActivity({ ...activity, titlePage: { ...activity.titlePage, title } });
-    useEditor.getState().take(await resolve("theirs"));
-    navigate(`/activities/${copy.id}`);
-  });
+  const goOn = () => {
+    const fromTheirs = differences.filter((difference) => side(difference) === "theirs");
+    const whole = merged(mine, theirs.activity, fromTheirs);
+    goOnFrom(theirs);
+    useEditor.getState().take(whole);
+  };
+  const keepCopy = async () => {
+    try {
+      const title = words.activities.copyTitle(mine.titlePage.title);
+      const copy = await addActivity({ ...mine, titlePage: { ...mine.titlePage, title } });
+      goOnFrom(theirs);
+      useEditor.getState().take(theirs.activity);
+      navigate(`/activities/${copy.id}`);
+    } catch (error) {
+      setProblem(problemWords(error));
+    }
+  };
   return (
-    <Dialog title={words.build.conflict.title} onClose={() => undefined}>
-      <p className="mb-5">{words.build.conflict.text}</p>
+    <Dialog title={words.conflict.title} wide>
+      <p className="mb-4">{words.conflict.text(new Date(theirs.savedAt))}</p>
+      <div className="mb-2 flex flex-wrap gap-2">
+        {(["mine", "theirs"] as const).map((to) => (
+          <button key={to} type="button" className="btn btn-sm bg-card" onClick={() => all(to)}>
+            {words.conflict.all[to]}
+          </button>
+        ))}
+      </div>
+      <div className="max-h-[50vh] overflow-y-auto border-y border-line">
+        {differences.map((difference) => (
+          <Choice
+            key={difference.path}
+            difference={difference}
+            sides={{ mine, theirs: theirs.activity }}
+            side={side(difference)}
+            choose={(to) => setChosen({ ...chosen, [difference.path]: to })}
+          />
+        ))}
+      </div>
       {problem && (
-        <p role="alert" className="mb-4">
+        <p role="alert" className="mt-4">
           {problem}
         </p>
       )}
-      <div className="flex flex-wrap gap-3">
-        <button type="button" className="btn btn-primary" onClick={keepCopy}>
-          {words.build.conflict.copy}
+      <div className="mt-5 flex flex-wrap gap-3">
+        <button type="button" className="btn btn-primary" onClick={goOn}>
+          {words.conflict.goOn}
         </button>
-        <button type="button" className="btn btn-outline" onClick={keepMine}>
-          {words.build.conflict.mine}
-        </button>
-        <button type="button" className="btn btn-outline" onClick={takeTheirs}>
-          {words.build.conflict.theirs}
+        <button type="button" className="btn btn-outline" onClick={keepCopy}>
+          {words.conflict.copy}
         </button>
       </div>
     </Dialog>
+  );
+}
+
+function Choice(props: {
+  difference: Difference;
+  sides: Record<Side, Activity>;
+  side: Side;
+  choose: (side: Side) => void;
+}) {
+  const { difference, sides, side, choose } = props;
+  const contested = difference.mine !== "same" && difference.theirs !== "same";
+  return (
+    <fieldset className="border-b border-line py-3 last:border-0">
+      <legend className="float-left mb-1 w-full font-semibold">
+        {partName(difference)}
+        {contested && <span className="text-error"> · {words.conflict.both}</span>}
+      </legend>
+      <div className="grid clear-both gap-2 sm:grid-cols-2">
+        {(["mine", "theirs"] as const).map((which) => (
+          <label
+            key={which}
+            className={`flex min-h-11 cursor-pointer items-start gap-2 rounded-[14px] border-2 bg-card p-2.5 ${side === which ? "border-base-content" : "border-line"}`}
+          >
+            <input
+              type="radio"
+              className="radio radio-sm mt-0.5"
+              name={difference.path}
+              checked={side === which}
+              onChange={() => choose(which)}
+            />
+            <span className="min-w-0 [overflow-wrap:anywhere]">
+              <span className="block text-sm text-soft">
+                {words.conflict[which]}
+                {difference[which] === "same" && ` · ${words.revision.untouched}`}
+              </span>
+              {partText(sides[which], difference)}
+            </span>
+          </label>
+        ))}
+      </div>
+    </fieldset>
   );
 }

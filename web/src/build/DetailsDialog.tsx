@@ -1,14 +1,20 @@
-import type { Activity, TitlePage } from "../generated/types";
+import type { Activity, Readiness, TitlePage } from "../generated/types";
 import { Dialog } from "../ui/Dialog";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
+import { TagsField } from "./TagsField";
+import { ThinkingFields } from "./ThinkingFields";
 
 const YEARS = Array.from({ length: 14 }, (_, year) => year);
-const FIELD = "w-full rounded-[14px] border border-edge bg-card px-3 py-2";
+export const FIELD = "w-full rounded-[14px] border border-edge bg-card px-3 py-2";
 
-/** The title page and the words at both endings. */
-export function DetailsDialog(props: { useEditor: EditorStore; onClose: () => void }) {
-  const { useEditor, onClose } = props;
+/** The title page, the words at both endings, and how long the class thinks. */
+export function DetailsDialog(props: {
+  useEditor: EditorStore;
+  readiness: Readiness;
+  onClose: () => void;
+}) {
+  const { useEditor, readiness, onClose } = props;
   const activity = useEditor((editor) => editor.activity);
   const { titlePage, endings } = activity;
   const { edit } = useEditor.getState();
@@ -51,6 +57,7 @@ export function DetailsDialog(props: { useEditor: EditorStore; onClose: () => vo
             ))}
           </select>
         </label>
+        <TagsField tags={titlePage.tags} change={(tags) => page({ tags }, "tags")} />
         <label className="sm:col-span-2">
           {words.details.objective}
           <input
@@ -82,6 +89,7 @@ export function DetailsDialog(props: { useEditor: EditorStore; onClose: () => vo
             />
           </label>
         ))}
+        <ThinkingFields useEditor={useEditor} time={readiness.time} />
       </div>
       <button type="button" className="btn btn-primary mt-5" onClick={onClose}>
         {words.details.done}

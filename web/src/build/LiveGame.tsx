@@ -6,6 +6,7 @@ import type { ActionUnion, Aid, Showing } from "../generated/types";
 import { useSize } from "../ui/useSize";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
+import { leadFrom } from "./places";
 
 /** Screens in CSS pixels. Projectors come in several shapes: theirs is the one that fits the place. */
 const SIZES = {
@@ -17,7 +18,8 @@ const SIZES = {
 type Screen = keyof typeof SIZES;
 
 /** The game as it stands, always playable, beside the sheet. */
-export function LiveGame({ useEditor }: { useEditor: EditorStore }) {
+export function LiveGame(props: { useEditor: EditorStore; editDetails: () => void }) {
+  const { useEditor, editDetails } = props;
   const live = useLiveGame(useEditor);
   const [screen, setScreen] = useState<Screen>(() =>
     window.innerWidth < 640 ? "phone" : "projector",
@@ -26,7 +28,7 @@ export function LiveGame({ useEditor }: { useEditor: EditorStore }) {
   const nothing = showing.markers.length === 0;
   return (
     <section aria-label={words.build.liveGame} className="flex min-h-0 flex-1 flex-col gap-2 p-3">
-      <ScaledStage screen={screen}>
+      <ScaledStage screen={screen} press={(about) => leadFrom(useEditor, about, editDetails)}>
         {nothing ? (
           <div className="flex h-full">
             <p className="m-auto max-w-2xl p-8 text-center font-display text-4xl leading-snug text-soft">
@@ -68,7 +70,12 @@ export function LiveGame({ useEditor }: { useEditor: EditorStore }) {
 }
 
 /** A stage in the size of another screen, made smaller to fit. */
-function ScaledStage(props: { screen: Screen; children: React.ReactNode }) {
+function ScaledStage(props: {
+  screen: Screen;
+  /** Called with what the thing that was pressed is about. */
+  press: (about: string) => void;
+  children: React.ReactNode;
+}) {
   const [ref, box] = useSize<HTMLDivElement>();
   const { width, lowest, highest } = SIZES[props.screen];
   const fitting = box.width > 0 ? (width * box.height) / box.width : lowest;
@@ -85,7 +92,15 @@ function ScaledStage(props: { screen: Screen; children: React.ReactNode }) {
           transformOrigin: "top center",
         }}
       >
-        <div className="stage-frame flex overflow-y-auto">
+        {/* biome-ignore lint/a11y/useKeyWithClickEvents: by keyboard the lines are opened on the sheet */}
+        {/* biome-ignore lint/a11y/noStaticElementInteractions: what is pressed are the game's own parts */}
+        <div
+          className="stage-frame flex overflow-y-auto"
+          onClick={(event) => {
+            const thing = (event.target as Element).closest<HTMLElement>("[data-about]");
+            if (thing?.dataset.about) props.press(thing.dataset.about);
+          }}
+        >
           <div className="w-full">{props.children}</div>
         </div>
       </div>

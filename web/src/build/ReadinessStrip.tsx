@@ -1,18 +1,24 @@
 import { ChevronDown, ChevronUp } from "lucide-react";
 import { useState } from "react";
+import { mended } from "../engine/LocalGame";
 import type { Finding, Readiness } from "../generated/types";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
+import { lead } from "./places";
 
-/** What can be said of the activity before class; a finding leads to its place. */
-export function ReadinessStrip(props: {
+interface Props {
   readiness: Readiness;
   useEditor: EditorStore;
+  /** Brings the sheet to the front where only one side is shown. */
   show: () => void;
-}) {
-  const { readiness, useEditor, show } = props;
+  editDetails: () => void;
+}
+
+/** What can be said of the activity before class; a finding leads to its place, a mend mends it. */
+export function ReadinessStrip(props: Props) {
+  const { readiness } = props;
   const [looking, setLooking] = useState(false);
-  const { findings, winnable, passMark } = readiness;
+  const { findings, winnable, passMark, guessing, askable } = readiness;
   const good = winnable === "always";
   const open = looking && findings.length > 0;
   return (
@@ -23,20 +29,21 @@ export function ReadinessStrip(props: {
             <FindingRow
               key={`${finding.check} ${finding.question} ${finding.option}`}
               finding={finding}
-              useEditor={useEditor}
-              show={show}
+              {...props}
             />
           ))}
         </ul>
       )}
-      <div className="flex flex-wrap items-center gap-x-7 gap-y-1 px-4 py-1.5">
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-1 px-4 py-1.5">
         <p className="font-medium">
           <span aria-hidden="true" className={good ? "text-success" : "text-error"}>
             {good ? "✓ " : "△ "}
           </span>
           {words.readiness.winnable[winnable]}
         </p>
-        {readiness.askable > 0 && <p>{words.readiness.passes(passMark)}</p>}
+        {askable > 0 && <p>{words.readiness.passes(passMark)}</p>}
+        {askable > 0 && <p>{words.readiness.guessing(guessing)}</p>}
+        {askable > 0 && <Time {...props} />}
         {findings.length === 0 ? (
           <p className="ml-auto flex min-h-11 items-center text-soft">{words.readiness.nothing}</p>
         ) : (
@@ -59,35 +66,52 @@ export function ReadinessStrip(props: {
   );
 }
 
-function FindingRow(props: { finding: Finding; useEditor: EditorStore; show: () => void }) {
+function Time({ readiness: { time }, editDetails }: Props) {
+  return (
+    <button
+      type="button"
+      className="min-h-11 cursor-pointer underline decoration-edge decoration-dotted underline-offset-4"
+      title={words.readiness.timeTip}
+      onClick={editDetails}
+    >
+      {time ? words.readiness.time(time) : words.readiness.noTime}
+    </button>
+  );
+}
+
+function FindingRow(props: Props & { finding: Finding }) {
   const { finding, useEditor, show } = props;
+  const { mend } = finding;
   const place = useEditor((editor) =>
     editor.activity.game.questions.findIndex((q) => q.id === finding.question),
   );
   const stop = finding.weight === "stop";
-  const text = (
-    <>
-      <span className={`font-semibold ${stop ? "text-error" : ""}`}>
-        <span aria-hidden="true">{stop ? "△ " : "○ "}</span>
-        {place >= 0 ? words.readiness.place(place + 1) : words.readiness.whole}
-        <span className="sr-only"> ({words.readiness.weights[finding.weight]})</span>
-      </span>{" "}
-      {words.readiness.finding(finding)}
-    </>
-  );
-  if (place < 0) return <li className="px-2 py-2.5">{text}</li>;
   return (
-    <li>
+    <li className="flex flex-wrap items-center gap-x-3">
       <button
         type="button"
-        className="min-h-11 w-full cursor-pointer rounded-[4px] px-2 py-1.5 text-left hover:bg-base-200"
+        className="min-h-11 min-w-0 flex-1 basis-80 cursor-pointer rounded-[4px] px-2 py-1.5 text-left hover:bg-base-200"
         onClick={() => {
           show();
-          useEditor.getState().unfold(finding.question);
+          lead(useEditor, finding);
         }}
       >
-        {text}
+        <span className={`font-semibold ${stop ? "text-error" : ""}`}>
+          <span aria-hidden="true">{stop ? "△ " : "○ "}</span>
+          {place >= 0 ? words.readiness.place(place + 1) : words.readiness.whole}
+          <span className="sr-only"> ({words.readiness.weights[finding.weight]})</span>
+        </span>{" "}
+        {words.readiness.finding(finding)}
       </button>
+      {mend && (
+        <button
+          type="button"
+          className="btn btn-outline btn-sm h-11"
+          onClick={() => useEditor.getState().edit((activity) => mended(activity, finding))}
+        >
+          {words.readiness.mends[mend](finding.values)}
+        </button>
+      )}
     </li>
   );
 }

@@ -26,6 +26,7 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
         <select
           className={CHIP}
           aria-label={words.rules.askLabel}
+          data-place="ask"
           value={rules.ask ?? ""}
           onChange={(e) =>
             change({ ask: e.target.value === "" ? undefined : Number(e.target.value) })
@@ -46,6 +47,7 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
         {words.rules.withOptions}{" "}
         <OrderSelect
           label={words.rules.optionsLabel}
+          place="option-order"
           names={words.rules.optionOrders}
           value={rules.optionOrder}
           change={(optionOrder) => change({ optionOrder })}
@@ -53,6 +55,7 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
         . {words.rules.eachWorth}{" "}
         <NumberChip
           label={words.rules.worthLabel}
+          place="worth"
           value={rules.worth}
           most={10_000}
           change={(worth) => change({ worth })}
@@ -60,6 +63,7 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
         {words.rules.points} {words.rules.winWith}{" "}
         <NumberChip
           label={words.rules.passMarkLabel}
+          place="pass-mark"
           value={rules.passMark}
           most={100}
           change={(passMark) => change({ passMark })}
@@ -73,6 +77,7 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
 
 function OrderSelect(props: {
   label: string;
+  place?: string;
   names: Record<Order, string>;
   value: Order;
   change: (order: Order) => void;
@@ -81,6 +86,7 @@ function OrderSelect(props: {
     <select
       className={`${CHIP} max-w-full`}
       aria-label={props.label}
+      data-place={props.place}
       value={props.value}
       onChange={(e) => props.change(e.target.value as Order)}
     >
@@ -96,6 +102,7 @@ function OrderSelect(props: {
 /** A whole number in a sentence. While it is being typed it may be empty; what is kept never is. */
 function NumberChip(props: {
   label: string;
+  place: string;
   value: number;
   most: number;
   change: (value: number) => void;
@@ -110,6 +117,7 @@ function NumberChip(props: {
       max={props.most}
       step={1}
       aria-label={props.label}
+      data-place={props.place}
       value={text}
       onChange={(e) => {
         setText(e.target.value);

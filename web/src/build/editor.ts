@@ -14,6 +14,8 @@ export interface Editor {
   activity: Activity;
   /** The id of the question that is unfolded. */
   open?: string;
+  /** Whether the line that unfolds takes the cursor. */
+  takesCursor: boolean;
   /** The ids of the questions that are selected together; empty where only the open one counts. */
   selected: string[];
   past: Step[];
@@ -25,7 +27,7 @@ export interface Editor {
   edit: (change: (activity: Activity) => Activity, key?: string) => void;
   undo: () => void;
   redo: () => void;
-  unfold: (question?: string) => void;
+  unfold: (question?: string, takesCursor?: boolean) => void;
   select: (questions: string[]) => void;
   /** Takes another activity in its place; the change can be undone. */
   take: (activity: Activity) => void;
@@ -41,6 +43,7 @@ export function createEditor(activity: Activity, open?: string): EditorStore {
   return create<Editor>((set) => ({
     activity,
     open,
+    takesCursor: true,
     selected: [],
     past: [],
     future: [],
@@ -81,7 +84,7 @@ export function createEditor(activity: Activity, open?: string): EditorStore {
           future: state.future.slice(1),
         };
       }),
-    unfold: (question) => set({ open: question, selected: [] }),
+    unfold: (question, takesCursor = true) => set({ open: question, takesCursor, selected: [] }),
     select: (questions) => set({ selected: questions }),
     take: (other) =>
       set((state) => {

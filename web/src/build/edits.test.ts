@@ -1,14 +1,16 @@
 import { expect, test } from "vitest";
-import type { Activity, PickOne, QuestionUnion } from "../../generated/types";
-import { words } from "../../words/en";
+import type { Activity, PickOne, QuestionUnion } from "../generated/types";
+import { words } from "../words/en";
 import {
   asKind,
   blankQuestion,
   changeOptions,
   copyOf,
   insertAfter,
-  moveQuestion,
-  removeQuestion,
+  moveQuestions,
+  removeQuestions,
+  switchQuestions,
+  turnPin,
   turnRight,
 } from "./edits";
 
@@ -17,10 +19,11 @@ const question = (id: string): PickOne => ({
   id,
   text: `Question ${id}`,
   options: [
-    { id: "a", text: "wax", right: true },
-    { id: "b", text: "honey", right: false },
+    { id: "a", text: "wax", right: true, pinned: false },
+    { id: "b", text: "honey", right: false, pinned: false },
   ],
   feedback: { right: "Yes" },
+  off: false,
 });
 const activity: Activity = {
   ...words.newActivity("x"),
@@ -29,15 +32,36 @@ const activity: Activity = {
 const ids = (a: Activity) => a.game.questions.map((q) => q.id).join("");
 
 test("questions are moved, but not beyond the ends", () => {
-  expect(ids(moveQuestion("2", -1)(activity))).toBe("213");
-  expect(ids(moveQuestion("2", 1)(activity))).toBe("132");
-  expect(moveQuestion("1", -1)(activity)).toBe(activity);
+  expect(ids(moveQuestions(["2"], -1)(activity))).toBe("213");
+  expect(ids(moveQuestions(["2"], 1)(activity))).toBe("132");
+  expect(moveQuestions(["1"], -1)(activity)).toBe(activity);
+});
+
+test("several questions move together and keep their order", () => {
+  expect(ids(moveQuestions(["2", "3"], -1)(activity))).toBe("231");
+  expect(ids(moveQuestions(["1", "2"], 1)(activity))).toBe("312");
+  expect(ids(moveQuestions(["1", "3"], -1)(activity))).toBe("132");
+  expect(moveQuestions(["1", "2"], -1)(activity)).toBe(activity);
+});
+
+test("switching several turns them all off, and on again only when all are off", () => {
+  const off = (a: Activity) => a.game.questions.map((q) => q.off);
+  const one = switchQuestions(["1"])(activity);
+  expect(off(one)).toEqual([true, false, false]);
+  const both = switchQuestions(["1", "2"])(one);
+  expect(off(both)).toEqual([true, true, false]);
+  expect(off(switchQuestions(["1", "2"])(both))).toEqual([false, false, false]);
+});
+
+test("a pin turns one option’s pin", () => {
+  const pinned = turnPin(question("1"), "b")(activity).game.questions[0] as PickOne;
+  expect(pinned.options.map((o) => o.pinned)).toEqual([false, true]);
 });
 
 test("a question is put behind another, or at the end", () => {
   expect(ids(insertAfter("1", blankQuestion("n"))(activity))).toBe("1n23");
   expect(ids(insertAfter(undefined, blankQuestion("n"))(activity))).toBe("123n");
-  expect(ids(removeQuestion("2")(activity))).toBe("13");
+  expect(ids(removeQuestions(["2"])(activity))).toBe("13");
 });
 
 test("a copy has ids of its own and the same words", () => {
@@ -61,6 +85,7 @@ test("another kind keeps text and feedback", () => {
     id: "1",
     text: "Question 1",
     feedback: { right: "Yes" },
+    off: false,
   });
   expect(asKind(truth, "true-false")).toBe(truth);
 });

@@ -1,26 +1,24 @@
 import { useEffect } from "react";
-import type { EditorStore } from "./editor";
+import type { Command } from "./commands";
 
-/** The keys that work anywhere in Build. */
-export function useEditorKeys(useEditor: EditorStore, showKeys: () => void) {
+const isText = (target: EventTarget | null) =>
+  target instanceof HTMLElement &&
+  target.matches("input:not([type=radio], [type=checkbox]), textarea, select");
+
+/** The keys that work anywhere in Build; while a dialog is open they are the dialog's. */
+export function useEditorKeys(commands: Command[], isOpen: boolean) {
   useEffect(() => {
+    if (isOpen) return;
     const onKey = (event: KeyboardEvent) => {
-      const inText =
-        event.target instanceof HTMLElement &&
-        event.target.matches("input:not([type=radio]), textarea, select");
-      const command = event.ctrlKey || event.metaKey;
-      const key = event.key.toLowerCase();
-      if (command && !event.altKey && (key === "z" || key === "y")) {
+      if (event.defaultPrevented) return;
+      const helps = event.key === "?" && !isText(event.target);
+      const command = commands.find((c) => c.matches?.(event) || (helps && c.keys === "?"));
+      if (command) {
         event.preventDefault();
-        const { undo, redo } = useEditor.getState();
-        if (key === "y" || event.shiftKey) redo();
-        else undo();
-      } else if (event.key === "?" && !inText && !command) {
-        event.preventDefault();
-        showKeys();
+        command.run();
       }
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [useEditor, showKeys]);
+  }, [commands, isOpen]);
 }

@@ -1,73 +1,125 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { ApiProblem, worthTryingAgain } from "../api/client";
-import { keys, readActivity, saveActivity } from "../api/teacher";
+import { keys, readActivity, readVersion, saveActivity } from "../api/teacher";
+import { differencesOf } from "../engine/LocalGame";
 import type { Activity, StoredActivity } from "../generated/types";
 import { problemWords } from "../ui/Notice";
+import { type Draft, forgetDraft, keepDraft } from "./draft";
 
 const QUIET_MILLIS = 700;
 const AGAIN_MILLIS = 4_000;
+const DRAFT_MILLIS = 200;
+
+/** What was saved elsewhere in the meantime, and the version that both sides come from. */
+export interface Conflict {
+  base: Activity;
+  theirs: StoredActivity;
+}
 
 export type SaveState =
   | { is: "saved"; at: Date }
   | { is: "saving" }
   | { is: "unsaved" }
   | { is: "refused"; why: string }
-  | { is: "conflict" };
+  | { is: "conflict"; conflict: Conflict };
 
-/** Saves by itself a moment after the last change, and again until it is saved. */
-export function useSaving(stored: StoredActivity, activity: Activity) {
+/**
+ * Saves by itself a moment after the last change, and again until it is saved; until then the
+ * change is kept on this device too.
+ */
+export function useSaving(stored: StoredActivity, activity: Activity, draft?: Draft) {
+  const { id } = stored;
   const [state, setState] = useState<SaveState>({ is: "saved", at: new Date(stored.savedAt) });
   const queries = useQueryClient();
-  const version = useRef(stored.version);
+  const version = useRef(draft?.version ?? stored.version);
+  /** What that version holds; not known of the version that a draft was typed into long ago. */
+  const base = useRef(version.current === stored.version ? stored.activity : undefined);
   const savedText = useRef(JSON.stringify(stored.activity));
   const newest = useRef(activity);
   const busy = useRef(false);
   const stopped = useRef(false);
   newest.current = activity;
 
+  const isSaved = useCallback(() => JSON.stringify(newest.current) === savedText.current, []);
+
+  const wentThrough = useCallback(
+    (saved: { version: number; savedAt: string }, what: Activity) => {
+      version.current = saved.version;
+      base.current = what;
+      savedText.current = JSON.stringify(what);
+      setState({ is: "saved", at: new Date(saved.savedAt) });
+      if (isSaved()) forgetDraft(id);
+    },
+    [id, isSaved],
+  );
+
+  /** Somebody saved in between; or it was this save itself, whose answer the network lost. */
+  const meet = useCallback(
+    async (sent: Activity) => {
+      const theirs = await readActivity(id);
+      if (differencesOf(sent, sent, theirs.activity).length === 0) {
+        wentThrough(theirs, sent);
+        return;
+      }
+      stopped.current = true;
+      base.current ??= await readVersion(id, version.current)
+        .then((read) => read.activity)
+        .catch(() => theirs.activity);
+      setState({ is: "conflict", conflict: { base: base.current, theirs } });
+    },
+    [id, wentThrough],
+  );
+
   const save = useCallback(async () => {
-    const text = JSON.stringify(newest.current);
-    if (busy.current || stopped.current || text === savedText.current) return;
+    if (busy.current || stopped.current || isSaved()) return;
+    const sent = newest.current;
     busy.current = true;
     setState({ is: "saving" });
     try {
-      const saved = await saveActivity(stored.id, version.current, newest.current);
-      version.current = saved.version;
-      savedText.current = text;
-      setState({ is: "saved", at: new Date(saved.savedAt) });
+      try {
+        wentThrough(await saveActivity(id, version.current, sent), sent);
+      } catch (error) {
+        if (!(error instanceof ApiProblem && error.status === 412)) throw error;
+        await meet(sent);
+      }
     } catch (error) {
-      if (error instanceof ApiProblem && error.status === 412) {
-        stopped.current = true;
-        setState({ is: "conflict" });
-      } else if (worthTryingAgain(error)) {
+      if (worthTryingAgain(error)) {
         setState({ is: "unsaved" });
         setTimeout(save, AGAIN_MILLIS);
       } else {
         setState({ is: "refused", why: problemWords(error) });
       }
+      return;
     } finally {
       busy.current = false;
     }
-    if (JSON.stringify(newest.current) !== text && !stopped.current) setTimeout(save, QUIET_MILLIS);
-  }, [stored.id]);
+    if (!isSaved() && !stopped.current) setTimeout(save, QUIET_MILLIS);
+  }, [id, isSaved, meet, wentThrough]);
 
-  // biome-ignore lint/correctness/useExhaustiveDependencies: each change starts the wait anew
+  // biome-ignore lint/correctness/useExhaustiveDependencies: each change starts the waits anew
   useEffect(() => {
-    const timer = setTimeout(save, QUIET_MILLIS);
-    return () => clearTimeout(timer);
+    if (isSaved()) return;
+    const drafting = setTimeout(() => keepDraft(id, version.current, newest.current), DRAFT_MILLIS);
+    const saving = setTimeout(save, QUIET_MILLIS);
+    return () => {
+      clearTimeout(drafting);
+      clearTimeout(saving);
+    };
   }, [activity, save]);
 
   useEffect(() => {
     const listAnew = () => queries.invalidateQueries({ queryKey: keys.activities });
     const leave = () => {
-      const text = JSON.stringify(newest.current);
-      if (busy.current || stopped.current || text === savedText.current) {
+      if (isSaved()) {
         listAnew();
         return;
       }
-      savedText.current = text;
-      saveActivity(stored.id, version.current, newest.current, true)
+      keepDraft(id, version.current, newest.current);
+      if (busy.current || stopped.current) return;
+      const sent = newest.current;
+      saveActivity(id, version.current, sent, true)
+        .then((saved) => wentThrough(saved, sent))
         .catch(() => undefined)
         .finally(listAnew);
     };
@@ -76,22 +128,16 @@ export function useSaving(stored: StoredActivity, activity: Activity) {
       window.removeEventListener("pagehide", leave);
       leave();
     };
-  }, [stored.id, queries]);
+  }, [id, queries, isSaved, wentThrough]);
 
   /** After a conflict: goes on from the other version, which is then the one before. */
-  const resolve = useCallback(
-    async (choose: "mine" | "theirs"): Promise<Activity> => {
-      const other = await readActivity(stored.id);
-      version.current = other.version;
-      savedText.current = JSON.stringify(other.activity);
-      stopped.current = false;
-      setState({ is: "saved", at: new Date(other.savedAt) });
-      if (choose === "theirs") return other.activity;
-      setTimeout(save, 0);
-      return newest.current;
-    },
-    [stored.id, save],
-  );
+  const goOnFrom = useCallback((theirs: StoredActivity) => {
+    version.current = theirs.version;
+    base.current = theirs.activity;
+    savedText.current = JSON.stringify(theirs.activity);
+    stopped.current = false;
+    setState({ is: "saved", at: new Date(theirs.savedAt) });
+  }, []);
 
-  return { state, resolve, saveNow: save };
+  return { state, goOnFrom, saveNow: save };
 }

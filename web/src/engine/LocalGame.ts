@@ -4,10 +4,13 @@ import type {
   Activity,
   Aid,
   Audience,
+  Difference,
+  Finding,
   HappeningUnion,
   Move,
   Opening,
   Played,
+  QuestionUnion,
   Readiness,
   Refusal,
   Showing,
@@ -83,6 +86,28 @@ export class LocalGame {
 /** What the core has to say of an activity before class. */
 export function readinessOf(activity: Activity): Readiness {
   return JSON.parse(answer(engine.readiness(JSON.stringify(activity))));
+}
+
+/** The activity with a finding mended, as the core mends it. */
+export function mended(activity: Activity, finding: Finding): Activity {
+  return JSON.parse(answer(engine.mend(JSON.stringify(activity), JSON.stringify(finding))));
+}
+
+/** In which parts two sides differ that both come from one version. */
+export function differencesOf(base: Activity, mine: Activity, theirs: Activity): Difference[] {
+  const texts = [base, mine, theirs].map((part) => JSON.stringify(part));
+  return JSON.parse(answer(engine.differences(texts[0] ?? "", texts[1] ?? "", texts[2] ?? "")));
+}
+
+/** This side with the parts of the other side that are named. */
+export function merged(mine: Activity, theirs: Activity, fromTheirs: Difference[]): Activity {
+  const texts = [mine, theirs, fromTheirs].map((part) => JSON.stringify(part));
+  return JSON.parse(answer(engine.merge(texts[0] ?? "", texts[1] ?? "", texts[2] ?? "")));
+}
+
+/** The questions of a pasted block of lines; none where it is no block. */
+export function questionsOf(block: string): QuestionUnion[] {
+  return JSON.parse(answer(engine.pasted(block)));
 }
 
 /** A fresh opening for trying a game out. */

@@ -1,5 +1,6 @@
 import type { ComponentType } from "react";
 import type { EditorStore } from "../build/editor";
+import type { SheetActions } from "../build/sheetActions";
 import type { GameUnion } from "../generated/types";
 import { QuizShowSheet } from "./quizshow/Sheet";
 import { QuizShowStage } from "./quizshow/Stage";
@@ -8,6 +9,7 @@ import type { StageProps } from "./stage";
 /** What a game's sheet is given. */
 export interface SheetProps {
   useEditor: EditorStore;
+  sheet: SheetActions;
   showKeys: () => void;
 }
 

@@ -1,7 +1,11 @@
+import type { Move } from "../generated/types";
+
 /** What this device remembers of a link: its learner's token and the sitting that is open. */
 export interface Remembered {
   token: string;
   sitting: string;
+  /** A move that was made and not yet answered by the server. */
+  unsent?: Move;
 }
 
 const key = (code: string) => `bravium.play.${code.toLowerCase()}`;

@@ -9,7 +9,11 @@ import { type Remembered, remember, remembered } from "./remembered";
 
 const AGAIN_MILLIS = 2_500;
 
-/** A learner's play: the server marks it, this device shows it and keeps what could not be sent. */
+/**
+ * A learner's play: the server marks it, this device shows it. A move that could not be sent is
+ * kept on the device, over reload and sleep, and sent as soon as the server can be reached; its key
+ * has it applied once.
+ */
 export function useRemoteGame(code: string) {
   const mine = useRef<Remembered>(undefined);
   const [showing, setShowing] = useState<Showing>();
@@ -18,7 +22,14 @@ export function useRemoteGame(code: string) {
   const [problem, setProblem] = useState<unknown>();
   const [chosen, setChosen] = useState<string>();
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-  useEffect(() => () => clearTimeout(timer.current), []);
+
+  const know = useCallback(
+    (what: Remembered) => {
+      mine.current = what;
+      remember(code, what);
+    },
+    [code],
+  );
 
   const open = useCallback(async () => {
     setBusy(true);
@@ -26,8 +37,7 @@ export function useRemoteGame(code: string) {
     try {
       const token = mine.current?.token ?? remembered(code)?.token;
       const opened = await openSitting(code, token);
-      mine.current = { token: opened.token ?? token ?? "", sitting: opened.sitting };
-      remember(code, mine.current);
+      know({ token: opened.token ?? token ?? "", sitting: opened.sitting });
       setChosen(undefined);
       setNote(undefined);
       setShowing(opened.showing);
@@ -36,46 +46,73 @@ export function useRemoteGame(code: string) {
     } finally {
       setBusy(false);
     }
-  }, [code]);
+  }, [code, know]);
+
+  const send = useCallback(
+    async (move: Move) => {
+      const known = mine.current;
+      if (!known) return;
+      clearTimeout(timer.current);
+      know({ ...known, unsent: move });
+      setBusy(true);
+      try {
+        const answer = await sendMove(known.sitting, known.token, move);
+        know({ token: known.token, sitting: known.sitting });
+        setNote(undefined);
+        setChosen(undefined);
+        setShowing(answer.showing);
+      } catch (error) {
+        if (worthTryingAgain(error)) {
+          setNote(words.play.noConnection);
+          timer.current = setTimeout(() => send(move), AGAIN_MILLIS);
+          return;
+        }
+        know({ token: known.token, sitting: known.sitting });
+        const late = error instanceof ApiProblem && error.status === 409;
+        setNote(late ? words.play.goneOn : problemWords(error));
+        await readSitting(known.sitting, known.token)
+          .then((sitting) => setShowing(sitting.showing))
+          .catch(() => undefined);
+      }
+      setBusy(false);
+    },
+    [know],
+  );
+
+  /** Takes up the sitting that this device remembers; waits for the network where there is none. */
+  const takeUp = useCallback(
+    async (known: Remembered) => {
+      clearTimeout(timer.current);
+      mine.current = known;
+      try {
+        const sitting = await readSitting(known.sitting, known.token);
+        setShowing(sitting.showing);
+        setProblem(undefined);
+        if (known.unsent) await send(known.unsent);
+      } catch (error) {
+        if (worthTryingAgain(error)) {
+          setProblem(error);
+          timer.current = setTimeout(() => takeUp(known), AGAIN_MILLIS);
+        } else open();
+      }
+    },
+    [open, send],
+  );
 
   useEffect(() => {
     const known = remembered(code);
-    if (!known) {
-      open();
-      return;
-    }
-    mine.current = known;
-    readSitting(known.sitting, known.token)
-      .then((sitting) => setShowing(sitting.showing))
-      .catch((error) => {
-        if (error instanceof ApiProblem) open();
-        else setProblem(error);
-      });
-  }, [code, open]);
-
-  const send = useCallback(async (move: Move) => {
-    const known = mine.current;
-    if (!known) return;
-    setBusy(true);
-    try {
-      const answer = await sendMove(known.sitting, known.token, move);
-      setNote(undefined);
-      setChosen(undefined);
-      setShowing(answer.showing);
-    } catch (error) {
-      if (worthTryingAgain(error)) {
-        setNote(words.play.noConnection);
-        timer.current = setTimeout(() => send(move), AGAIN_MILLIS);
-        return;
-      }
-      const late = error instanceof ApiProblem && error.status === 409;
-      setNote(late ? words.play.goneOn : problemWords(error));
-      await readSitting(known.sitting, known.token)
-        .then((sitting) => setShowing(sitting.showing))
-        .catch(() => undefined);
-    }
-    setBusy(false);
-  }, []);
+    if (known) takeUp(known);
+    else open();
+    // When the network is back nobody has to wait for the next try.
+    const online = () => {
+      if (mine.current?.unsent) send(mine.current.unsent);
+    };
+    window.addEventListener("online", online);
+    return () => {
+      clearTimeout(timer.current);
+      window.removeEventListener("online", online);
+    };
+  }, [code, open, send, takeUp]);
 
   const act = useCallback(
     (action: ActionUnion) => {

@@ -42,6 +42,7 @@ export function Bunting({ markers }: { markers: Marker[] }) {
                   <Pennant
                     key={marker.question}
                     hanging={hanging}
+                    question={marker.question}
                     state={marker.state}
                     number={row.first + i + 1}
                     numbered={width < PROJECTOR || hanging.width * 0.45 >= LEAST_ON_PROJECTOR}
@@ -61,7 +62,13 @@ export function Bunting({ markers }: { markers: Marker[] }) {
   );
 }
 
-function Pennant(props: { hanging: Hanging; state: State; number: number; numbered: boolean }) {
+function Pennant(props: {
+  hanging: Hanging;
+  question: string;
+  state: State;
+  number: number;
+  numbered: boolean;
+}) {
   const { hanging, state, number, numbered } = props;
   const sign = SIGNS[state];
   const scale = state === "now" ? 1.25 : 1;
@@ -70,7 +77,7 @@ function Pennant(props: { hanging: Hanging; state: State; number: number; number
   const left = hanging.x - w / 2;
   const { y } = hanging;
   return (
-    <g data-state={state}>
+    <g data-state={state} data-about={`marker ${props.question}`}>
       <path
         d={`M ${left} ${y} h ${w} v ${h * 0.68} l ${-w / 2} ${h * 0.32} l ${-w / 2} ${-h * 0.32} z`}
         strokeWidth={1.75}

@@ -2,13 +2,24 @@ import { X } from "lucide-react";
 import { type ReactNode, useEffect, useRef } from "react";
 import { words } from "../words/en";
 
-/** A dialog on the browser's own: it keeps the focus, closes with Esc and gives the focus back. */
-export function Dialog(props: { title: string; onClose: () => void; children: ReactNode }) {
-  const { title, onClose, children } = props;
+/**
+ * A dialog on the browser's own: it keeps the focus, closes with Esc and gives the focus back. What
+ * is marked with `data-first` has the focus first. One that has to be answered can't be closed.
+ */
+export function Dialog(props: {
+  title: string;
+  onClose?: () => void;
+  wide?: boolean;
+  children: ReactNode;
+}) {
+  const { title, onClose, wide, children } = props;
   const ref = useRef<HTMLDialogElement>(null);
   useEffect(() => {
     const dialog = ref.current;
-    if (dialog && !dialog.open) dialog.showModal();
+    if (dialog && !dialog.open) {
+      dialog.showModal();
+      dialog.querySelector<HTMLElement>("[data-first]")?.focus();
+    }
     return () => dialog?.close();
   }, []);
   return (
@@ -17,21 +28,23 @@ export function Dialog(props: { title: string; onClose: () => void; children: Re
       aria-label={title}
       onCancel={(event) => {
         event.preventDefault();
-        onClose();
+        onClose?.();
       }}
       onKeyDown={(event) => event.stopPropagation()}
-      className="m-auto max-h-[90vh] w-[min(36rem,calc(100vw-2rem))] overflow-y-auto rounded-[14px] border border-line bg-base-100 p-6 text-base-content shadow-lift backdrop:bg-black/50"
+      className={`m-auto max-h-[90vh] ${wide ? "w-[min(64rem,calc(100vw-2rem))]" : "w-[min(36rem,calc(100vw-2rem))]"} overflow-y-auto rounded-[14px] border border-line bg-base-100 p-6 text-base-content shadow-lift backdrop:bg-black/50`}
     >
       <div className="mb-4 flex items-start justify-between gap-4">
         <h2 className="text-2xl font-semibold">{title}</h2>
-        <button
-          type="button"
-          className="btn btn-ghost btn-square"
-          onClick={onClose}
-          aria-label={words.close}
-        >
-          <X aria-hidden="true" />
-        </button>
+        {onClose && (
+          <button
+            type="button"
+            className="btn btn-ghost btn-square"
+            onClick={onClose}
+            aria-label={words.close}
+          >
+            <X aria-hidden="true" />
+          </button>
+        )}
       </div>
       {children}
     </dialog>

@@ -1,4 +1,15 @@
-import type { Activity, Check, Finding, PassMark, Scorecard, State } from "../generated/types";
+import type {
+  Activity,
+  Check,
+  Edit,
+  Finding,
+  Mend,
+  PassMark,
+  Rules,
+  Scorecard,
+  State,
+  TimeLine,
+} from "../generated/types";
 
 /** Every word of the interface, in British English. */
 
@@ -26,7 +37,55 @@ const findingWords: Record<Check, (values: string[]) => string> = {
     `Winning takes ${needed} points, but only ${reach} can be reached.`,
   "pass-mark-sometimes-unreachable": ([needed, reach]) =>
     `Winning takes ${needed} points. In an unlucky draw only ${reach} can be reached.`,
+  "all-off": () => "All questions are switched off, so there is nothing to ask.",
+  "same-questions": ([first]) => `This asks the same as question ${first}.`,
+  "loose-last-option": ([letter]) =>
+    `Option ${letter} speaks of the others, but mixing may put it among them.`,
+  "right-in-one-place": ([letter]) =>
+    `The right option is always ${letter}. A class soon finds that out.`,
+  "longest-is-right": ([n, of]) =>
+    `In ${n} of ${of} questions the right option is the longest. A class soon finds that out.`,
+  "guessing-wins": ([chance]) =>
+    `Who only guesses wins ${oneIn(Number(chance))}. A higher pass mark or more options help.`,
+  "long-read": ([seconds, year]) =>
+    `Most of ${yearName(Number(year))} read this for ${seconds} seconds. Shorter words or fewer options help.`,
+  "many-questions": ([asked, most]) =>
+    `${asked} questions make a long game; up to ${most} are usual.`,
 };
+
+const mendWords: Record<Mend, (values: string[]) => string> = {
+  "remove-option": () => "Remove this option",
+  "keep-first-right": () => "Keep the first as right",
+  "pin-last": () => "Pin it at the end",
+  "switch-off": () => "Switch it off for now",
+  "switch-on-all": () => "Switch all on",
+  "ask-all": () => "Ask all there are",
+  "ask-fewer": ([, most]) => `Ask ${most} of them`,
+  "mix-options": () => "Mix the options",
+  "usual-worth": () => "Give 10 points each",
+  "usual-pass-mark": () => "Win with 80 %",
+  "set-pass-mark": (values) => `Win with ${values.at(-1)} %`,
+};
+
+const yearName = (year: number) => (year === 0 ? "Reception" : `Year ${year}`);
+
+/** A chance in billionths as one in so many: “one time in 9”. */
+const oneIn = (billionths: number) => `one time in ${Math.round(1e9 / billionths)}`;
+
+/** A chance in billionths as a share in per cent, with as many digits as say something. */
+function perCent(billionths: number): string {
+  const share = billionths / 1e7;
+  if (share >= 99.95) return share >= 100 ? "100 %" : "over 99.9 %";
+  if (share >= 10) return `${Math.round(share)} %`;
+  if (share >= 0.001) return `${Number(share.toPrecision(1 + Number(share >= 1)))} %`;
+  return "under 0.001 %";
+}
+
+const minutes = (seconds: number) => Math.max(1, Math.round(seconds / 60));
+
+const day = (when: Date) => when.toLocaleDateString("en-GB", { day: "numeric", month: "long" });
+const time = (when: Date) =>
+  when.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
 
 export const words = {
   name: "Bravium",
@@ -54,9 +113,33 @@ export const words = {
     text: "Write them down as you would on paper. Beside the page, the game is already there.",
     demo: "Look around as Ms Alder",
     demoNote: "She teaches Hazel class, which keeps a beehive. Everything you change is yours.",
-    noDemo: "There are no accounts on this server yet. Start the demo with ./bravium demo.",
+    name: "Name",
+    password: "Password",
+    signIn: "Sign in",
+    first: "Begin",
+    firstText:
+      "Nobody has signed in on this server yet. You are the first teacher: choose your name and a password. You look after this server and add the other teachers.",
+    passwordHint: "At least 8 characters. A few words are easy to keep in mind.",
     learner: "I have a code",
     signOut: "Sign out",
+  },
+
+  account: {
+    title: "Your account",
+    password: "Change your password",
+    old: "The password you have now",
+    fresh: "The new password",
+    change: "Change the password",
+    changed: "Your password is changed. Everywhere else you are signed out.",
+    demo: "The demo’s teacher signs in by one click and has no password.",
+    teachers: "Teachers of this server",
+    teachersText: "Each sees only her own activities.",
+    keeper: "looks after this server",
+    add: "Add a teacher",
+    added: (name: string) => `${name} can sign in now, with the password you chose.`,
+    reset: (name: string) => `New password for ${name}`,
+    resetDone: (name: string) => `${name} has the new password and is signed out everywhere.`,
+    give: "Set the password",
   },
 
   activities: {
@@ -70,16 +153,57 @@ export const words = {
     untitled: "No title yet",
     kinds: { "quiz-show": "Quiz show" } as Record<string, string>,
     otherKind: "From a newer version",
-    facts: (kind: string, questions: number, year?: number) =>
-      [kind, plural(questions, "question"), year === undefined ? "" : words.year(year)]
-        .filter(Boolean)
-        .join(" · "),
+    facts: (kind: string, questions: number) => `${kind} · ${plural(questions, "question")}`,
+    forWhom: (year?: number, subject?: string) =>
+      [year === undefined ? "" : yearName(year), subject].filter(Boolean).join(" · "),
     empty: "Nothing here yet. Your first activity takes three questions and five minutes.",
-    changed: (when: Date) =>
-      `changed ${when.toLocaleDateString("en-GB", { day: "numeric", month: "long" })}`,
+    changed: (when: Date) => `changed ${day(when)}`,
+    search: "Search",
+    searchPlaceholder: "title, subject, tag …",
+    filters: {
+      kind: "Kind",
+      subject: "Subject",
+      year: "Year",
+      tag: "Tag",
+    },
+    any: { kind: "every kind", subject: "every subject", year: "every year", tag: "every tag" },
+    counted: (name: string, n: number) => `${name} (${n})`,
+    sort: "Sorted by",
+    sorts: { changed: "last changed", title: "title", year: "year group" },
+    total: (n: number) => plural(n, "activity", "activities"),
+    none: "Nothing here fits what you are looking for.",
+    noneRemoved: "Nothing is waiting to be brought back.",
+    clear: "Show all again",
+    more: "Show more",
+    takeIn: "Take in a file",
+    tookIn: (title: string) => `“${title || "No title yet"}” is taken in.`,
+    tookInPart: (title: string, paths: string[]) =>
+      `“${title || "No title yet"}” is taken in. It comes from a newer version: ${paths.slice(0, 3).join(", ")}${paths.length > 3 ? " and more" : ""} ${paths.length === 1 ? "is" : "are"} kept, but not used here.`,
+    notTaken: (name: string, reason: string) => `${name} was not taken in. ${reason}`,
+    tooLarge: (name: string) =>
+      `${name} is larger than the 4 MB that an activity can have. Nothing was taken in.`,
+    actions: (title: string) => `Actions for ${title || "No title yet"}`,
+    rename: "Rename",
+    renameTitle: "Rename",
+    newName: "Title",
+    save: "Save",
+    renamed: (title: string) => `It is called “${title || "No title yet"}” now.`,
+    duplicate: "Duplicate",
+    copied: (title: string) => `“${title}” is there.`,
+    copyTitle: (title: string) => `${title || "No title yet"} (copy)`,
+    download: "Save as a file",
+    remove: "Remove",
+    removed: (title: string) => `“${title || "No title yet"}” is removed. It is kept for 30 days.`,
+    undo: "Undo",
+    showRemoved: (n: number) => `Removed (${n})`,
+    showThere: "Back to all",
+    bringBack: "Bring back",
+    broughtBack: (title: string) => `“${title || "No title yet"}” is back.`,
+    removedTitle: "Removed activities",
+    removedText: "What you removed in the last 30 days. Links and codes sleep meanwhile.",
   },
 
-  year: (year: number) => (year === 0 ? "Reception" : `Year ${year}`),
+  year: yearName,
 
   build: {
     back: "Activities",
@@ -96,19 +220,98 @@ export const words = {
     keysHint: "keys of this place",
     liveGame: "Live game",
     saving: "saving …",
-    saved: (when: Date) =>
-      `saved ${when.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" })}`,
-    unsaved: "not saved yet — kept in this tab, trying again",
+    saved: (when: Date) => `saved ${time(when)}`,
+    unsaved: "kept on this device, trying again",
     notTaken: (reason: string) => `Not saved. ${reason}`,
-    conflict: {
-      title: "Changed somewhere else",
-      text: "This activity was saved from another tab or device in the meantime. Both are kept until you choose.",
-      mine: "Keep what is on this page",
-      theirs: "Take the other one",
-      copy: "Keep mine as a copy",
-      copyTitle: (title: string) => `${title} (copy)`,
-    },
+    split: "Width of the sheet",
+    draft: (when: Date) =>
+      `What you wrote until ${time(when)} had not reached the server. It is back.`,
     show: { sheet: "Write", game: "Play it" },
+  },
+
+  commands: {
+    title: "What would you like to do?",
+    label: "Find an action",
+    placeholder: "type a part of its name",
+    none: "No action has that name.",
+    add: "Add a question",
+    duplicate: "One more question like this",
+    turnOff: "Switch the question off or on",
+    up: "Move the question up",
+    down: "Move the question down",
+    remove: "Remove the question",
+    selectAll: "Select all questions",
+    undo: "Undo",
+    redo: "Redo",
+    details: "Edit title page, endings, tags and times",
+    link: "Link for learners",
+    present: "Present",
+    versions: "Earlier versions",
+    saveFile: "Save as a file",
+    leave: "Back to all activities",
+    list: "Find an action by its name",
+    keys: "Keys of this place",
+  },
+
+  revision: {
+    parts: {
+      bravium: "Version of the format",
+      "titlePage.title": "Title",
+      "titlePage.subject": "Subject",
+      "titlePage.year": "Year group",
+      "titlePage.objective": "Learning objective",
+      "titlePage.tags": "Tags",
+      "titlePage.introduction": "Introduction",
+      "game.kind": "Game",
+      "game.board": "Board",
+      "game.questions": "Order of the questions",
+      "rules.ask": "How many are asked",
+      "rules.questionOrder": "How questions come",
+      "rules.optionOrder": "How options come",
+      "rules.worth": "Points of a question",
+      "rules.passMark": "Pass mark",
+      "rules.thinking": "Thinking time",
+      "endings.win": "Words at a win",
+      "endings.lose": "Words at a loss",
+    } as Record<string, string>,
+    other: "Something from a newer version",
+    question: (n: number) => `Question ${n}`,
+    nothing: "nothing",
+    usual: "the usual words",
+    notThere: "not there",
+    untouched: "as before",
+    noOptions: "no options",
+    values: { mixed: "mixed", "as-written": "as written" } as Record<string, string>,
+    first: "the first version that is kept",
+    did: (part: string, edit: Edit) =>
+      edit === "added" ? `${part} added` : edit === "removed" ? `${part} removed` : part,
+    more: (n: number) => `and ${n} more`,
+  },
+
+  conflict: {
+    title: "Changed somewhere else",
+    text: (when: Date) =>
+      `This activity was saved from another tab or device at ${time(when)}, while you changed it here. Both are kept until you choose.`,
+    mine: "On this page",
+    theirs: "The other one",
+    both: "changed on both sides",
+    all: { mine: "Take all from this page", theirs: "Take all from the other one" },
+    goOn: "Go on with what is chosen",
+    copy: "Keep mine as a copy",
+  },
+
+  versions: {
+    title: "Earlier versions",
+    list: "Versions",
+    text: "Every save of the last day, then the last of each day. Bringing one back can be undone.",
+    when: (when: Date) =>
+      `${new Date().toDateString() === when.toDateString() ? "today" : day(when)}, ${when.toLocaleTimeString("en-GB")}`,
+    look: (when: Date) => `The version of ${day(when)}, ${time(when)}`,
+    more: "Show earlier ones",
+    newest: "This is the newest",
+    bringBack: "Bring this version back",
+    rules: (rules: Rules) =>
+      `${rules.ask === undefined ? "all questions asked" : `${rules.ask} questions asked`} · ${rules.worth} points each · won with ${rules.passMark} %`,
   },
 
   details: {
@@ -121,6 +324,12 @@ export const words = {
     win: "Said at a win",
     lose: "Said at a loss",
     done: "Done",
+    tags: "Tags",
+    tagsPlaceholder: "with commas between them",
+    thinking: "How long your class thinks over a question, in seconds",
+    usualSeconds: (n: number) => `usually ${n}`,
+    noThinking:
+      "Say the year group, and the strip below the sheet tells how long the game will take.",
   },
 
   rules: {
@@ -173,6 +382,16 @@ export const words = {
     remove: "Remove",
     up: "Up",
     down: "Down",
+    turnOff: "Switch off: keep it, don’t ask it",
+    turnOn: "Switch on: ask it again",
+    turnOffOrOn: "Switch off or on",
+    off: "off",
+    offNote: "Switched off: kept here, not asked.",
+    pin: (letter: string) => `Option ${letter} stays in its place`,
+    pinTip: "Pin: stays in its place when options are mixed",
+    select: (n: number) => `Select question ${n}`,
+    selected: (n: number) => `${n} selected`,
+    clear: "Select none",
     unknown: "Comes from a newer version; kept as it is.",
   },
 
@@ -210,6 +429,15 @@ export const words = {
     place: (n: number) => `Question ${n}`,
     whole: "The activity",
     finding: (finding: Finding) => findingWords[finding.check](finding.values),
+    mends: mendWords,
+    guessing: (billionths: number) => `passing by guessing ${perCent(billionths)}`,
+    time: ({ least, most, year }: TimeLine) =>
+      minutes(least) === minutes(most)
+        ? `about ${minutes(least)} min for ${yearName(year)}`
+        : `${minutes(least)}–${minutes(most)} min for ${yearName(year)}`,
+    noTime: "how long it takes: say the year",
+    timeTip:
+      "Faster and slower readers of the year group, with thinking time. Press to change the year or the times.",
     weights: { stop: "must be mended", look: "worth a look" },
   },
 
@@ -313,15 +541,15 @@ export const words = {
 
   keys: {
     title: "Keys of this place",
-    build: [
+    writing: [
       ["Enter", "next option, or next question"],
       ["Tab", "next field"],
       ["Ctrl + Enter", "this option is right, or not"],
-      ["Alt + ↑ ↓", "move the option or question"],
-      ["Ctrl + D", "one more question like this"],
-      ["Ctrl + Z, Ctrl + Y", "undo, redo"],
-      ["?", "these keys (outside a text field)"],
-    ],
+      ["↑ ↓", "on a closed line: to the next line"],
+      ["Shift + ↑ ↓", "select several lines"],
+      ["Esc", "select none"],
+      ["paste", "several lines become several questions"],
+    ] as (readonly [string, string])[],
   },
 
   newActivity: (question: string): Activity => ({
@@ -330,9 +558,11 @@ export const words = {
     game: {
       kind: "quiz-show",
       board: { kind: "line" },
-      questions: [{ kind: "pick-one", id: question, text: "", options: [], feedback: {} }],
+      questions: [
+        { kind: "pick-one", id: question, text: "", options: [], feedback: {}, off: false },
+      ],
     },
-    rules: { questionOrder: "mixed", optionOrder: "mixed", worth: 10, passMark: 80 },
+    rules: { questionOrder: "mixed", optionOrder: "mixed", worth: 10, passMark: 80, thinking: [] },
     endings: { win: {}, lose: {} },
   }),
 };

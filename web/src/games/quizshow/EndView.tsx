@@ -16,10 +16,10 @@ export function EndView(props: StageProps & { ending: Closing }) {
       {outcome.won && !looking && (
         <Rosette points={outcome.points} label={words.game.pointsUnit(outcome.points)} />
       )}
-      <Heading takesFocus={takesFocus} turn="end">
+      <Heading takesFocus={takesFocus} turn="end" about="details">
         {outcome.won ? words.game.won : words.game.lost(showing.score)}
       </Heading>
-      <p className="max-w-[34em] whitespace-pre-line font-sans">
+      <p className="max-w-[34em] whitespace-pre-line font-sans" data-about="details">
         {outcome.won
           ? words.game.rightOf(showing.score)
           : words.game.needed(outcome.points, outcome.needed)}
@@ -53,6 +53,7 @@ function Answers({ answers }: { answers: Answered[] }) {
         return (
           <li
             key={question.id}
+            data-about={`question ${question.id}`}
             className={`rounded-[4px] border-l-8 bg-card p-[0.7em] ${right ? "border-success" : "border-error"}`}
           >
             <p className="font-display font-medium">

@@ -3,7 +3,8 @@ import type { Told } from "../../generated/types";
 import { words } from "../../words/en";
 
 /** What is said to an answer: a sign, a word and the teacher's text. */
-export function FeedbackPanel({ told, comesIntoView }: { told: Told; comesIntoView?: boolean }) {
+export function FeedbackPanel(props: { told: Told; question: string; comesIntoView?: boolean }) {
+  const { told, question, comesIntoView } = props;
   const ref = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (comesIntoView) ref.current?.scrollIntoView?.({ block: "nearest" });
@@ -13,6 +14,7 @@ export function FeedbackPanel({ told, comesIntoView }: { told: Told; comesIntoVi
     <div
       ref={ref}
       role="status"
+      data-about={`feedback ${question} ${right ? "right" : "wrong"}`}
       className={`rounded-[4px] border-l-8 bg-card p-[0.9em] ${right ? "border-success" : "border-error"}`}
     >
       <p className="text-[length:var(--option)] font-semibold">

@@ -1,10 +1,13 @@
-import { ArrowDown, ArrowUp, Copy, Trash2 } from "lucide-react";
-import { type KeyboardEvent, useEffect, useRef } from "react";
+import { ArrowDown, ArrowUp, Copy, Eye, EyeOff, Trash2 } from "lucide-react";
+import { type ClipboardEvent, type RefObject, useEffect, useLayoutEffect, useRef } from "react";
 import type { EditorStore } from "../../build/editor";
-import type { Feedback, QuestionUnion } from "../../generated/types";
+import { asKind, changeQuestion } from "../../build/edits";
+import { placeOf } from "../../build/places";
+import type { SheetActions } from "../../build/sheetActions";
+import { questionsOf } from "../../engine/LocalGame";
+import type { QuestionUnion } from "../../generated/types";
 import { IconButton } from "../../ui/IconButton";
 import { words } from "../../words/en";
-import { asKind, changeQuestion } from "./edits";
 import { OptionLines } from "./OptionLines";
 import { GrowingText } from "./Sheet";
 
@@ -12,38 +15,36 @@ interface Props {
   question: QuestionUnion;
   number: number;
   useEditor: EditorStore;
-  next: () => void;
-  duplicate: () => void;
-  remove: () => void;
-  move: (by: 1 | -1) => void;
+  sheet: SheetActions;
 }
 
 /** The question that is being written. */
 export function OpenQuestion(props: Props) {
-  const { question, number, useEditor, next, duplicate, remove, move } = props;
+  const { question, number, useEditor, sheet } = props;
   const { edit } = useEditor.getState();
   const box = useRef<HTMLFieldSetElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, when it unfolds
   useEffect(() => {
     const field = box.current?.querySelector("textarea");
-    field?.focus({ preventScroll: true });
-    field?.setSelectionRange(question.text.length, question.text.length);
+    if (useEditor.getState().takesCursor) {
+      field?.focus({ preventScroll: true });
+      field?.setSelectionRange(question.text.length, question.text.length);
+    }
     box.current?.scrollIntoView?.({ block: "nearest" });
   }, []);
-  const onKey = (event: KeyboardEvent) => {
-    if (event.altKey && (event.key === "ArrowUp" || event.key === "ArrowDown")) {
-      event.preventDefault();
-      move(event.key === "ArrowUp" ? -1 : 1);
-    } else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "d") {
-      event.preventDefault();
-      duplicate();
-    }
+  useCursorStays(box, number);
+  const next = () => sheet.next(question.id);
+  /** Several pasted lines are as many questions. */
+  const paste = (event: ClipboardEvent) => {
+    const questions = questionsOf(event.clipboardData.getData("text"));
+    if (questions.length === 0) return;
+    event.preventDefault();
+    sheet.paste(question.id, questions);
   };
   const known = question.kind === "pick-one" || question.kind === "true-false";
   return (
     <fieldset
       ref={box}
-      onKeyDown={onKey}
       className="my-2 rounded-[14px] border-2 border-primary bg-card p-3.5 shadow-lift"
     >
       <legend className="sr-only">{words.sheet.question(number)}</legend>
@@ -58,6 +59,8 @@ export function OpenQuestion(props: Props) {
           }
           value={question.text}
           maxLength={1000}
+          data-place={placeOf.question(question.id)}
+          onPaste={paste}
           disabled={!known}
           onChange={(event) => {
             const text = event.target.value;
@@ -76,6 +79,12 @@ export function OpenQuestion(props: Props) {
           className="w-full resize-none rounded-[4px] bg-transparent px-1.5 py-1.5 font-display text-lg leading-snug font-semibold placeholder:font-medium placeholder:text-soft"
         />
       </div>
+      {question.off && (
+        <p className="mb-1 pl-6 text-soft">
+          <EyeOff size={16} aria-hidden="true" className="mr-1.5 inline" />
+          {words.sheet.offNote}
+        </p>
+      )}
       {question.kind === "pick-one" && (
         <OptionLines question={question} useEditor={useEditor} next={next} />
       )}
@@ -85,14 +94,41 @@ export function OpenQuestion(props: Props) {
       <div className="mt-2 flex flex-wrap items-center gap-1 border-t border-line pt-2">
         {known && <KindChoice question={question} useEditor={useEditor} />}
         <div className="ml-auto flex flex-wrap">
-          <IconButton label={words.sheet.up} act={() => move(-1)} icon={ArrowUp} />
-          <IconButton label={words.sheet.down} act={() => move(1)} icon={ArrowDown} />
-          <IconButton label={words.sheet.duplicate} act={duplicate} icon={Copy} />
-          <IconButton label={words.sheet.remove} act={remove} icon={Trash2} />
+          {known && (
+            <IconButton
+              label={question.off ? words.sheet.turnOn : words.sheet.turnOff}
+              act={sheet.turnOff}
+              icon={question.off ? Eye : EyeOff}
+            />
+          )}
+          <IconButton label={words.sheet.up} act={() => sheet.move(-1)} icon={ArrowUp} />
+          <IconButton label={words.sheet.down} act={() => sheet.move(1)} icon={ArrowDown} />
+          <IconButton label={words.sheet.duplicate} act={sheet.duplicate} icon={Copy} />
+          <IconButton label={words.sheet.remove} act={sheet.remove} icon={Trash2} />
         </div>
       </div>
     </fieldset>
   );
+}
+
+/** When the question moves on the sheet, the cursor stays in it and it stays in sight. */
+function useCursorStays(box: RefObject<HTMLElement | null>, number: number) {
+  const last = useRef<Element>(undefined);
+  useEffect(() => {
+    const keep = (event: FocusEvent) => {
+      last.current = event.target instanceof Element ? event.target : undefined;
+    };
+    document.addEventListener("focusin", keep);
+    return () => document.removeEventListener("focusin", keep);
+  }, []);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: with each move
+  useLayoutEffect(() => {
+    const field = last.current;
+    if (field instanceof HTMLElement && document.activeElement === document.body) {
+      if (box.current?.contains(field)) field.focus({ preventScroll: true });
+    }
+    box.current?.scrollIntoView?.({ block: "nearest" });
+  }, [number, box]);
 }
 
 function KindChoice({ question, useEditor }: { question: QuestionUnion; useEditor: EditorStore }) {
@@ -146,9 +182,9 @@ function Truth({ question, useEditor }: { question: QuestionUnion; useEditor: Ed
   );
 }
 
-function FeedbackFields(props: Pick<Props, "question" | "useEditor" | "next">) {
+function FeedbackFields(props: Pick<Props, "question" | "useEditor"> & { next: () => void }) {
   const { question, useEditor, next } = props;
-  const fields: [keyof Feedback, string][] = [
+  const fields: ["right" | "wrong", string][] = [
     ["right", words.sheet.ifRight],
     ["wrong", words.sheet.ifWrong],
   ];
@@ -162,6 +198,7 @@ function FeedbackFields(props: Pick<Props, "question" | "useEditor" | "next">) {
           <GrowingText
             aria-label={label}
             value={question.feedback[which] ?? ""}
+            data-place={placeOf.feedback(question.id, which)}
             placeholder={words.sheet.feedbackPlaceholder}
             maxLength={1000}
             onChange={(event) => {

@@ -1,11 +1,12 @@
-import { X } from "lucide-react";
-import { type KeyboardEvent, useRef, useState } from "react";
+import { Pin, X } from "lucide-react";
+import { type ClipboardEvent, type KeyboardEvent, useRef, useState } from "react";
 import type { EditorStore } from "../../build/editor";
+import { changeOptions, moveOption, turnPin, turnRight } from "../../build/edits";
+import { placeOf } from "../../build/places";
 import { randomId } from "../../engine/randomId";
 import type { PickOne } from "../../generated/types";
 import { words } from "../../words/en";
 import { letter } from "../stage";
-import { changeOptions, moveOption, turnRight } from "./edits";
 
 const MOST = 26;
 
@@ -24,7 +25,7 @@ export function OptionLines(props: {
   const lines = [
     ...options,
     ...(options.length < MOST && !options.some((o) => o.id === fresh)
-      ? [{ id: fresh, text: "", right: false }]
+      ? [{ id: fresh, text: "", right: false, pinned: false }]
       : []),
   ];
 
@@ -36,7 +37,7 @@ export function OptionLines(props: {
       changeOptions(question.id, (all) =>
         there
           ? all.map((o) => (o.id === id ? { ...o, text } : o))
-          : [...all, { id, text, right: false }],
+          : [...all, { id, text, right: false, pinned: false }],
       ),
       `${id} text`,
     );
@@ -45,6 +46,23 @@ export function OptionLines(props: {
   const remove = (id: string, place: number) => {
     edit(changeOptions(question.id, (all) => all.filter((o) => o.id !== id)));
     focus(Math.max(0, place - 1));
+  };
+  /** Several pasted lines are as many options, from this line on. */
+  const paste = (event: ClipboardEvent, place: number) => {
+    const lines = event.clipboardData
+      .getData("text")
+      .split(/[\r\n\t]+/)
+      .map((line) => line.trim())
+      .filter(Boolean);
+    if (lines.length < 2) return;
+    event.preventDefault();
+    edit(
+      changeOptions(question.id, (all) => {
+        const added = lines.map((text) => ({ id: randomId(), text, right: false, pinned: false }));
+        const empty = all[place] !== undefined && all[place]?.text === "";
+        return all.toSpliced(place, empty ? 1 : 0, ...added).slice(0, MOST);
+      }),
+    );
   };
   const onKey = (event: KeyboardEvent<HTMLInputElement>, id: string, place: number) => {
     const empty = event.currentTarget.value === "";
@@ -85,6 +103,8 @@ export function OptionLines(props: {
               maxLength={300}
               onChange={(event) => type(option.id, event.target.value)}
               onKeyDown={(event) => onKey(event, option.id, i)}
+              onPaste={(event) => paste(event, i)}
+              data-place={placeOf.option(question.id, option.id)}
               className="h-11 min-w-0 flex-1 rounded-[4px] bg-transparent px-1.5 text-lg placeholder:text-soft hover:bg-base-200"
             />
             {made && (
@@ -99,6 +119,21 @@ export function OptionLines(props: {
                   className={`min-h-11 w-24 cursor-pointer rounded-[14px] font-display text-sm font-semibold hover:underline ${option.right ? "text-success" : "text-soft"}`}
                 >
                   {option.right ? `✓ ${words.sheet.right}` : words.sheet.notRight}
+                </button>
+                <button
+                  type="button"
+                  tabIndex={-1}
+                  aria-pressed={option.pinned}
+                  aria-label={words.sheet.pin(letter(i))}
+                  title={words.sheet.pinTip}
+                  className={`btn btn-ghost btn-square btn-sm ${option.pinned ? "text-base-content" : "text-soft opacity-60"}`}
+                  onClick={() => edit(turnPin(question, option.id))}
+                >
+                  <Pin
+                    size={16}
+                    aria-hidden="true"
+                    className={option.pinned ? "fill-accent" : ""}
+                  />
                 </button>
                 <button
                   type="button"

@@ -18,6 +18,7 @@ export function Options(props: StageProps & { question: Asked }) {
           <OptionCard
             key={choice.id}
             name={question.id}
+            option={choice.id}
             letter={letter(i)}
             text={texts[i] ?? ""}
             mark={markOf(showing, choice.id, chosen)}
@@ -41,6 +42,7 @@ const CARDS: Record<Mark, string> = {
 
 function OptionCard(props: {
   name: string;
+  option: string;
   letter: string;
   text: string;
   mark: Mark;
@@ -50,6 +52,7 @@ function OptionCard(props: {
   return (
     <label
       data-mark={mark}
+      data-about={`option ${props.name} ${props.option}`}
       className={`flex min-h-11 items-center gap-[0.7em] rounded-[14px] border-[3px] bg-card px-[0.9em] py-[0.4em] text-[length:var(--option)] leading-tight transition-colors has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-primary ${mark === "open" || mark === "chosen" ? "cursor-pointer" : ""} ${CARDS[mark]}`}
     >
       <input

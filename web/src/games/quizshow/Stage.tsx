@@ -27,16 +27,18 @@ function TitleView({ showing, act, busy, takesFocus, note }: StageProps) {
   const { cover, passMark } = showing;
   return (
     <div className="flex flex-1 flex-col items-center justify-center gap-[calc(var(--gap)*1.4)] text-center">
-      <Heading takesFocus={takesFocus} turn="title">
+      <Heading takesFocus={takesFocus} turn="title" about="title">
         {cover.title || words.activities.untitled}
       </Heading>
-      <p className="text-soft">
+      <p className="text-soft" data-about="details">
         {[cover.subject, cover.year === undefined ? "" : words.year(cover.year)]
           .filter(Boolean)
           .join(" · ")}
       </p>
       {cover.introduction && (
-        <p className="max-w-[34em] whitespace-pre-line font-sans">{cover.introduction}</p>
+        <p className="max-w-[34em] whitespace-pre-line font-sans" data-about="details">
+          {cover.introduction}
+        </p>
       )}
       <p>{words.game.facts(passMark)}</p>
       <button
@@ -69,12 +71,14 @@ function QuestionView(props: StageProps) {
         if (move && !busy) act(move);
       }}
     >
-      <Heading takesFocus={takesFocus} turn={question.id}>
+      <Heading takesFocus={takesFocus} turn={question.id} about={`question ${question.id}`}>
         {question.text}
       </Heading>
       <Options {...props} question={question} />
       {unanswerable && <p className="text-soft">{words.live.unfinished}</p>}
-      {feedback && <FeedbackPanel told={feedback} comesIntoView={takesFocus} />}
+      {feedback && (
+        <FeedbackPanel told={feedback} question={question.id} comesIntoView={takesFocus} />
+      )}
       <div className="mt-auto flex flex-wrap items-center justify-between gap-x-6 gap-y-2 border-t border-line pt-[calc(var(--gap)*0.8)]">
         <p className="text-soft">
           <strong className="text-base-content">{score.points}</strong>{" "}
@@ -107,8 +111,14 @@ function buttonWords(showing: Showing, unanswerable: boolean): string {
 }
 
 /** The stage's heading; where the stage owns the page, it takes the focus at each turn. */
-export function Heading(props: { children: string; turn: string; takesFocus?: boolean }) {
-  const { children, turn, takesFocus } = props;
+export function Heading(props: {
+  children: string;
+  turn: string;
+  /** What of the sheet it shows. */
+  about: string;
+  takesFocus?: boolean;
+}) {
+  const { children, turn, about, takesFocus } = props;
   const ref = useRef<HTMLHeadingElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the focus moves with each turn
   useEffect(() => {
@@ -120,6 +130,7 @@ export function Heading(props: { children: string; turn: string; takesFocus?: bo
       tabIndex={-1}
       className="stage-question outline-none"
       data-long={children.length > 110}
+      data-about={about}
     >
       {children}
     </h2>

@@ -6,6 +6,7 @@ import bravium.server.TestServer;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
@@ -25,6 +26,15 @@ class AccessibilityTest {
     check(page, look, "sign-in");
     Teacher teacher = new Teacher(page).signIn();
     check(page, look, "activities");
+    page.locator("article").first().getByRole(AriaRole.BUTTON).click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Rename")).click();
+    check(page, look, "activities, rename");
+    page.navigate("/activities?search=nothing+has+this+name");
+    assertThat(page.getByText("Nothing here fits")).isVisible();
+    check(page, look, "activities, nothing found");
+    page.navigate("/account");
+    assertThat(page.getByText("Teachers of this server")).isVisible();
+    check(page, look, "account");
 
     teacher.startBlankQuiz("Axe");
     check(page, look, "build, blank");
@@ -38,7 +48,16 @@ class AccessibilityTest {
     check(page, look, "build, not this one");
     teacher.button("To the win").click();
     check(page, look, "build, won");
-    for (String dialog : new String[] {"Link for learners", "Title page and endings"}) {
+    page.keyboard().press("Control+k");
+    assertThat(page.locator("dialog")).isVisible();
+    check(page, look, "build, command list");
+    page.keyboard().press("Escape");
+    page.locator("[data-line]").first().focus();
+    page.keyboard().press("Shift+ArrowDown");
+    check(page, look, "build, several selected");
+    page.keyboard().press("Escape");
+    for (String dialog :
+        new String[] {"Link for learners", "Title page and endings", "Earlier versions"}) {
       teacher.button(dialog).click();
       assertThat(page.locator("dialog")).isVisible();
       check(page, look, dialog);

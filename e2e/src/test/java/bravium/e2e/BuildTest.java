@@ -52,6 +52,36 @@ class BuildTest {
   }
 
   @Test
+  void aMendDoesWhatItSaysAndCanBeUndone() {
+    teacher.startBlankQuiz("Mend").writeQuestion("What is wax for?", "building", "eating");
+    page.getByLabel("Option B is right").click();
+    Locator strip = page.getByLabel("Readiness");
+    strip.getByRole(AriaRole.BUTTON).last().click();
+
+    strip.getByText("Keep the first as right").click();
+
+    assertThat(strip).containsText("nothing to look at");
+    assertThat(page.getByLabel("Option B is right")).hasAttribute("aria-pressed", "false");
+    page.getByLabel("Undo").click();
+    assertThat(strip).containsText("2 options are marked right");
+  }
+
+  @Test
+  void theStripSaysTheChanceOfGuessingAndHowLongItTakes() {
+    teacher.startBlankQuiz("Lines").writeQuestion("Do bees dance?", "yes", "no");
+    Locator strip = page.getByLabel("Readiness");
+    assertThat(strip).containsText("passing by guessing 50 %");
+
+    strip.getByText("how long it takes: say the year").click();
+    page.getByLabel("Year group").selectOption("Year 4");
+    page.getByLabel("pick one · usually 10").fill("300");
+    teacher.button("Done").click();
+
+    assertThat(strip).containsText("about 5 min for Year 4");
+    teacher.waitUntilSaved();
+  }
+
+  @Test
   void theRulesAreSentencesThatSayWhatFollows() {
     teacher.open("From flower to honey");
 
@@ -108,6 +138,42 @@ class BuildTest {
   }
 
   @Test
+  void pressingAThingInTheLiveGameOpensItsLine() {
+    teacher.open("Three weeks in a cell");
+    page.getByLabel("Jump to").selectOption(new SelectOption().setIndex(4));
+
+    teacher.question().click();
+    Locator open = page.locator("fieldset textarea").first();
+    assertThat(open).hasValue("On which day does a worker bee leave her cell?");
+    assertThat(open).isFocused();
+
+    page.locator("[data-about^=marker]").first().click();
+    assertThat(open).not().hasValue("On which day does a worker bee leave her cell?");
+    assertThat(teacher.question()).hasText(open.inputValue());
+  }
+
+  @Test
+  void theLineBetweenSheetAndGameIsMovedAndRemembered() {
+    teacher.open("Three weeks in a cell");
+    Locator split = page.getByRole(AriaRole.SEPARATOR);
+    split.focus();
+    page.keyboard().press("ArrowLeft");
+    page.keyboard().press("ArrowLeft");
+    assertThat(split).hasAttribute("aria-valuenow", "42");
+
+    var box = split.boundingBox();
+    page.mouse().move(box.x + 3, box.y + 200);
+    page.mouse().down();
+    page.mouse().move(box.x + 150, box.y + 200);
+    page.mouse().up();
+    String share = split.getAttribute("aria-valuenow");
+    Assertions.assertThat(Integer.parseInt(share)).isGreaterThan(48);
+    page.reload();
+
+    assertThat(split).hasAttribute("aria-valuenow", share);
+  }
+
+  @Test
   void jumpGoesToAQuestionAndTheSizesShowOtherScreens() {
     teacher.open("Three weeks in a cell");
 
@@ -117,27 +183,6 @@ class BuildTest {
     teacher.button("Phone").click();
 
     Assertions.assertThat(teacher.stage().boundingBox().width).isLessThan(projector * 0.7);
-  }
-
-  @Test
-  void twoTabsThatSaveTheSameActivityLoseNothing() {
-    teacher.startBlankQuiz("Two tabs").writeQuestion("One?", "yes", "no").waitUntilSaved();
-    Page other = page.context().newPage();
-    other.navigate(page.url());
-    Teacher second = new Teacher(other);
-    other
-        .getByLabel("Title", new Page.GetByLabelOptions().setExact(true))
-        .fill("From the other tab");
-    second.waitUntilSaved();
-
-    page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("From this tab");
-    assertThat(page.getByText("Changed somewhere else")).isVisible();
-    teacher.button("Keep mine as a copy").click();
-
-    assertThat(page.getByLabel("Title").first()).hasValue("From this tab (copy)");
-    page.navigate("/activities");
-    assertThat(page.getByText("From the other tab")).isVisible();
-    assertThat(page.getByText("From this tab (copy)")).isVisible();
   }
 
   @Test

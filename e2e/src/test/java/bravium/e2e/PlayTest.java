@@ -4,12 +4,15 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import bravium.server.TestServer;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import java.nio.file.Path;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 class PlayTest {
 
@@ -50,6 +53,40 @@ class PlayTest {
     learner.page.context().setOffline(false);
 
     assertThat(learner.text("Nectar is a sweet juice")).isVisible();
+  }
+
+  @Test
+  void anAnswerThatCouldNotBeSentOutlivesAReload() {
+    learner.come(link).start();
+    learner.page.route("**/moves", Route::abort);
+    learner.answer("nectar");
+    assertThat(learner.text("No connection. Your answer is kept here")).isVisible();
+    learner.page.reload();
+    assertThat(learner.text("No connection. Your answer is kept here")).isVisible();
+
+    learner.page.unroute("**/moves");
+
+    assertThat(learner.text("Nectar is a sweet juice")).isVisible();
+    assertThat(learner.text("question 1 of 10")).isVisible();
+  }
+
+  @Test
+  void aServerThatIsRestartedInMidGameLosesNothing(@TempDir Path folder) {
+    try (TestServer own = TestServer.start(folder)) {
+      Teacher there = new Teacher(Browsers.desktop(own.address())).signIn();
+      Learner here = new Learner(Browsers.phone(own.address()));
+      here.come(there.open("From flower to honey").learnersLink()).start().answer("nectar");
+      assertThat(here.text("Nectar is a sweet juice")).isVisible();
+
+      own.restart();
+
+      here.button("Next").click();
+      assertThat(here.text("question 2 of 10")).isVisible();
+      there.page.navigate("/activities");
+      assertThat(there.page.getByText("From flower to honey")).isVisible();
+      there.page.context().close();
+      here.page.context().close();
+    }
   }
 
   @Test

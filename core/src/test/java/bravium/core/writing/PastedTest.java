@@ -15,7 +15,9 @@ class PastedTest {
   void aLineIsAQuestionAndEmptyLinesArePassedOver() {
     List<Question> questions = Pasted.questions("What is wax for?\r\n\r\n  Who dances? \n");
 
-    assertThat(questions).extracting(Question::text).containsExactly("What is wax for?", "Who dances?");
+    assertThat(questions)
+        .extracting(Question::text)
+        .containsExactly("What is wax for?", "Who dances?");
     assertThat(questions).allMatch(q -> q.choices().isEmpty());
   }
 

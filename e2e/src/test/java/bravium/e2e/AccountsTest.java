@@ -1,0 +1,61 @@
+package bravium.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import bravium.server.TestServer;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class AccountsTest {
+
+  @Test
+  void theFirstTeacherBeginsAddsAnotherAndEachSeesOnlyHerOwn(@TempDir Path folder) {
+    try (TestServer server = TestServer.start(folder, "--bravium.demo=false")) {
+      Page page = Browsers.desktop(server.address());
+      Teacher first = new Teacher(page);
+      page.navigate("/");
+      assertThat(page.getByText("You are the first teacher")).isVisible();
+      fill(page, "Ms Fern", "short");
+      first.button("Begin").click();
+      assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ALERT))
+          .containsText("A password has at least 8 characters");
+      fill(page, "Ms Fern", "six-sided cells");
+      first.button("Begin").click();
+      assertThat(page.getByText("Your first activity takes three questions")).isVisible();
+      first.startBlankQuiz("Hers alone").waitUntilSaved();
+
+      page.navigate("/account");
+      Locator teachers = page.getByLabel("Teachers of this server");
+      teachers.getByLabel("Name").fill("Mr Reed");
+      teachers
+          .getByLabel("Password", new Locator.GetByLabelOptions().setExact(true))
+          .fill("waggle dance");
+      first.button("Add a teacher").click();
+      assertThat(page.getByText("Mr Reed can sign in now")).isVisible();
+      first.button("Sign out").click();
+
+      fill(page, "Mr Reed", "not his password");
+      first.button("Sign in").click();
+      assertThat(page.getByText("This name and this password don't belong together.")).isVisible();
+      fill(page, "Mr Reed", "waggle dance");
+      first.button("Sign in").click();
+      assertThat(page.getByText("Your first activity takes three questions")).isVisible();
+      assertThat(page.getByText("Hers alone")).isHidden();
+
+      page.navigate("/account");
+      page.getByLabel("The password you have now").fill("waggle dance");
+      page.getByLabel("The new password").fill("round dance");
+      first.button("Change the password").click();
+      assertThat(page.getByText("Your password is changed.")).isVisible();
+      page.context().close();
+    }
+  }
+
+  private static void fill(Page page, String name, String password) {
+    page.getByLabel("Name").fill(name);
+    page.getByLabel("Password").fill(password);
+  }
+}

@@ -1,0 +1,195 @@
+package bravium.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import bravium.server.TestServer;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What a teacher wrote is kept: against other tabs, closed pages, second thoughts and removal. */
+class KeepingTest {
+
+  private final TestServer server = TestServer.shared();
+  private final Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
+  private final Page page = teacher.page;
+
+  @AfterEach
+  void close() {
+    page.context().close();
+  }
+
+  @Test
+  void twoTabsInConflictAreMergedQuestionByQuestion() {
+    teacher
+        .startBlankQuiz("Two tabs")
+        .writeQuestion("One?", "yes", "no")
+        .nextQuestion()
+        .writeQuestion("Two?", "yes", "no")
+        .waitUntilSaved();
+    Page other = secondTab();
+    other.getByText("One?").first().click();
+    other.locator("fieldset textarea").first().fill("One, over there?");
+    title(other).fill("From the other tab");
+    new Teacher(other).waitUntilSaved();
+
+    page.locator("fieldset textarea").first().fill("Two, over here?");
+    title(page).fill("From this tab");
+    Locator dialog = page.locator("dialog");
+    assertThat(dialog).containsText("Changed somewhere else");
+    assertThat(dialog).containsText("changed on both sides");
+    dialog.getByText("From the other tab").click();
+    teacher.button("Go on with what is chosen").click();
+
+    assertThat(title(page)).hasValue("From the other tab");
+    assertThat(teacher.page.getByText("One, over there?").first()).isVisible();
+    assertThat(page.locator("fieldset textarea").first()).hasValue("Two, over here?");
+    teacher.waitUntilSaved();
+    page.keyboard().press("Control+z");
+    assertThat(title(page)).hasValue("From this tab");
+  }
+
+  @Test
+  void inAConflictMineCanBeKeptAsACopySoThatNeitherIsLost() {
+    teacher.startBlankQuiz("Copy of two").writeQuestion("One?", "yes", "no").waitUntilSaved();
+    Page other = secondTab();
+    title(other).fill("Theirs stays");
+    new Teacher(other).waitUntilSaved();
+
+    title(page).fill("Mine stays");
+    teacher.button("Keep mine as a copy").click();
+
+    assertThat(title(page)).hasValue("Mine stays (copy)");
+    page.navigate("/activities");
+    assertThat(page.getByText("Theirs stays")).isVisible();
+    assertThat(page.getByText("Mine stays (copy)")).isVisible();
+  }
+
+  @Test
+  void anEarlierVersionIsLookedAtBroughtBackAndThatIsUndone() {
+    teacher.startBlankQuiz("As it was").writeQuestion("Kept?", "yes", "no").waitUntilSaved();
+    title(page).fill("As it became");
+    teacher.waitUntilSaved();
+
+    teacher.button("Earlier versions").click();
+    Locator dialog = page.locator("dialog");
+    dialog.locator("li button").nth(1).click();
+    assertThat(dialog.locator("h3")).hasText("As it was");
+    teacher.button("Bring this version back").click();
+
+    assertThat(title(page)).hasValue("As it was");
+    teacher.waitUntilSaved();
+    page.keyboard().press("Control+z");
+    assertThat(title(page)).hasValue("As it became");
+    teacher.waitUntilSaved();
+  }
+
+  @Test
+  void whatHadNotReachedTheServerIsBackAfterTheTabHasCrashed() {
+    teacher.startBlankQuiz("Crash").writeQuestion("Before?", "yes", "no").waitUntilSaved();
+    page.context().setOffline(true);
+    title(page).fill("Written without a network");
+    assertThat(page.getByText("kept on this device, trying again")).isVisible();
+    String address = page.url();
+    page.route(
+        Pattern.compile(".*/api/activities/\\w+$"),
+        route -> {
+          if (route.request().method().equals("PUT")) {
+            route.abort();
+          } else {
+            route.resume();
+          }
+        });
+    page.context().setOffline(false);
+    page.navigate("about:blank");
+    page.unroute(Pattern.compile(".*/api/activities/\\w+$"));
+
+    page.navigate(address);
+
+    assertThat(title(page)).hasValue("Written without a network");
+    assertThat(page.getByText("had not reached the server. It is back.")).isVisible();
+    teacher.waitUntilSaved();
+    page.reload();
+    assertThat(title(page)).hasValue("Written without a network");
+  }
+
+  @Test
+  void aFileMadeByExportIsTakenInAgain(@TempDir Path folder) {
+    teacher.startBlankQuiz("Goes out").writeQuestion("Kept in the file?", "yes", "no");
+    teacher.waitUntilSaved();
+    page.keyboard().press("Control+k");
+    page.keyboard().type("save as");
+    Download download = page.waitForDownload(() -> page.keyboard().press("Enter"));
+    Path file = folder.resolve(download.suggestedFilename());
+    download.saveAs(file);
+
+    page.navigate("/activities");
+    page.locator("input[type=file]").setInputFiles(file);
+
+    assertThat(page.getByText("“Goes out” is taken in.")).isVisible();
+    assertThat(card("Goes out")).hasCount(2);
+    card("Goes out").first().getByRole(AriaRole.LINK).click();
+    assertThat(page.getByText("Kept in the file?").first()).isVisible();
+  }
+
+  @Test
+  void aFileThatIsNoneIsRefusedInWords() {
+    page.locator("input[type=file]")
+        .setInputFiles(
+            new com.microsoft.playwright.options.FilePayload(
+                "notes.json", "application/json", "{\"bravium\": 1}".getBytes()));
+
+    assertThat(page.getByText("notes.json was not taken in."))
+        .containsText("$.titlePage: this is missing");
+  }
+
+  @Test
+  void activitiesAreFoundRenamedDoubledRemovedAndBroughtBack() {
+    teacher.startBlankQuiz("Unmistakable").writeQuestion("Found?", "yes", "no").waitUntilSaved();
+    page.navigate("/activities");
+    page.getByLabel("Search").fill("unmistak");
+    assertThat(page.locator("article")).hasCount(1);
+
+    action("Rename");
+    page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("Unmistakable, too");
+    page.keyboard().press("Enter");
+    assertThat(card("Unmistakable, too")).isVisible();
+    action("Duplicate");
+    assertThat(page.locator("article")).hasCount(2);
+    action("Remove");
+    assertThat(page.locator("article")).hasCount(1);
+    teacher.button("Undo").click();
+    assertThat(page.locator("article")).hasCount(2);
+    page.reload();
+    assertThat(page.locator("article")).hasCount(2);
+    page.getByLabel("Search").fill("nothing has this name");
+    assertThat(page.getByText("Nothing here fits what you are looking for.")).isVisible();
+    teacher.button("Show all again").click();
+    assertThat(card("From flower to honey")).isVisible();
+  }
+
+  private Page secondTab() {
+    Page other = page.context().newPage();
+    other.navigate(page.url());
+    return other;
+  }
+
+  private void action(String name) {
+    page.locator("article").first().getByRole(AriaRole.BUTTON).click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(name)).click();
+  }
+
+  private Locator card(String title) {
+    return page.locator("article", new Page.LocatorOptions().setHasText(title));
+  }
+
+  private static Locator title(Page page) {
+    return page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true));
+  }
+}

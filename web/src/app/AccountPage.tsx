@@ -1,0 +1,166 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
+import {
+  addTeacher,
+  changePassword,
+  keys,
+  setPassword,
+  useSession,
+  useTeachers,
+} from "../api/teacher";
+import type { TeacherCard } from "../generated/types";
+import { problemWords } from "../ui/Notice";
+import { PasswordField, TextField } from "../ui/TextField";
+import { words } from "../words/en";
+import { Shell } from "./Shell";
+
+/** The teacher's own password and, for the one who looks after the server, the other teachers. */
+export default function AccountPage() {
+  const session = useSession();
+  const { teacher, isKeeper, demo } = session.data ?? {};
+  return (
+    <Shell>
+      <div className="mx-auto grid max-w-3xl gap-10 px-4 py-6 sm:px-7">
+        <div>
+          <h1 className="text-3xl font-semibold">{words.account.title}</h1>
+          <p className="text-lg text-soft">{teacher}</p>
+        </div>
+        <section aria-labelledby="password">
+          <h2 id="password" className="mb-3 text-xl font-semibold">
+            {words.account.password}
+          </h2>
+          {demo ? (
+            <p className="text-soft">{words.account.demo}</p>
+          ) : (
+            <Form
+              submit={words.account.change}
+              send={async (form) => {
+                await changePassword({ old: form("old"), fresh: form("fresh") });
+                return words.account.changed;
+              }}
+            >
+              <PasswordField name="old" label={words.account.old} />
+              <PasswordField
+                name="fresh"
+                label={words.account.fresh}
+                hint={words.session.passwordHint}
+                isNew
+              />
+            </Form>
+          )}
+        </section>
+        {isKeeper && <Teachers />}
+      </div>
+    </Shell>
+  );
+}
+
+function Teachers() {
+  const teachers = useTeachers(true);
+  const queries = useQueryClient();
+  return (
+    <section aria-labelledby="teachers">
+      <h2 id="teachers" className="text-xl font-semibold">
+        {words.account.teachers}
+      </h2>
+      <p className="mb-3 text-soft">{words.account.teachersText}</p>
+      {teachers.isError && <p role="alert">{problemWords(teachers.error)}</p>}
+      <ul className="mb-5 rounded-[4px] bg-card">
+        {teachers.data?.map((teacher) => (
+          <li key={teacher.id} className="border-b border-line px-4 py-2.5 last:border-0">
+            <Teacher teacher={teacher} />
+          </li>
+        ))}
+      </ul>
+      <Form
+        submit={words.account.add}
+        send={async (form) => {
+          const added = await addTeacher({ name: form("name"), password: form("password") });
+          await queries.invalidateQueries({ queryKey: keys.teachers });
+          return words.account.added(added.name);
+        }}
+      >
+        <TextField name="name" label={words.session.name} autoComplete="off" />
+        <PasswordField
+          name="password"
+          label={words.session.password}
+          hint={words.session.passwordHint}
+          isNew
+        />
+      </Form>
+    </section>
+  );
+}
+
+function Teacher({ teacher }: { teacher: TeacherCard }) {
+  if (teacher.isKeeper) {
+    return (
+      <span className="flex min-h-11 items-center gap-2">
+        {teacher.name}
+        <span className="text-soft">· {words.account.keeper}</span>
+      </span>
+    );
+  }
+  return (
+    <details>
+      <summary className="flex min-h-11 cursor-pointer flex-wrap items-center justify-between gap-3">
+        {teacher.name}
+        <span className="text-soft underline">{words.account.reset(teacher.name)}</span>
+      </summary>
+      <Form
+        submit={words.account.give}
+        send={async (form) => {
+          await setPassword(teacher, form("password"));
+          return words.account.resetDone(teacher.name);
+        }}
+      >
+        <PasswordField
+          name="password"
+          label={words.account.reset(teacher.name)}
+          hint={words.session.passwordHint}
+          isNew
+        />
+      </Form>
+    </details>
+  );
+}
+
+/** A form that says below its button what came of it; what was typed goes only when it went well. */
+function Form(props: {
+  submit: string;
+  send: (form: (name: string) => string) => Promise<string>;
+  children: React.ReactNode;
+}) {
+  const [said, setSaid] = useState<{ text: string; well: boolean }>();
+  const [busy, setBusy] = useState(false);
+  const submit = async (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const form = event.currentTarget;
+    const data = new FormData(form);
+    setBusy(true);
+    setSaid(undefined);
+    try {
+      setSaid({ text: await props.send((name) => String(data.get(name))), well: true });
+      form.reset();
+    } catch (error) {
+      setSaid({ text: problemWords(error), well: false });
+    }
+    setBusy(false);
+  };
+  return (
+    <form onSubmit={submit} className="grid max-w-md gap-4">
+      {props.children}
+      <button type="submit" className="btn btn-primary justify-self-start" disabled={busy}>
+        {props.submit}
+      </button>
+      {said && (
+        <p
+          role={said.well ? "status" : "alert"}
+          className={`border-l-4 bg-card p-3 ${said.well ? "border-success" : "border-error"}`}
+        >
+          {said.text}
+        </p>
+      )}
+    </form>
+  );
+}

@@ -1,0 +1,71 @@
+import { useMemo } from "react";
+import { words } from "../words/en";
+import type { EditorStore } from "./editor";
+import { type SheetActions, sheetActions } from "./sheetActions";
+
+/** Something that can be done, by its name in the command list and, where it has some, by keys. */
+export interface Command {
+  name: string;
+  /** As they are shown: “Ctrl + D”. */
+  keys?: string;
+  /** Whether a key press means this command. */
+  matches?: (event: KeyboardEvent) => boolean;
+  run: () => void;
+}
+
+/** What Build can do besides the sheet: opened or done by the page itself. */
+export interface PageActions {
+  present: () => void;
+  open: (dialog: "link" | "details" | "versions" | "keys" | "commands") => void;
+  saveFile: () => void;
+  leave: () => void;
+}
+
+const ctrl = (key: string) => (event: KeyboardEvent) =>
+  (event.ctrlKey || event.metaKey) && !event.altKey && event.key.toLowerCase() === key;
+const alt = (key: string) => (event: KeyboardEvent) => event.altKey && event.key === key;
+
+/** Every action of Build, once: for the command list, the keys and the list of keys. */
+export function useCommands(useEditor: EditorStore, page: PageActions) {
+  const sheet = useMemo(() => sheetActions(useEditor), [useEditor]);
+  return { sheet, commands: commands(useEditor, sheet, page) };
+}
+
+function commands(useEditor: EditorStore, sheet: SheetActions, page: PageActions): Command[] {
+  const names = words.commands;
+  const { undo, redo } = useEditor.getState();
+  return [
+    { name: names.add, run: () => sheet.addAfter(useEditor.getState().open) },
+    { name: names.duplicate, keys: "Ctrl + D", matches: ctrl("d"), run: sheet.duplicate },
+    { name: names.turnOff, keys: "Ctrl + .", matches: ctrl("."), run: sheet.turnOff },
+    { name: names.up, keys: "Alt + ↑", matches: alt("ArrowUp"), run: () => sheet.move(-1) },
+    { name: names.down, keys: "Alt + ↓", matches: alt("ArrowDown"), run: () => sheet.move(1) },
+    { name: names.remove, run: sheet.remove },
+    { name: names.selectAll, run: sheet.selectAll },
+    {
+      name: names.undo,
+      keys: "Ctrl + Z",
+      matches: (event) => ctrl("z")(event) && !event.shiftKey,
+      run: undo,
+    },
+    {
+      name: names.redo,
+      keys: "Ctrl + Y",
+      matches: (event) => ctrl("y")(event) || (ctrl("z")(event) && event.shiftKey),
+      run: redo,
+    },
+    { name: names.details, run: () => page.open("details") },
+    { name: names.link, run: () => page.open("link") },
+    { name: names.present, run: page.present },
+    { name: names.versions, run: () => page.open("versions") },
+    { name: names.saveFile, run: page.saveFile },
+    { name: names.leave, run: page.leave },
+    {
+      name: names.list,
+      keys: "Ctrl + K",
+      matches: ctrl("k"),
+      run: () => page.open("commands"),
+    },
+    { name: names.keys, keys: "?", run: () => page.open("keys") },
+  ];
+}

@@ -1,0 +1,57 @@
+import type { Activity, Difference, QuestionUnion } from "../generated/types";
+import { words } from "../words/en";
+
+/** What a part of an activity is called. */
+export function partName({ path, number }: Difference): string {
+  if (number !== undefined) return words.revision.question(number);
+  return words.revision.parts[path] ?? words.revision.other;
+}
+
+/** How a part reads on one side. */
+export function partText(activity: Activity, { path, question }: Difference): string {
+  if (question !== undefined) {
+    const found = activity.game.questions.find((q) => q.id === question);
+    return found ? questionText(found) : words.revision.notThere;
+  }
+  const [top = "", property] = path.split(".");
+  const whole = (activity as unknown as Record<string, unknown>)[top];
+  const value = property === undefined ? whole : (whole as Record<string, unknown>)?.[property];
+  if (path === "game.questions") {
+    return activity.game.questions.map((q) => q.text || words.sheet.emptyLine).join(" · ");
+  }
+  return valueText(value);
+}
+
+function valueText(value: unknown): string {
+  if (value === undefined || value === "") return words.revision.nothing;
+  if (Array.isArray(value)) return value.map(valueText).join(", ") || words.revision.nothing;
+  if (typeof value === "object" && value !== null) {
+    const { text } = value as { text?: string };
+    return text ?? words.revision.usual;
+  }
+  return words.revision.values[String(value)] ?? String(value);
+}
+
+/** A question on one line: its text, and its options with a tick at what is right. */
+export function questionText(question: QuestionUnion): string {
+  const text = question.text || words.sheet.emptyLine;
+  const off = question.off ? ` (${words.sheet.off})` : "";
+  switch (question.kind) {
+    case "pick-one": {
+      const options = question.options.map((o) => (o.right ? `✓ ${o.text}` : o.text));
+      return `${text}${off} — ${options.join(" · ") || words.revision.noOptions}`;
+    }
+    case "true-false":
+      return `${text}${off} — ${words.game.truth[`${question.answer}`] ?? "?"}`;
+    default:
+      return text;
+  }
+}
+
+/** What was done in a version, in a few words. */
+export function changesText(changes: Difference[]): string {
+  if (changes.length === 0) return words.revision.first;
+  const named = changes.map((change) => words.revision.did(partName(change), change.theirs));
+  const shown = named.slice(0, 3).join(", ");
+  return named.length > 3 ? `${shown} ${words.revision.more(named.length - 3)}` : shown;
+}

@@ -1,0 +1,95 @@
+import { randomId } from "../engine/randomId";
+import type { EditorStore } from "./editor";
+import {
+  blankQuestion,
+  copyOf,
+  insertAfter,
+  moveQuestions,
+  removeQuestions,
+  switchQuestions,
+} from "./edits";
+
+/** What can be done on a sheet, by a press, a key or from the command list. */
+export type SheetActions = ReturnType<typeof sheetActions>;
+
+/** The actions of a sheet; they mean the selected questions, or else the open one. */
+export function sheetActions(useEditor: EditorStore) {
+  const questions = () => useEditor.getState().activity.game.questions;
+  const { edit, unfold, select } = useEditor.getState();
+
+  /** The ids that an action means, in the order of the sheet. */
+  const meant = (): string[] => {
+    const { selected, open } = useEditor.getState();
+    const ids = selected.length > 0 ? selected : open === undefined ? [] : [open];
+    return questions()
+      .map((q) => q.id)
+      .filter((id) => ids.includes(id));
+  };
+
+  const addAfter = (id?: string) => {
+    const fresh = randomId();
+    edit(insertAfter(id, blankQuestion(fresh)));
+    unfold(fresh);
+  };
+
+  return {
+    meant,
+    addAfter,
+    /** Enter at a question's end: on to the next one; at the end of the sheet a new one. */
+    next: (id: string) => {
+      const following = questions()[questions().findIndex((q) => q.id === id) + 1];
+      if (following) unfold(following.id);
+      else addAfter(id);
+    },
+    duplicate: () => {
+      const ids = meant();
+      const copies = questions()
+        .filter((q) => ids.includes(q.id))
+        .map(copyOf);
+      if (copies.length === 0) return;
+      edit(insertAfter(ids.at(-1), ...copies));
+      if (copies.length === 1) unfold(copies[0]?.id);
+      else select(copies.map((q) => q.id));
+    },
+    remove: () => {
+      const ids = meant();
+      const first = questions().findIndex((q) => ids.includes(q.id));
+      if (first < 0) return;
+      edit(removeQuestions(ids));
+      unfold((questions()[first] ?? questions()[first - 1])?.id);
+    },
+    move: (by: 1 | -1) => edit(moveQuestions(meant(), by)),
+    turnOff: () => edit(switchQuestions(meant())),
+    selectAll: () => select(questions().map((q) => q.id)),
+    clear: () => select([]),
+    /** Adds a question to the selection, or takes it out. */
+    pick: (id: string) => {
+      const { selected } = useEditor.getState();
+      select(selected.includes(id) ? selected.filter((s) => s !== id) : [...selected, id]);
+    },
+    /** Begins a selection with a question where there is none yet. */
+    pickFrom: (id: string) => {
+      if (useEditor.getState().selected.length === 0) select([id]);
+    },
+    /** Selects everything between the question that was picked last and this one. */
+    pickUpTo: (id: string) => {
+      const { selected, open } = useEditor.getState();
+      const ids = questions().map((q) => q.id);
+      const from = ids.indexOf(selected.at(-1) ?? open ?? id);
+      const to = ids.indexOf(id);
+      const between = ids.slice(Math.min(from, to), Math.max(from, to) + 1);
+      select([...selected.filter((s) => !between.includes(s)), ...between]);
+    },
+    /** Puts pasted questions behind one, or in its place while nothing is written in it. */
+    paste: (id: string, pasted: ReturnType<typeof questions>) => {
+      const copies = pasted.map(copyOf);
+      const here = questions().find((q) => q.id === id);
+      const empty = here?.kind === "pick-one" && !here.text && here.options.length === 0;
+      edit((activity) => {
+        const added = insertAfter(id, ...copies)(activity);
+        return empty ? removeQuestions([id])(added) : added;
+      });
+      unfold(copies.at(-1)?.id);
+    },
+  };
+}

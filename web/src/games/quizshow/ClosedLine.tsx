@@ -1,0 +1,103 @@
+import { type KeyboardEvent, type MouseEvent, memo } from "react";
+import type { EditorStore } from "../../build/editor";
+import type { SheetActions } from "../../build/sheetActions";
+import type { QuestionUnion } from "../../generated/types";
+import { words } from "../../words/en";
+
+interface Props {
+  question: QuestionUnion;
+  number: number;
+  selected: boolean;
+  useEditor: EditorStore;
+  sheet: SheetActions;
+}
+
+/** A question's line while it is not unfolded: press it to open it, or select it among others. */
+export const ClosedLine = memo(function ClosedLine(props: Props) {
+  const { question, number, selected, useEditor, sheet } = props;
+  const { id } = question;
+  const press = (event: MouseEvent) => {
+    if (event.shiftKey) sheet.pickUpTo(id);
+    else if (event.ctrlKey || event.metaKey) sheet.pick(id);
+    else useEditor.getState().unfold(id);
+  };
+  const onKey = (event: KeyboardEvent<HTMLButtonElement>) => {
+    const by = { ArrowUp: -1, ArrowDown: 1 }[event.key];
+    if (event.key === "Escape") sheet.clear();
+    else if (by !== undefined && !event.altKey && !event.ctrlKey) {
+      const line = neighbour(event.currentTarget, by);
+      if (line && event.shiftKey) {
+        sheet.pickFrom(id);
+        sheet.pickUpTo(line.dataset.line ?? id);
+      }
+      line?.focus();
+    } else return;
+    event.preventDefault();
+  };
+  const answer = rightWords(question);
+  return (
+    <div
+      className={`group/line flex items-stretch rounded-[4px] ${selected ? "bg-primary/12" : "hover:bg-base-200"}`}
+    >
+      <label className="grid w-6 shrink-0 cursor-pointer place-items-center">
+        <input
+          type="checkbox"
+          tabIndex={-1}
+          aria-label={words.sheet.select(number)}
+          className="checkbox checkbox-sm line-check border-edge"
+          checked={selected}
+          onChange={() => sheet.pick(id)}
+        />
+      </label>
+      <button
+        type="button"
+        data-line={id}
+        onClick={press}
+        onKeyDown={onKey}
+        className={`grid min-h-11 min-w-0 flex-1 cursor-pointer grid-cols-[1.1rem_5.2rem_1fr_auto] items-baseline gap-x-2 px-1 py-2 text-left max-sm:grid-cols-[1.1rem_1fr_auto] ${question.off ? "text-soft" : ""}`}
+      >
+        <span className="text-right text-sm font-semibold text-soft">{number}</span>
+        <span className="text-sm text-soft max-sm:hidden">
+          {words.sheet.kinds[question.kind] ?? question.kind}
+        </span>
+        <span
+          className={`line-clamp-2 min-w-0 [overflow-wrap:anywhere] ${question.off ? "line-through decoration-1" : ""}`}
+        >
+          {question.text || <em className="text-soft">{words.sheet.emptyLine}</em>}
+        </span>
+        <State question={question} answer={answer} />
+      </button>
+    </div>
+  );
+});
+
+function State({ question, answer }: { question: QuestionUnion; answer: string }) {
+  if (question.off) return <span className="text-sm font-medium">{words.sheet.off}</span>;
+  return (
+    <span
+      className={`max-w-36 truncate text-sm font-medium ${answer ? "text-success" : "text-error"}`}
+    >
+      {answer || (question.text && `△ ${words.sheet.noRight}`)}
+    </span>
+  );
+}
+
+/** The next closed line above or below, passing over the one that is unfolded. */
+function neighbour(line: HTMLElement, by: number): HTMLElement | undefined {
+  const lines = [...document.querySelectorAll<HTMLElement>("[data-line]")];
+  return lines[lines.indexOf(line) + by];
+}
+
+function rightWords(question: QuestionUnion): string {
+  switch (question.kind) {
+    case "pick-one":
+      return question.options
+        .filter((option) => option.right)
+        .map((option) => option.text)
+        .join(" · ");
+    case "true-false":
+      return question.answer === undefined ? "" : (words.game.truth[`${question.answer}`] ?? "");
+    default:
+      return "";
+  }
+}
