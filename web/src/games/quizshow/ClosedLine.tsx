@@ -37,7 +37,7 @@ export const ClosedLine = memo(function ClosedLine(props: Props) {
   const answer = rightWords(question);
   return (
     <div
-      className={`group/line flex items-stretch rounded-[4px] ${selected ? "bg-primary/12" : "hover:bg-base-200"}`}
+      className={`group/line flex items-stretch rounded-[4px] ${selected ? "bg-card shadow-[inset_4px_0_0_var(--color-primary)]" : "hover:bg-base-200"}`}
     >
       <label className="grid w-6 shrink-0 cursor-pointer place-items-center">
         <input

@@ -36,6 +36,7 @@ class AccountsTest {
       first.button("Add a teacher").click();
       assertThat(page.getByText("Mr Reed can sign in now")).isVisible();
       first.button("Sign out").click();
+      assertThat(first.button("Sign in")).isVisible();
 
       fill(page, "Mr Reed", "not his password");
       first.button("Sign in").click();

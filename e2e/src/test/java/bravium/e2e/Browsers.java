@@ -31,7 +31,8 @@ final class Browsers {
           "--disable-sync");
 
   /** No test is about time; a busy machine may take this long, in milliseconds. */
-  private static final double PATIENCE = 60_000;
+  private static final double PATIENCE =
+      Double.parseDouble(System.getProperty("bravium.patience", "60000"));
 
   private static Browser browser;
 

@@ -37,7 +37,7 @@ class BuildTest {
 
     Locator strip = page.getByLabel("Readiness");
     assertThat(strip).containsText("can’t be won yet");
-    strip.getByRole(AriaRole.BUTTON).click();
+    strip.getByRole(AriaRole.BUTTON).last().click();
     assertThat(strip).containsText("No option is marked right, so nobody can get it right.");
     assertThat(strip).containsText("Winning takes 16 points, but only 10 can be reached.");
 
@@ -147,7 +147,7 @@ class BuildTest {
     assertThat(open).hasValue("On which day does a worker bee leave her cell?");
     assertThat(open).isFocused();
 
-    page.locator("[data-about^=marker]").first().click();
+    page.locator("[data-state=to-do]").first().click();
     assertThat(open).not().hasValue("On which day does a worker bee leave her cell?");
     assertThat(teacher.question()).hasText(open.inputValue());
   }

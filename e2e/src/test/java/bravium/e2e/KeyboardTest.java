@@ -81,13 +81,13 @@ class KeyboardTest {
 
     keys.press("Control+k");
     keys.type("off or");
-    assertThat(page.getByRole(AriaRole.OPTION)).hasCount(1);
+    assertThat(page.locator("dialog").getByRole(AriaRole.OPTION)).hasCount(1);
     keys.press("Enter");
     assertThat(page.getByText("Switched off: kept here, not asked.")).isHidden();
 
     focusOn(page.locator("[data-line]").first());
     keys.press("?");
-    assertThat(page.getByText("Keys of this place")).isVisible();
+    assertThat(page.locator("dialog h2")).hasText("Keys of this place");
     assertThat(page.locator("dialog")).containsText("Find an action by its name");
     keys.press("Escape");
     assertThat(page.locator("dialog")).hasCount(0);

@@ -8,8 +8,11 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * What can be set from outside.
  *
  * @param data the folder of everything that is kept
+ * @param commitTogether how many pieces of work are committed together at most
  * @param demo whether the demo data is laid in and its teacher signs in by one click
  */
 @ConfigurationProperties("bravium")
 public record BraviumSettings(
-    @DefaultValue("data") Path data, @DefaultValue("false") boolean demo) {}
+    @DefaultValue("data") Path data,
+    @DefaultValue("256") int commitTogether,
+    @DefaultValue("false") boolean demo) {}

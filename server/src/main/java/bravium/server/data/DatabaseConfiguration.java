@@ -53,8 +53,8 @@ class DatabaseConfiguration {
   }
 
   @Bean
-  Writer writer(DataSource writing) {
-    return new Writer(DSL.using(writing, SQLDialect.SQLITE));
+  Writer writer(DataSource writing, BraviumSettings settings) {
+    return new Writer(DSL.using(writing, SQLDialect.SQLITE), settings.commitTogether());
   }
 
   private static SQLiteConfig common() {

@@ -21,19 +21,19 @@ import org.sqlite.SQLiteException;
  */
 public final class Writer implements AutoCloseable {
 
-  private static final int LARGEST_GROUP = 256;
-
   private static final Set<SQLiteErrorCode> ENDING =
       EnumSet.of(
           SQLiteErrorCode.SQLITE_FULL, SQLiteErrorCode.SQLITE_IOERR, SQLiteErrorCode.SQLITE_NOMEM);
 
   private final DSLContext database;
+  private final int largestGroup;
   private final BlockingQueue<Job<?>> waiting = new LinkedBlockingQueue<>();
   private final Thread thread = new Thread(this::work, "bravium-writer");
   private volatile boolean closed;
 
-  Writer(DSLContext database) {
+  Writer(DSLContext database, int largestGroup) {
     this.database = database;
+    this.largestGroup = largestGroup;
     thread.start();
   }
 
@@ -64,7 +64,7 @@ public final class Writer implements AutoCloseable {
       } catch (InterruptedException e) {
         continue;
       }
-      waiting.drainTo(group, LARGEST_GROUP - 1);
+      waiting.drainTo(group, largestGroup - 1);
       commit(group);
       group.clear();
     }

@@ -29,7 +29,7 @@ class WriterTest {
     connection = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("w.db"));
     DSLContext database = DSL.using(connection);
     database.execute("create table number (n integer not null unique)");
-    writer = new Writer(database);
+    writer = new Writer(database, 256);
   }
 
   @AfterEach

@@ -1,0 +1,268 @@
+package bravium.bench;
+
+import bravium.bench.Load.Result;
+import bravium.bench.Load.To;
+import bravium.core.json.Codec;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.zip.GZIPOutputStream;
+
+/**
+ * Prints one table of figures, all of one run. Machines differ and are noisy: what counts are the
+ * ratios. Usage: {@code Bench ROOT JAVA-OPTIONS-OF-THE-APP … [--save]}.
+ */
+public final class Bench {
+
+  private static final double SECONDS = 6;
+
+  private final Path root;
+  private final Path folder;
+  private final List<String> lines = new ArrayList<>();
+
+  private Bench(Path root) throws IOException {
+    this.root = root;
+    this.folder = Files.createTempDirectory("bravium-bench");
+  }
+
+  /** Runs everything. */
+  public static void main(String[] arguments) throws Exception {
+    List<String> all = new ArrayList<>(List.of(arguments));
+    boolean save = all.remove("--save");
+    Bench bench = new Bench(Path.of(all.removeFirst()));
+    bench.run(all);
+    String table = String.join("\n", bench.lines) + "\n";
+    System.out.print("\n" + table);
+    if (save) {
+      Files.writeString(bench.root.resolve("docs/bench.md"), bench.page(table));
+    }
+    System.exit(0);
+  }
+
+  private void run(List<String> application) throws Exception {
+    line("measured", "figure", "beside it", "ratio", "aim");
+    line("---", "---", "---", "---", "---");
+    say("Moves over HTTP …");
+    moves();
+    say("Engines …");
+    engines();
+    say("Lists and pages …");
+    listsAndPages();
+    say("Starts …");
+    starts(application);
+    sizes();
+  }
+
+  private void moves() throws Exception {
+    double raw = Inserts.perSecond(folder);
+    for (int players : new int[] {200, 1_000}) {
+      Result together;
+      Result nothing;
+      Result fixed;
+      Result fixedNothing;
+      double rate;
+      try (ServerProcess server = server("together" + players)) {
+        Load load = new Load(server.address());
+        load.run(To.NO_OP, players, SECONDS, 0);
+        load.run(To.MOVES, players, SECONDS, 0);
+        nothing = load.run(To.NO_OP, players, SECONDS, 0);
+        together = load.run(To.MOVES, players, SECONDS, 0);
+        rate = 0.5 * Math.min(nothing.perSecond(), together.perSecond());
+        fixedNothing = load.run(To.NO_OP, players, SECONDS, rate);
+        fixed = load.run(To.MOVES, players, SECONDS, rate);
+      }
+      Result alone;
+      try (ServerProcess server = server("alone" + players, "--bravium.commit-together=1")) {
+        Load load = new Load(server.address());
+        load.run(To.MOVES, players, SECONDS, 0);
+        alone = load.run(To.MOVES, players, SECONDS, 0);
+      }
+      require(together, nothing, fixed, fixedNothing, alone);
+      String who = players + " players: ";
+      compare(
+          who + "accepted moves a second",
+          together.perSecond(),
+          "no-op",
+          nothing.perSecond(),
+          "≥ 0.8");
+      compare(
+          who + "accepted moves a second",
+          together.perSecond(),
+          "one commit each",
+          alone.perSecond(),
+          "≥ 3");
+      compare(who + "accepted moves a second", together.perSecond(), "raw inserts", raw, "");
+      compare(
+          who + "p50 in ms at %,.0f a second".formatted(rate),
+          fixed.p50(),
+          "no-op",
+          fixedNothing.p50(),
+          "");
+      compare(
+          who + "p99 in ms at %,.0f a second".formatted(rate),
+          fixed.p99(),
+          "no-op",
+          fixedNothing.p99(),
+          "≤ 3");
+    }
+  }
+
+  private static void require(Result... results) {
+    if (Arrays.stream(results).anyMatch(r -> r.refused() > 0)) {
+      throw new IllegalStateException("the server refused something: " + List.of(results));
+    }
+  }
+
+  private void engines() throws Exception {
+    compare(
+        "engine: moves a second on the JVM",
+        Engines.onTheJvm(),
+        "in Node",
+        Engines.inNode(root, folder),
+        "");
+  }
+
+  private void listsAndPages() throws Exception {
+    try (ServerProcess server = server("pages");
+        InBrowser browser = new InBrowser(server.address())) {
+      Http teacher = new Http(server.address()).signIn();
+      for (int i = 0; i < 8; i++) {
+        teacher.post("/api/activities", Codec.ACTIVITY.write(Quizzes.of("Ten " + i, 10)));
+      }
+      double ten = list(teacher);
+      for (int questions : new int[] {10, 200}) {
+        double[] times = browser.keyToLiveGame(questions);
+        line(
+            "key press to live game in ms, %d questions".formatted(questions),
+            "%.0f".formatted(InBrowser.median(times)),
+            "worst %.0f".formatted(InBrowser.worst(times)),
+            "",
+            "50");
+      }
+      String id =
+          teacher
+              .post("/api/activities", Codec.ACTIVITY.write(Quizzes.of("Link", 10)))
+              .getString("id", "");
+      String code = teacher.post("/api/activities/" + id + "/link", "").getString("code", "");
+      line(
+          "script that a learner loads first, gzipped",
+          kilobytes(browser.learnersScript(code)),
+          "",
+          "",
+          "150 KB");
+      multiply(10_000);
+      compare("list of 10,000 activities in ms", list(teacher), "of 10", ten, "1");
+    }
+  }
+
+  /** The median time of the list's first page and of what it can be filtered by. */
+  private static double list(Http teacher) {
+    double[] times = new double[60];
+    for (int i = 0; i < times.length; i++) {
+      long begin = System.nanoTime();
+      teacher.get("/api/activities");
+      times[i] = (System.nanoTime() - begin) / 1e6;
+    }
+    Arrays.sort(times);
+    return times[times.length / 2];
+  }
+
+  private void multiply(int activities) throws Exception {
+    try (Connection database =
+            DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("pages/bravium.db"));
+        PreparedStatement insert =
+            database.prepareStatement(
+                "with recursive n(i) as (select 1 union all select i + 1 from n where i < ?)"
+                    + " insert into activity (public_id, teacher_id, version, title, kind, subject,"
+                    + " year, question_count, finding_count, is_playable, created_at, changed_at,"
+                    + " search_text) select 'many' || i, teacher_id, 1, title || ' ' || i, kind,"
+                    + " subject, i % 13, question_count, finding_count, is_playable, created_at,"
+                    + " changed_at - i * 60000, search_text || ' ' || i from n, (select * from"
+                    + " activity limit 1)")) {
+      insert.setInt(1, activities);
+      insert.execute();
+    }
+  }
+
+  private void starts(List<String> application) {
+    double ours = Double.MAX_VALUE;
+    double bare = Double.MAX_VALUE;
+    for (int i = 0; i < 4; i++) {
+      try (ServerProcess server =
+          ServerProcess.start(
+              application, log("start"), "--bravium.data=" + folder.resolve("start"))) {
+        ours = Math.min(ours, server.startSeconds());
+      }
+      try (ServerProcess server = ServerProcess.start(BareServer.class, log("bare"))) {
+        bare = Math.min(bare, server.startSeconds());
+      }
+    }
+    compare("start-up in s, best of 4", ours, "bare Spring Boot", bare, "≤ 1.5");
+  }
+
+  private void sizes() throws IOException {
+    byte[] engine = Files.readAllBytes(root.resolve("engine-js/target/js/engine.js"));
+    ByteArrayOutputStream zipped = new ByteArrayOutputStream();
+    try (GZIPOutputStream out = new GZIPOutputStream(zipped)) {
+      out.write(engine);
+    }
+    line("engine-js, gzipped", kilobytes(zipped.size()), "", "", "");
+  }
+
+  private ServerProcess server(String name, String... settings) {
+    List<String> all = new ArrayList<>(List.of(settings));
+    all.add("--bravium.demo=true");
+    all.add("--bravium.data=" + folder.resolve(name));
+    return ServerProcess.start(BenchServer.class, log(name), all.toArray(String[]::new));
+  }
+
+  private Path log(String name) {
+    return folder.resolve(name + ".log");
+  }
+
+  private void compare(String what, double figure, String beside, double other, String aim) {
+    line(
+        what,
+        number(figure),
+        beside + " " + number(other),
+        String.format(Locale.ROOT, "%.2f", figure / other),
+        aim);
+  }
+
+  private static String number(double figure) {
+    return String.format(Locale.ROOT, figure >= 100 ? "%,.0f" : "%.2f", figure);
+  }
+
+  private static String kilobytes(long bytes) {
+    return String.format(Locale.ROOT, "%.1f KB", bytes / 1_000.0);
+  }
+
+  private void line(String... cells) {
+    lines.add("| " + String.join(" | ", cells) + " |");
+  }
+
+  private static void say(String text) {
+    System.out.println(text);
+  }
+
+  private String page(String table) {
+    return """
+        # Benchmark
+
+        Made by `./bravium bench --save` on %s, on %d processors. All figures are of one run, server and
+        load on the same machine; what counts are the ratios. The no-op endpoint does the same sign-in
+        and the same JSON as a move, and neither plays nor keeps anything.
+
+        %s"""
+        .formatted(LocalDate.now(), Runtime.getRuntime().availableProcessors(), table);
+  }
+}

@@ -1,0 +1,74 @@
+package bravium.bench;
+
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonObject;
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+
+/** A teacher's browser, as far as the benchmark needs one. */
+final class Http {
+
+  private final String address;
+  private final CookieManager cookies = new CookieManager();
+  private final HttpClient client = HttpClient.newBuilder().cookieHandler(cookies).build();
+
+  Http(String address) {
+    this.address = address;
+  }
+
+  /** Signs in to the demo, which may still be laying its data in. */
+  Http signIn() {
+    get("/api/session");
+    while (send("POST", "/api/session/demo", "").statusCode() != 200) {
+      pause();
+    }
+    return this;
+  }
+
+  JsonObject get(String path) {
+    return Json.parse(send("GET", path, "").body()).asObject();
+  }
+
+  JsonObject post(String path, String body, String... headers) {
+    HttpResponse<String> response = send("POST", path, body, headers);
+    if (response.statusCode() >= 300) {
+      throw new IllegalStateException(path + ": " + response.body());
+    }
+    return Json.parse(response.body()).asObject();
+  }
+
+  private HttpResponse<String> send(String method, String path, String body, String... headers) {
+    HttpRequest.Builder request =
+        HttpRequest.newBuilder(URI.create(address + path))
+            .header("Content-Type", "application/json")
+            .method(method, BodyPublishers.ofString(body));
+    cookies.getCookieStore().getCookies().stream()
+        .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+        .map(HttpCookie::getValue)
+        .findFirst()
+        .ifPresent(token -> request.header("X-XSRF-TOKEN", token));
+    if (headers.length > 0) {
+      request.headers(headers);
+    }
+    try {
+      return client.send(request.build(), BodyHandlers.ofString());
+    } catch (IOException | InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static void pause() {
+    try {
+      Thread.sleep(50);
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+}

@@ -1,0 +1,105 @@
+package bravium.bench;
+
+import bravium.core.json.Codec;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Response;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+
+/** What is measured in Chromium. */
+final class InBrowser implements AutoCloseable {
+
+  private static final int KEYS = 40;
+
+  private final Playwright playwright =
+      Playwright.create(
+          new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+  private final Browser browser;
+  private final String address;
+
+  InBrowser(String address) {
+    this.address = address;
+    this.browser =
+        playwright
+            .chromium()
+            .launch(
+                new BrowserType.LaunchOptions()
+                    .setExecutablePath(
+                        Path.of(
+                            System.getenv().getOrDefault("BRAVIUM_CHROMIUM", "/usr/bin/chromium")))
+                    .setArgs(List.of("--no-sandbox", "--disable-dev-shm-usage", "--disable-gpu")));
+  }
+
+  /** From a key press to the frame in which the live game shows it, in milliseconds, sorted. */
+  double[] keyToLiveGame(int questions) {
+    String id =
+        new Http(address)
+            .signIn()
+            .post("/api/activities", Codec.ACTIVITY.write(Quizzes.of("Typing", questions)))
+            .getString("id", "");
+    Page page = page();
+    page.navigate("/sign-in");
+    page.getByText("Look around as Ms Alder").click();
+    page.waitForURL("**/activities");
+    page.navigate("/activities/" + id);
+    page.locator("[data-line]").nth(1).click();
+    page.locator("fieldset textarea").first().click();
+    page.evaluate(
+        "() => { window.times = []; let at;"
+            + " addEventListener('keydown', () => { at = performance.now(); }, true);"
+            + " new MutationObserver(() => { if (at === undefined) return; const from = at;"
+            + " at = undefined; requestAnimationFrame(() =>"
+            + " window.times.push(performance.now() - from)); })"
+            + ".observe(document.querySelector('.stage'),"
+            + " { subtree: true, childList: true, characterData: true }); }");
+    for (int i = 0; i < KEYS; i++) {
+      page.keyboard().press("x");
+      page.waitForTimeout(120);
+    }
+    @SuppressWarnings("unchecked")
+    List<Number> times = (List<Number>) page.evaluate("() => window.times");
+    page.context().close();
+    double[] sorted = times.stream().mapToDouble(Number::doubleValue).sorted().toArray();
+    return sorted.length < KEYS / 2 ? new double[] {Double.NaN} : sorted;
+  }
+
+  /** The bytes of script that a learner's page loads first, as they come over the wire. */
+  long learnersScript(String code) {
+    Page page = page();
+    List<Response> scripts = new ArrayList<>();
+    page.onResponse(
+        response -> {
+          if (response.url().contains(".js")) {
+            scripts.add(response);
+          }
+        });
+    page.navigate("/play/" + code);
+    page.getByText("Start").waitFor();
+    long bytes = scripts.stream().mapToLong(r -> r.request().sizes().responseBodySize).sum();
+    page.context().close();
+    return bytes;
+  }
+
+  private Page page() {
+    return browser.newContext(new Browser.NewContextOptions().setBaseURL(address)).newPage();
+  }
+
+  static double median(double[] sorted) {
+    return sorted[sorted.length / 2];
+  }
+
+  static double worst(double[] sorted) {
+    return Arrays.stream(sorted).max().orElse(Double.NaN);
+  }
+
+  @Override
+  public void close() {
+    playwright.close();
+  }
+}

@@ -1,0 +1,64 @@
+package bravium.bench;
+
+import bravium.core.activity.Activity;
+import bravium.core.activity.Endings;
+import bravium.core.activity.Rules;
+import bravium.core.activity.TitlePage;
+import bravium.core.games.quizshow.QuizShow;
+import bravium.core.play.Action;
+import bravium.core.play.Move;
+import bravium.core.play.Mover;
+import bravium.core.play.Response;
+import bravium.core.question.Feedback;
+import bravium.core.question.Option;
+import bravium.core.question.PickOne;
+import bravium.core.question.Question;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/** Quiz shows to measure with, and the moves that play one. */
+final class Quizzes {
+
+  private Quizzes() {}
+
+  /** A quiz show of so many questions with four options each, in the order written. */
+  static Activity of(String title, int questions) {
+    return new Activity(
+        TitlePage.of(title),
+        QuizShow.onLine(IntStream.range(0, questions).mapToObj(Quizzes::question).toList()),
+        new Rules(
+            null,
+            bravium.core.activity.Order.AS_WRITTEN,
+            bravium.core.activity.Order.AS_WRITTEN,
+            10,
+            80,
+            bravium.core.json.Extra.NONE),
+        Endings.usual());
+  }
+
+  private static Question question(int i) {
+    List<Option> options =
+        IntStream.range(0, 4)
+            .mapToObj(o -> new Option("o" + o, "Answer " + o + " to question " + i, o == i % 4))
+            .toList();
+    return new PickOne(
+        "q" + i,
+        "What does a hive do on day " + i + " of its spring?",
+        options,
+        new Feedback(
+            "Right: that is what it does then.", "Look at the picture of the hive again."));
+  }
+
+  /** The moves from the start to the end. */
+  static List<Move> moves(int questions) {
+    List<Move> moves = new ArrayList<>();
+    moves.add(new Move("s", Mover.PLAYER, new Action.Start()));
+    for (int i = 0; i < questions; i++) {
+      Response picked = new Response.Picked("o" + (i % 3));
+      moves.add(new Move("a" + i, Mover.PLAYER, new Action.Answer("q" + i, 1, picked)));
+      moves.add(new Move("c" + i, Mover.PLAYER, new Action.Continue("q" + i)));
+    }
+    return moves;
+  }
+}

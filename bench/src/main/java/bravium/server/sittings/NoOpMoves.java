@@ -1,0 +1,50 @@
+package bravium.server.sittings;
+
+import bravium.core.play.Audience;
+import bravium.core.play.Engine;
+import bravium.core.play.Move;
+import bravium.core.play.Showing;
+import bravium.server.data.Codes;
+import bravium.server.problems.Problem;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/**
+ * What a move is compared with: the same sign-in, the same JSON in and out, and nothing played or
+ * kept. It is in the benchmark's server alone.
+ */
+@RestController
+public class NoOpMoves {
+
+  private final PlayLinkRepository links;
+  private final WarmSittings warm;
+  private final Map<String, Showing> showings = new ConcurrentHashMap<>();
+
+  NoOpMoves(PlayLinkRepository links, WarmSittings warm) {
+    this.links = links;
+    this.warm = warm;
+  }
+
+  @PostMapping("/api/play/{sitting}/no-op")
+  MoveAnswer move(
+      @PathVariable String sitting, HttpServletRequest request, @RequestBody Move move) {
+    String token = request.getHeader("Authorization").substring("Bearer ".length());
+    long learner =
+        links
+            .learner(Codes.hash(token))
+            .orElseThrow(() -> Problem.whoAreYou("no-such-token", "nobody"));
+    Showing showing = showings.computeIfAbsent(sitting, id -> show(id, learner));
+    return new MoveAnswer(List.of(), showing, move.key().isEmpty());
+  }
+
+  private Showing show(String sitting, long learner) {
+    StoredSitting stored = warm.read(sitting, s -> s.learner() != null && s.learner() == learner);
+    return Engine.show(stored.activity(), stored.sitting(), Audience.PLAYER, 0);
+  }
+}
