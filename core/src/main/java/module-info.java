@@ -1,6 +1,6 @@
 /** The rules of Bravium's games and all computation, for the JVM and for the browser. */
 module bravium.core {
-  requires minimal.json;
+  requires transitive minimal.json;
   requires static com.fasterxml.jackson.annotation;
   requires static org.jspecify;
 

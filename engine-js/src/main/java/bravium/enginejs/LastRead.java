@@ -1,6 +1,7 @@
 package bravium.enginejs;
 
 import bravium.core.json.Format;
+import com.eclipsesource.json.JsonValue;
 
 /**
  * Reads texts and keeps the last value: one edit or one move asks several functions with the same
@@ -18,7 +19,8 @@ final class LastRead<T> {
 
   T of(String wanted) {
     if (!wanted.equals(text)) {
-      value = format.read(wanted);
+      JsonValue tree = NativeJson.read(wanted);
+      value = tree == null ? format.read(wanted) : format.read(tree);
       text = wanted;
     }
     return value;

@@ -41,6 +41,15 @@ public final class Format<T> {
   }
 
   /**
+   * Reads a value that a JSON reader of the platform has read already.
+   *
+   * @throws FormatProblem if it doesn't follow the format
+   */
+  public T read(JsonValue tree) {
+    return reader.apply(Node.root(tree));
+  }
+
+  /**
    * What could be read of a text, and the rest.
    *
    * @param notUnderstood the JSON paths of what this version doesn't know; it is kept as it came

@@ -8,8 +8,10 @@ import bravium.core.question.Question;
 import bravium.core.question.TrueFalse;
 import java.util.ArrayList;
 import java.util.Iterator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** What chance settled when a play opened: which questions, in which order, with which options. */
 public record Draw(List<Drawn> questions) {
@@ -29,7 +31,8 @@ public record Draw(List<Drawn> questions) {
     List<Question> mixed = Chance.of(opening.seed(), "questions").shuffled(pool);
     List<Question> asked = mixed.subList(0, asked(rules, pool.size()));
     if (rules.questionOrder() == Order.AS_WRITTEN) {
-      asked = pool.stream().filter(asked::contains).toList();
+      Set<String> ids = new LinkedHashSet<>(asked.stream().map(Question::id).toList());
+      asked = pool.stream().filter(q -> ids.contains(q.id())).toList();
     }
     return new Draw(asked.stream().map(q -> drawn(q, rules, opening)).toList());
   }

@@ -67,7 +67,12 @@ public final class Engine {
 
   /** The question of that id, if the activity has it. */
   public static Optional<Question> question(Activity activity, String id) {
-    return activity.game().questions().stream().filter(q -> q.id().equals(id)).findFirst();
+    for (Question question : activity.game().questions()) {
+      if (question.id().equals(id)) {
+        return Optional.of(question);
+      }
+    }
+    return Optional.empty();
   }
 
   private static long notBefore(Sitting sitting, long at) {

@@ -3,6 +3,7 @@ package bravium.core.question;
 import bravium.core.json.Extra;
 import bravium.core.json.Range;
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -48,7 +49,13 @@ public record PickOne(
 
   @Override
   public List<Option> choices() {
-    return options.stream().filter(option -> !Texts.blank(option.text())).toList();
+    List<Option> choices = new ArrayList<>(options.size());
+    for (Option option : options) {
+      if (!Texts.blank(option.text())) {
+        choices.add(option);
+      }
+    }
+    return choices;
   }
 
   @Override

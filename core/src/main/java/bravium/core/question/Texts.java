@@ -1,5 +1,8 @@
 package bravium.core.question;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
  * Blank and outer spaces, said once: the JVM and the browser differ on which rare characters are
  * white space, so neither is asked. White space is what the Unicode Character Database gives the
@@ -13,7 +16,11 @@ public final class Texts {
 
   /** Whether a text holds nothing but white space. */
   public static boolean blank(String text) {
-    return trimmed(text).isEmpty();
+    int start = 0;
+    while (start < text.length() && space(text.charAt(start))) {
+      start++;
+    }
+    return start == text.length();
   }
 
   /** The text without white space at its ends. */
@@ -27,6 +34,18 @@ public final class Texts {
       end--;
     }
     return text.substring(start, end);
+  }
+
+  /** The parts of a text between a character, the empty ones among them. */
+  public static List<String> split(String text, char at) {
+    List<String> parts = new ArrayList<>();
+    int start = 0;
+    for (int end = text.indexOf(at); end >= 0; end = text.indexOf(at, start)) {
+      parts.add(text.substring(start, end));
+      start = end + 1;
+    }
+    parts.add(text.substring(start));
+    return parts;
   }
 
   /** How many words a text has: what stands between white space. */

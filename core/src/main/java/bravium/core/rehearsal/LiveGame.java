@@ -15,8 +15,10 @@ import bravium.core.play.Stage;
 import bravium.core.play.Verdict;
 import bravium.core.question.Question;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -29,11 +31,15 @@ public final class LiveGame {
   private final Activity activity;
   private final Sitting before;
   private final Rules rules;
+  private final Map<String, Question> questions = new LinkedHashMap<>();
+  private final Map<String, Draw.Drawn> drawnBefore = new LinkedHashMap<>();
 
   private LiveGame(Activity activity, Sitting before) {
     this.activity = activity;
     this.before = before;
     this.rules = activity.rules();
+    activity.game().questions().forEach(q -> questions.put(q.id(), q));
+    before.draw().questions().forEach(d -> drawnBefore.put(d.question(), d));
   }
 
   /**
@@ -95,7 +101,7 @@ public final class LiveGame {
     }
     List<String> ordered =
         rules.questionOrder() == Order.AS_WRITTEN
-            ? written.stream().filter(asked::contains).toList()
+            ? written.stream().filter(new LinkedHashSet<>(asked)::contains).toList()
             : asked;
     return new Draw(ordered.stream().map(this::drawn).toList());
   }
@@ -107,17 +113,14 @@ public final class LiveGame {
   }
 
   private Draw.Drawn drawn(String id) {
-    Question question = Engine.question(activity, id).orElseThrow();
+    Question question = questions.get(id);
     Draw.Drawn fresh = Draw.drawn(question, rules, before.opening());
-    if (rules.optionOrder() == Order.AS_WRITTEN) {
+    Draw.Drawn old = drawnBefore.get(id);
+    if (rules.optionOrder() == Order.AS_WRITTEN || old == null) {
       return fresh;
     }
-    return before
-        .draw()
-        .find(id)
-        .map(old -> merged(old.options(), fresh.options()))
-        .map(order -> new Draw.Drawn(id, Draw.aroundPins(question, order)))
-        .orElse(fresh);
+    List<String> order = merged(old.options(), fresh.options());
+    return new Draw.Drawn(id, Draw.aroundPins(question, order));
   }
 
   /** The fresh ids: those that were there keep their order, and the new ones follow. */

@@ -30,7 +30,7 @@ public final class Pasted {
    */
   public static List<Question> questions(String text) {
     List<Question> questions = new ArrayList<>();
-    for (String line : text.replace("\r\n", "\n").replace('\r', '\n').split("\n")) {
+    for (String line : Texts.split(text.replace('\r', '\n'), '\n')) {
       List<String> cells = cells(line);
       if (!cells.isEmpty() && questions.size() < MOST) {
         questions.add(question(String.valueOf(questions.size() + 1), cells));
@@ -41,7 +41,7 @@ public final class Pasted {
 
   private static List<String> cells(String line) {
     List<String> cells = new ArrayList<>();
-    for (String cell : line.split("\t")) {
+    for (String cell : Texts.split(line, '\t')) {
       if (!Texts.blank(cell)) {
         cells.add(Texts.trimmed(cell));
       }

@@ -5,7 +5,10 @@ import static bravium.server.data.schema.Tables.LEARNER;
 import static bravium.server.data.schema.Tables.PLAY_LINK;
 
 import bravium.server.data.Writer;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
@@ -20,6 +23,8 @@ class PlayLinkRepository {
   private final DSLContext database;
   private final Writer writer;
   private final Clock clock;
+  private final Cache<String, Long> learners =
+      Caffeine.newBuilder().maximumSize(10_000).expireAfterAccess(Duration.ofHours(1)).build();
 
   PlayLinkRepository(DSLContext database, Writer writer, Clock clock) {
     this.database = database;
@@ -66,12 +71,17 @@ class PlayLinkRepository {
                 .fetchSingle(LEARNER.ID));
   }
 
+  /** The learner of a token. A token is whose it is for good, so it need not be looked up twice. */
   Optional<Long> learner(String tokenHash) {
-    return database
-        .select(LEARNER.ID)
-        .from(LEARNER)
-        .where(LEARNER.TOKEN_HASH.eq(tokenHash))
-        .fetchOptional(LEARNER.ID);
+    return Optional.ofNullable(
+        learners.get(
+            tokenHash,
+            hash ->
+                database
+                    .select(LEARNER.ID)
+                    .from(LEARNER)
+                    .where(LEARNER.TOKEN_HASH.eq(hash))
+                    .fetchOne(LEARNER.ID)));
   }
 
   Optional<Long> learnerOf(long link, String tokenHash) {
