@@ -18,6 +18,7 @@ class AccountsTest {
       Teacher first = new Teacher(page);
       page.navigate("/");
       assertThat(page.getByText("You are the first teacher")).isVisible();
+      AccessibilityTest.check(page, Browsers.Look.DAY, "the first start");
       fill(page, "Ms Fern", "short");
       first.button("Begin").click();
       assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ALERT))

@@ -43,6 +43,7 @@ class KeepingTest {
     Locator dialog = page.locator("dialog");
     assertThat(dialog).containsText("Changed somewhere else");
     assertThat(dialog).containsText("changed on both sides");
+    AccessibilityTest.check(page, Browsers.Look.DAY, "a conflict");
     dialog.getByText("From the other tab").click();
     teacher.button("Go on with what is chosen").click();
 

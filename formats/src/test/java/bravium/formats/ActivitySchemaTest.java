@@ -2,6 +2,7 @@ package bravium.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bravium.core.activity.Activity;
 import bravium.core.samples.RandomActivities;
 import com.networknt.schema.Error;
 import com.networknt.schema.InputFormat;
@@ -59,11 +60,13 @@ class ActivitySchemaTest {
   }
 
   @Test
-  void whateverIsWrittenFollowsIt() {
+  void whateverIsWrittenFollowsItAndIsReadBackTheSame() {
     for (long seed = 0; seed < 300; seed++) {
-      byte[] file = ActivityFile.write(new RandomActivities(new Random(seed)).any());
+      Activity activity = new RandomActivities(new Random(seed)).any();
+      byte[] file = ActivityFile.write(activity);
 
       assertThat(errors(new String(file, StandardCharsets.UTF_8))).isEmpty();
+      assertThat(ActivityFile.read(file)).isEqualTo(activity);
     }
   }
 

@@ -99,9 +99,10 @@ public final class LiveGame {
       boolean lastIsOpen = asked.getLast().equals(before.now()) && asked.size() > 1;
       asked.remove(asked.size() - (lastIsOpen ? 2 : 1));
     }
+    Set<String> drawn = new LinkedHashSet<>(asked);
     List<String> ordered =
         rules.questionOrder() == Order.AS_WRITTEN
-            ? written.stream().filter(new LinkedHashSet<>(asked)::contains).toList()
+            ? written.stream().filter(drawn::contains).toList()
             : asked;
     return new Draw(ordered.stream().map(this::drawn).toList());
   }
