@@ -72,6 +72,7 @@ function Teachers() {
           </li>
         ))}
       </ul>
+      <h3 className="mb-2 text-lg font-semibold">{words.account.addTitle}</h3>
       <Form
         submit={words.account.add}
         send={async (form) => {

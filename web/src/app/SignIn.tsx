@@ -1,5 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { type FormEvent, useState } from "react";
+import { type FormEvent, type ReactNode, useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import { keys, signIn, signInFirst, signInToDemo, useSession } from "../api/teacher";
 import type { SessionInfo } from "../generated/types";
@@ -66,23 +66,17 @@ export default function SignIn() {
             <Learner />
           </div>
           <p className="text-soft">{words.session.demoNote}</p>
+          <details>
+            <summary className="min-h-11 w-fit cursor-pointer py-2 underline">
+              {words.session.byName}
+            </summary>
+            <Form submit={submit} busy={busy} />
+          </details>
         </>
       ) : (
-        <form onSubmit={submit} className="grid max-w-md gap-4">
-          <TextField name="name" label={words.session.name} autoComplete="username" />
-          <PasswordField
-            name="password"
-            label={words.session.password}
-            hint={firstStart ? words.session.passwordHint : undefined}
-            isNew={firstStart}
-          />
-          <div className="flex flex-wrap gap-3">
-            <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
-              {firstStart ? words.session.first : words.session.signIn}
-            </button>
-            <Learner />
-          </div>
-        </form>
+        <Form submit={submit} busy={busy} firstStart={firstStart}>
+          <Learner />
+        </Form>
       )}
       {problem && (
         <p role="alert" className="border-l-4 border-error bg-card p-3">
@@ -90,6 +84,32 @@ export default function SignIn() {
         </p>
       )}
     </main>
+  );
+}
+
+function Form(props: {
+  submit: (event: FormEvent<HTMLFormElement>) => void;
+  busy: boolean;
+  firstStart?: boolean;
+  children?: ReactNode;
+}) {
+  const { submit, busy, firstStart, children } = props;
+  return (
+    <form onSubmit={submit} className="grid max-w-md gap-4">
+      <TextField name="name" label={words.session.name} autoComplete="username" />
+      <PasswordField
+        name="password"
+        label={words.session.password}
+        hint={firstStart ? words.session.passwordHint : undefined}
+        isNew={firstStart}
+      />
+      <div className="flex flex-wrap gap-3">
+        <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
+          {firstStart ? words.session.first : words.session.signIn}
+        </button>
+        {children}
+      </div>
+    </form>
   );
 }
 

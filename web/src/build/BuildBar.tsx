@@ -44,11 +44,14 @@ export function BuildBar(props: {
       </p>
       <IconButton label={words.build.undo} icon={Undo2} act={undo} disabled={!canUndo} />
       <IconButton label={words.build.redo} icon={Redo2} act={redo} disabled={!canRedo} />
-      <IconButton
-        label={words.commands.versions}
-        icon={History}
-        act={() => page.open("versions")}
-      />
+      {/* On a phone the command list has it. */}
+      <div className="max-sm:hidden">
+        <IconButton
+          label={words.commands.versions}
+          icon={History}
+          act={() => page.open("versions")}
+        />
+      </div>
       <IconButton
         label={`${words.commands.list} (Ctrl + K)`}
         icon={Search}

@@ -34,14 +34,14 @@ export function ReadinessStrip(props: Props) {
           ))}
         </ul>
       )}
-      <div className="flex flex-wrap items-center gap-x-6 gap-y-1 px-4 py-1.5">
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-1 px-4 py-1.5 max-sm:gap-x-4 max-sm:gap-y-0">
         <p className="font-medium">
           <span aria-hidden="true" className={good ? "text-success" : "text-error"}>
             {good ? "✓ " : "△ "}
           </span>
           {words.readiness.winnable[winnable]}
         </p>
-        {askable > 0 && <p>{words.readiness.passes(passMark)}</p>}
+        {askable > 0 && <p className="max-sm:hidden">{words.readiness.passes(passMark)}</p>}
         {askable > 0 && <p>{words.readiness.guessing(guessing)}</p>}
         {askable > 0 && <Time {...props} />}
         {findings.length === 0 ? (

@@ -116,6 +116,7 @@ export const words = {
     name: "Name",
     password: "Password",
     signIn: "Sign in",
+    byName: "Sign in with a name and a password",
     first: "Begin",
     firstText:
       "Nobody has signed in on this server yet. You are the first teacher: choose your name and a password. You look after this server and add the other teachers.",
@@ -135,6 +136,7 @@ export const words = {
     teachers: "Teachers of this server",
     teachersText: "Each sees only her own activities.",
     keeper: "looks after this server",
+    addTitle: "One more teacher",
     add: "Add a teacher",
     added: (name: string) => `${name} can sign in now, with the password you chose.`,
     reset: (name: string) => `New password for ${name}`,
