@@ -1,12 +1,12 @@
 import type { Activity, Readiness, TitlePage } from "../generated/types";
 import { Dialog } from "../ui/Dialog";
+import { FIELD } from "../ui/field";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
 import { TagsField } from "./TagsField";
 import { ThinkingFields } from "./ThinkingFields";
 
 const YEARS = Array.from({ length: 14 }, (_, year) => year);
-export const FIELD = "w-full rounded-[14px] border border-edge bg-card px-3 py-2";
 
 /** The title page, the words at both endings, and how long the class thinks. */
 export function DetailsDialog(props: {

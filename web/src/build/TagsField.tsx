@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
+import { FIELD } from "../ui/field";
 import { words } from "../words/en";
-import { FIELD } from "./DetailsDialog";
 
 const split = (text: string) =>
   [...new Set(text.split(",").map((tag) => tag.trim()))].filter(Boolean);

@@ -1,6 +1,6 @@
 import type { TimeLine } from "../generated/types";
+import { FIELD } from "../ui/field";
 import { words } from "../words/en";
-import { FIELD } from "./DetailsDialog";
 import type { EditorStore } from "./editor";
 
 const MOST_SECONDS = 600;

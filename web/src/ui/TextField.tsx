@@ -1,4 +1,5 @@
 import { useId } from "react";
+import { FIELD } from "./field";
 
 interface FieldProps {
   name: string;
@@ -6,7 +7,7 @@ interface FieldProps {
   hint?: string;
 }
 
-const FIELD = "h-12 w-full rounded-[14px] border border-edge bg-card px-3 text-lg";
+const LINE = `${FIELD} h-12 text-lg`;
 
 /** A line of text in a form. */
 export function TextField({ name, label, autoComplete }: FieldProps & { autoComplete?: string }) {
@@ -20,7 +21,7 @@ export function TextField({ name, label, autoComplete }: FieldProps & { autoComp
         required
         maxLength={60}
         autoComplete={autoComplete}
-        className={FIELD}
+        className={LINE}
       />
     </div>
   );
@@ -40,7 +41,7 @@ export function PasswordField({ name, label, hint, isNew }: FieldProps & { isNew
         maxLength={72}
         autoComplete={isNew ? "new-password" : "current-password"}
         aria-describedby={hint && `${id}-hint`}
-        className={FIELD}
+        className={LINE}
       />
       {hint && (
         <p id={`${id}-hint`} className="text-soft">

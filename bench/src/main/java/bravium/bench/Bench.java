@@ -23,7 +23,7 @@ import java.util.zip.GZIPOutputStream;
  */
 public final class Bench {
 
-  private static final double SECONDS = 6;
+  private static final double SECONDS = 5;
 
   private final Path root;
   private final Path folder;
