@@ -1,4 +1,3 @@
-import { useState } from "react";
 import { Link } from "react-router";
 import type { ActivityCard } from "../generated/types";
 import { words } from "../words/en";
@@ -15,7 +14,6 @@ export function Card(props: {
 }) {
   const { card, removed, bringBack, done } = props;
   const kind = words.activities.kinds[card.kind] ?? words.activities.otherKind;
-  const [renaming, setRenaming] = useState(false);
   const content = (
     <>
       <Cover title={card.title} kind={card.kind} />
@@ -47,7 +45,7 @@ export function Card(props: {
             {words.activities.bringBack}
           </button>
         ) : (
-          <CardActions card={card} renaming={renaming} setRenaming={setRenaming} done={done} />
+          <CardActions card={card} done={done} />
         )}
       </div>
     </article>

@@ -11,11 +11,10 @@ import { words } from "../words/en";
 /** What can be done with an activity as a whole. */
 export function CardActions(props: {
   card: ActivityCard;
-  renaming: boolean;
-  setRenaming: (renaming: boolean) => void;
   done: (text: string, undo?: ActivityCard) => void;
 }) {
-  const { card, renaming, setRenaming, done } = props;
+  const { card, done } = props;
+  const [renaming, setRenaming] = useState(false);
   const attempt = (work: Promise<unknown>, text: string, undo?: ActivityCard) =>
     work.then(() => done(text, undo)).catch((error) => done(problemWords(error)));
   const copyTitle = words.activities.copyTitle(card.title);

@@ -96,11 +96,10 @@ export const signInFirst = (typed: Credentials) =>
 export const changePassword = (change: PasswordChange) =>
   call<SessionInfo>("/api/session/password", { method: "PUT", body: change });
 
-export const useTeachers = (asked: boolean) =>
+export const useTeachers = () =>
   useQuery({
     queryKey: keys.teachers,
     queryFn: () => call<TeacherCard[]>("/api/teachers"),
-    enabled: asked,
   });
 
 export const addTeacher = (typed: Credentials) =>

@@ -40,12 +40,7 @@ export default function AccountPage() {
               }}
             >
               <PasswordField name="old" label={words.account.old} />
-              <PasswordField
-                name="fresh"
-                label={words.account.fresh}
-                hint={words.session.passwordHint}
-                isNew
-              />
+              <PasswordField name="fresh" label={words.account.fresh} isNew />
             </Form>
           )}
         </section>
@@ -56,7 +51,7 @@ export default function AccountPage() {
 }
 
 function Teachers() {
-  const teachers = useTeachers(true);
+  const teachers = useTeachers();
   const queries = useQueryClient();
   return (
     <section aria-labelledby="teachers">
@@ -82,12 +77,7 @@ function Teachers() {
         }}
       >
         <TextField name="name" label={words.session.name} autoComplete="off" />
-        <PasswordField
-          name="password"
-          label={words.session.password}
-          hint={words.session.passwordHint}
-          isNew
-        />
+        <PasswordField name="password" label={words.session.password} isNew />
       </Form>
     </section>
   );
@@ -115,12 +105,7 @@ function Teacher({ teacher }: { teacher: TeacherCard }) {
           return words.account.resetDone(teacher.name);
         }}
       >
-        <PasswordField
-          name="password"
-          label={words.account.reset(teacher.name)}
-          hint={words.session.passwordHint}
-          isNew
-        />
+        <PasswordField name="password" label={words.account.reset(teacher.name)} isNew />
       </Form>
     </details>
   );

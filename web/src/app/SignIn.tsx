@@ -97,12 +97,7 @@ function Form(props: {
   return (
     <form onSubmit={submit} className="grid max-w-md gap-4">
       <TextField name="name" label={words.session.name} autoComplete="username" />
-      <PasswordField
-        name="password"
-        label={words.session.password}
-        hint={firstStart ? words.session.passwordHint : undefined}
-        isNew={firstStart}
-      />
+      <PasswordField name="password" label={words.session.password} isNew={firstStart} />
       <div className="flex flex-wrap gap-3">
         <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
           {firstStart ? words.session.first : words.session.signIn}

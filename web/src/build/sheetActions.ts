@@ -33,7 +33,6 @@ export function sheetActions(useEditor: EditorStore) {
   };
 
   return {
-    meant,
     addAfter,
     /** Enter at a question's end: on to the next one; at the end of the sheet a new one. */
     next: (id: string) => {

@@ -1,47 +1,23 @@
-import { useId } from "react";
+import { type ComponentProps, useId } from "react";
+import { words } from "../words/en";
 import { FIELD } from "./field";
 
-interface FieldProps {
-  name: string;
-  label: string;
-  hint?: string;
-}
-
-const LINE = `${FIELD} h-12 text-lg`;
-
-/** A line of text in a form. */
-export function TextField({ name, label, autoComplete }: FieldProps & { autoComplete?: string }) {
+/** A line of text in a form, with its label and, where it needs one, a hint. */
+export function TextField(
+  props: ComponentProps<"input"> & { name: string; label: string; hint?: string },
+) {
+  const { label, hint, ...input } = props;
   const id = useId();
   return (
     <div>
       <label htmlFor={id}>{label}</label>
       <input
         id={id}
-        name={name}
         required
         maxLength={60}
-        autoComplete={autoComplete}
-        className={LINE}
-      />
-    </div>
-  );
-}
-
-/** A password in a form. */
-export function PasswordField({ name, label, hint, isNew }: FieldProps & { isNew?: boolean }) {
-  const id = useId();
-  return (
-    <div>
-      <label htmlFor={id}>{label}</label>
-      <input
-        id={id}
-        name={name}
-        type="password"
-        required
-        maxLength={72}
-        autoComplete={isNew ? "new-password" : "current-password"}
         aria-describedby={hint && `${id}-hint`}
-        className={LINE}
+        className={`${FIELD} h-12 text-lg`}
+        {...input}
       />
       {hint && (
         <p id={`${id}-hint`} className="text-soft">
@@ -49,5 +25,19 @@ export function PasswordField({ name, label, hint, isNew }: FieldProps & { isNew
         </p>
       )}
     </div>
+  );
+}
+
+/** A password in a form; with a new one goes what it has to be like. */
+export function PasswordField(props: { name: string; label: string; isNew?: boolean }) {
+  const { isNew, ...field } = props;
+  return (
+    <TextField
+      type="password"
+      maxLength={72}
+      autoComplete={isNew ? "new-password" : "current-password"}
+      hint={isNew ? words.session.passwordHint : undefined}
+      {...field}
+    />
   );
 }
