@@ -112,7 +112,7 @@ function Choice(props: {
           >
             <input
               type="radio"
-              className="radio radio-sm mt-0.5"
+              className="radio radio-sm mt-0.5 border-edge"
               name={difference.path}
               checked={side === which}
               onChange={() => choose(which)}

@@ -28,7 +28,7 @@ export function VersionsDialog(props: { id: string; useEditor: EditorStore; onCl
       {versions.isError && <p role="alert">{problemWords(versions.error)}</p>}
       <div className="grid gap-4 md:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]">
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls can be reached by keyboard */}
-        <ul className="max-h-[55vh] overflow-y-auto" tabIndex={0} aria-label={words.versions.list}>
+        <ul className="max-h-[30vh] overflow-y-auto md:max-h-[55vh]" tabIndex={0} aria-label={words.versions.list}>
           {cards.map((card) => (
             <li key={card.version}>
               <VersionLine
