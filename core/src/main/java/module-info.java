@@ -5,6 +5,7 @@ module bravium.core {
   requires static org.jspecify;
 
   exports bravium.core.activity;
+  exports bravium.core.answer;
   exports bravium.core.games;
   exports bravium.core.games.quizshow;
   exports bravium.core.json;

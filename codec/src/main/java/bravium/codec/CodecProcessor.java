@@ -16,13 +16,15 @@ import javax.tools.Diagnostic;
 /**
  * Writes {@code bravium.core.json.Codec}: reading and writing of every record that can be reached
  * from a type marked with {@code @Root}. The code is plain calls without reflection, so that the
- * same classes run on the JVM and, compiled by TeaVM, in the browser.
+ * same classes run on the JVM and, compiled by TeaVM, in the browser. Beside it, the table of
+ * letter forms that comparing answers needs.
  */
 @SupportedAnnotationTypes(CodecProcessor.ROOT)
 public final class CodecProcessor extends AbstractProcessor {
 
   static final String ROOT = "bravium.core.json.Root";
   private static final String TARGET = "bravium.core.json.Codec";
+  private static final String UNICODE = "bravium.core.answer.UnicodeTable";
 
   @Override
   public SourceVersion getSupportedSourceVersion() {
@@ -39,16 +41,20 @@ public final class CodecProcessor extends AbstractProcessor {
       roots.add((TypeElement) marked);
     }
     try {
-      String source = new CodecSource(Shapes.reachableFrom(roots), roots).text();
-      Element[] origin = roots.toArray(Element[]::new);
-      try (Writer out = processingEnv.getFiler().createSourceFile(TARGET, origin).openWriter()) {
-        out.write(source);
-      }
+      write(TARGET, new CodecSource(Shapes.reachableFrom(roots), roots).text(), roots);
+      write(UNICODE, UnicodeTableSource.text(), roots);
     } catch (UnsupportedShape e) {
       processingEnv.getMessager().printMessage(Diagnostic.Kind.ERROR, e.getMessage(), e.where());
     } catch (IOException e) {
       processingEnv.getMessager().printMessage(Diagnostic.Kind.ERROR, e.toString());
     }
     return true;
+  }
+
+  private void write(String name, String source, List<TypeElement> origin) throws IOException {
+    Element[] elements = origin.toArray(Element[]::new);
+    try (Writer out = processingEnv.getFiler().createSourceFile(name, elements).openWriter()) {
+      out.write(source);
+    }
   }
 }

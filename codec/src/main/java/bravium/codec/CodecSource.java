@@ -66,9 +66,8 @@ final class CodecSource {
 
   private void writeRecord(TypeElement type) {
     String known =
-        type.getRecordComponents().stream()
-            .filter(c -> !Shapes.isExtra(c))
-            .map(c -> '"' + c.getSimpleName().toString() + '"')
+        shapes.propertiesOf(type).stream()
+            .map(name -> '"' + name + '"')
             .collect(Collectors.joining(", "));
     String arguments =
         type.getRecordComponents().stream()
@@ -100,6 +99,9 @@ final class CodecSource {
   private static String reading(RecordComponentElement component) {
     String name = component.getSimpleName().toString();
     String reader = reader(component.asType(), component);
+    if (Shapes.isFlat(component)) {
+      return reader.replace("::", ".") + "(node)";
+    }
     if (isList(component.asType())) {
       return "in.list(\"%s\", %s)".formatted(name, reader);
     }
@@ -116,6 +118,9 @@ final class CodecSource {
     String value = "value." + component.getSimpleName() + "()";
     if (Shapes.isExtra(component)) {
       return value + ".addTo(out);";
+    }
+    if (Shapes.isFlat(component)) {
+      return "Format.addAll(%s, out);".formatted(written(component.asType(), value, component));
     }
     String add =
         "out.add(\"%s\", %s);"
@@ -196,7 +201,7 @@ final class CodecSource {
     TypeElement unknown =
         type.getPermittedSubclasses().stream()
             .map(t -> (TypeElement) ((DeclaredType) t).asElement())
-            .filter(t -> !kinds.containsValue(t))
+            .filter(t -> !kinds.containsValue(t) && !Shapes.isSealed(t))
             .findFirst()
             .orElse(null);
     out.append(
@@ -204,9 +209,7 @@ final class CodecSource {
             .formatted(type, type.getSimpleName()));
     kinds.forEach(
         (kind, t) ->
-            out.append(
-                "      case \"%s\" -> read%s(node.without(\"kind\"));\n"
-                    .formatted(kind, t.getSimpleName())));
+            out.append("      case \"%s\" -> read%s(node);\n".formatted(kind, t.getSimpleName())));
     out.append(
         unknown != null
             ? "      default -> read%s(node);\n".formatted(unknown.getSimpleName())

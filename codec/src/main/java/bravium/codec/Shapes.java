@@ -1,5 +1,6 @@
 package bravium.codec;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,6 +35,10 @@ final class Shapes {
   }
 
   private void reach(TypeElement type) {
+    if (isSealed(type) && kinds(type).isEmpty()) {
+      type.getPermittedSubclasses().forEach(this::reach);
+      return;
+    }
     String name = type.getSimpleName().toString();
     TypeElement known = bySimpleName.putIfAbsent(name, type);
     if (known != null) {
@@ -69,6 +74,32 @@ final class Shapes {
 
   static boolean isList(TypeElement type) {
     return type.getQualifiedName().contentEquals("java.util.List");
+  }
+
+  /**
+   * The names of a record's properties in JSON: its components', those of its flat records in their
+   * place, and the kind's where it is one of several.
+   */
+  List<String> propertiesOf(TypeElement record) {
+    List<String> names = new ArrayList<>();
+    if (bySimpleName.values().stream()
+        .anyMatch(t -> isSealed(t) && kinds(t).containsValue(record))) {
+      names.add("kind");
+    }
+    for (RecordComponentElement component : record.getRecordComponents()) {
+      if (isFlat(component)) {
+        DeclaredType flat = (DeclaredType) component.asType();
+        names.addAll(propertiesOf((TypeElement) flat.asElement()));
+      } else if (!isExtra(component)) {
+        names.add(component.getSimpleName().toString());
+      }
+    }
+    return names;
+  }
+
+  static boolean isFlat(RecordComponentElement component) {
+    return component.getAnnotationMirrors().stream()
+        .anyMatch(a -> a.getAnnotationType().asElement().getSimpleName().contentEquals("Flat"));
   }
 
   static boolean isExtra(RecordComponentElement component) {

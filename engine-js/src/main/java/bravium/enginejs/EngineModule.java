@@ -7,6 +7,8 @@ import bravium.core.json.FormatProblem;
 import bravium.core.play.Audience;
 import bravium.core.play.Engine;
 import bravium.core.play.Sitting;
+import bravium.core.question.Numeric;
+import bravium.core.question.TypedText;
 import bravium.core.readiness.Mending;
 import bravium.core.readiness.Readiness;
 import bravium.core.rehearsal.Aid;
@@ -136,6 +138,18 @@ public final class EngineModule {
     return text(
         () ->
             Codec.QUESTION.writeList(Pasted.isBlock(block) ? Pasted.questions(block) : List.of()));
+  }
+
+  /** How a text would be judged as the answer to a typed question: a judgement. */
+  @JSExport
+  public static String judge(String question, String text) {
+    return text(
+        () ->
+            switch (Codec.QUESTION.read(question)) {
+              case TypedText typed -> Codec.JUDGEMENT.write(typed.judge(text));
+              case Numeric number -> number.judge(text).map(Codec.JUDGEMENT::write).orElse("null");
+              default -> "null";
+            });
   }
 
   private static Activity activity(String text) {

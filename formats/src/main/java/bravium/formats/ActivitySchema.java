@@ -2,6 +2,7 @@ package bravium.formats;
 
 import bravium.core.activity.Activity;
 import bravium.core.json.Extra;
+import bravium.core.json.Flat;
 import bravium.core.json.Range;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
@@ -54,8 +55,18 @@ public final class ActivitySchema {
   private JsonObject record(Class<?> type) {
     JsonObject properties = new JsonObject();
     JsonArray required = new JsonArray();
+    addProperties(type, properties, required);
+    JsonObject record = new JsonObject().add("type", "object").add("properties", properties);
+    return required.isEmpty() ? record : record.add("required", required);
+  }
+
+  private void addProperties(Class<?> type, JsonObject properties, JsonArray required) {
     for (RecordComponent component : type.getRecordComponents()) {
       if (component.getType() == Extra.class) {
+        continue;
+      }
+      if (component.isAnnotationPresent(Flat.class)) {
+        addProperties(component.getType(), properties, required);
         continue;
       }
       JsonObject schema = schema(component.getGenericType());
@@ -68,8 +79,6 @@ public final class ActivitySchema {
         required.add(component.getName());
       }
     }
-    JsonObject record = new JsonObject().add("type", "object").add("properties", properties);
-    return required.isEmpty() ? record : record.add("required", required);
   }
 
   private static void addRange(JsonObject schema, String of, Range range) {

@@ -2,6 +2,9 @@ package bravium.core.activity;
 
 import bravium.core.json.Extra;
 import bravium.core.json.Range;
+import bravium.core.question.Basics;
+import bravium.core.question.Marking;
+import bravium.core.question.Question;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -10,10 +13,18 @@ import org.jspecify.annotations.Nullable;
  * The few rules that every game with questions shares.
  *
  * @param ask how many questions are asked, from 1; null asks all
- * @param worth the points of each question, 0 to {@value #MOST_WORTH}
+ * @param worth the points of each question that has no worth of its own, 0 to {@value #MOST_WORTH}
  * @param passMark the share of the points that wins, in per cent, 0 to 100
  * @param thinking where the teacher expects other thinking times than the usual ones; they matter
  *     for the time line alone
+ * @param tries how often a question may be tried; null for one go each
+ * @param prices what costs points; null for nothing
+ * @param lives how many wrong answers are allowed before the game is lost, 0 to {@value
+ *     #MOST_LIVES}; null for any number
+ * @param clock null for no clock
+ * @param bonus null for none
+ * @param answers when learners see what would have been right; null for {@link
+ *     Answers#AFTER_LAST_TRY}
  */
 public record Rules(
     @Range(min = 1) @Nullable Integer ask,
@@ -22,13 +33,25 @@ public record Rules(
     @Range(min = 0, max = MOST_WORTH) int worth,
     @Range(min = 0, max = 100) int passMark,
     List<Thinking> thinking,
+    @Nullable Tries tries,
+    @Nullable Prices prices,
+    @Range(min = 0, max = MOST_LIVES) @Nullable Integer lives,
+    @Nullable Clock clock,
+    @Nullable Bonus bonus,
+    @Nullable Answers answers,
     @JsonIgnore Extra extra) {
 
   /** The most that a question can be worth, in points. */
-  public static final int MOST_WORTH = 10_000;
+  public static final int MOST_WORTH = Basics.MOST_WORTH;
+
+  /** More lives are none at all. */
+  public static final int MOST_LIVES = 99;
 
   /** The usual worth of a question, in points (common practice). */
   public static final int USUAL_WORTH = 10;
+
+  /** The usual time for a question, in seconds (common practice). */
+  public static final int USUAL_SECONDS = 30;
 
   /** The usual pass mark, in per cent (common practice). */
   public static final int USUAL_PASS_MARK = 80;
@@ -44,9 +67,12 @@ public record Rules(
     if (passMark < 0 || passMark > 100) {
       throw new IllegalArgumentException("passMark is from 0 to 100 per cent");
     }
+    if (lives != null && (lives < 0 || lives > MOST_LIVES)) {
+      throw new IllegalArgumentException("lives is from 0 to " + MOST_LIVES);
+    }
   }
 
-  /** Rules with the usual thinking times. */
+  /** Rules without any of the further ones. */
   public Rules(
       @Nullable Integer ask,
       Order questionOrder,
@@ -54,31 +80,261 @@ public record Rules(
       int worth,
       int passMark,
       Extra extra) {
-    this(ask, questionOrder, optionOrder, worth, passMark, List.of(), extra);
+    this(
+        ask,
+        questionOrder,
+        optionOrder,
+        worth,
+        passMark,
+        List.of(),
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        extra);
   }
 
   /** The same rules, asking another number; null asks all. */
   public Rules withAsk(@Nullable Integer changed) {
-    return new Rules(changed, questionOrder, optionOrder, worth, passMark, thinking, extra);
+    return new Rules(
+        changed,
+        questionOrder,
+        optionOrder,
+        worth,
+        passMark,
+        thinking,
+        tries,
+        prices,
+        lives,
+        clock,
+        bonus,
+        answers,
+        extra);
   }
 
   /** The same rules with options in another order. */
   public Rules withOptionOrder(Order changed) {
-    return new Rules(ask, questionOrder, changed, worth, passMark, thinking, extra);
+    return new Rules(
+        ask,
+        questionOrder,
+        changed,
+        worth,
+        passMark,
+        thinking,
+        tries,
+        prices,
+        lives,
+        clock,
+        bonus,
+        answers,
+        extra);
   }
 
   /** The same rules with another worth of each question, in points. */
   public Rules withWorth(int changed) {
-    return new Rules(ask, questionOrder, optionOrder, changed, passMark, thinking, extra);
+    return new Rules(
+        ask,
+        questionOrder,
+        optionOrder,
+        changed,
+        passMark,
+        thinking,
+        tries,
+        prices,
+        lives,
+        clock,
+        bonus,
+        answers,
+        extra);
   }
 
   /** The same rules with another pass mark, in per cent. */
   public Rules withPassMark(int changed) {
-    return new Rules(ask, questionOrder, optionOrder, worth, changed, thinking, extra);
+    return new Rules(
+        ask,
+        questionOrder,
+        optionOrder,
+        worth,
+        changed,
+        thinking,
+        tries,
+        prices,
+        lives,
+        clock,
+        bonus,
+        answers,
+        extra);
+  }
+
+  /** The same rules with other thinking times. */
+  public Rules withThinking(List<Thinking> changed) {
+    return new Rules(
+        ask,
+        questionOrder,
+        optionOrder,
+        worth,
+        passMark,
+        changed,
+        tries,
+        prices,
+        lives,
+        clock,
+        bonus,
+        answers,
+        extra);
+  }
+
+  /** The same rules with other tries; null for one go each. */
+  public Rules withTries(@Nullable Tries changed) {
+    return new Rules(
+        ask,
+        questionOrder,
+        optionOrder,
+        worth,
+        passMark,
+        thinking,
+        changed,
+        prices,
+        lives,
+        clock,
+        bonus,
+        answers,
+        extra);
+  }
+
+  /** The same rules with other prices; null for none. */
+  public Rules withPrices(@Nullable Prices changed) {
+    return new Rules(
+        ask,
+        questionOrder,
+        optionOrder,
+        worth,
+        passMark,
+        thinking,
+        tries,
+        changed,
+        lives,
+        clock,
+        bonus,
+        answers,
+        extra);
+  }
+
+  /** The same rules with another number of lives; null for any. */
+  public Rules withLives(@Nullable Integer changed) {
+    return new Rules(
+        ask,
+        questionOrder,
+        optionOrder,
+        worth,
+        passMark,
+        thinking,
+        tries,
+        prices,
+        changed,
+        clock,
+        bonus,
+        answers,
+        extra);
+  }
+
+  /** The same rules with another clock; null for none. */
+  public Rules withClock(@Nullable Clock changed) {
+    return new Rules(
+        ask,
+        questionOrder,
+        optionOrder,
+        worth,
+        passMark,
+        thinking,
+        tries,
+        prices,
+        lives,
+        changed,
+        bonus,
+        answers,
+        extra);
+  }
+
+  /** The same rules with another bonus; null for none. */
+  public Rules withBonus(@Nullable Bonus changed) {
+    return new Rules(
+        ask,
+        questionOrder,
+        optionOrder,
+        worth,
+        passMark,
+        thinking,
+        tries,
+        prices,
+        lives,
+        clock,
+        changed,
+        answers,
+        extra);
+  }
+
+  /** The same rules, giving answers away at another time. */
+  public Rules withAnswers(@Nullable Answers changed) {
+    return new Rules(
+        ask,
+        questionOrder,
+        optionOrder,
+        worth,
+        passMark,
+        thinking,
+        tries,
+        prices,
+        lives,
+        clock,
+        bonus,
+        changed,
+        extra);
   }
 
   /** All questions in a new order each time, 10 points each, won with 80 %. */
   public static Rules usual() {
     return new Rules(null, Order.MIXED, Order.MIXED, USUAL_WORTH, USUAL_PASS_MARK, Extra.NONE);
+  }
+
+  /** The prices, where there are any. */
+  public Prices costs() {
+    return prices == null ? Prices.NONE : prices;
+  }
+
+  /** How many tries a question has; as many as there are whole numbers where it is until right. */
+  public int mostTries() {
+    if (tries == null) {
+      return 1;
+    }
+    return tries.again() == Tries.Again.UNTIL_RIGHT
+        ? Integer.MAX_VALUE
+        : tries.most() == null ? Tries.FEWEST : tries.most();
+  }
+
+  /** Whether wrong ones wait until the others have had their turn. */
+  public boolean triedLater() {
+    return tries != null && tries.again() == Tries.Again.LATER;
+  }
+
+  /** What a question is worth under these rules, in points; nothing where nobody marks it. */
+  public int worthOf(Question question) {
+    if (question.marking() == Marking.NONE) {
+      return 0;
+    }
+    Integer own = question.basics().worth();
+    return own == null ? worth : own;
+  }
+
+  /** The seconds for a try at a question; null where there is no clock for it. */
+  public @Nullable Integer secondsFor(Question question) {
+    if (question.marking() == Marking.NONE) {
+      return null;
+    }
+    Integer own = question.basics().seconds();
+    boolean ruled = clock != null && clock.per() == Clock.Per.QUESTION;
+    return own != null ? own : ruled ? Integer.valueOf(clock.seconds()) : null;
   }
 }

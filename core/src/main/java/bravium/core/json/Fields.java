@@ -60,13 +60,22 @@ final class Fields {
       return new Extra(object);
     }
     for (JsonObject.Member member : object) {
-      if (!List.of(known).contains(member.getName())) {
+      if (!isOneOf(known, member.getName())) {
         owner.member(member.getName(), member.getValue()).noteNotUnderstood();
         unknown = unknown == null ? new JsonObject() : unknown;
         unknown.add(member.getName(), member.getValue());
       }
     }
     return unknown == null ? Extra.NONE : new Extra(unknown);
+  }
+
+  private static boolean isOneOf(String[] names, String name) {
+    for (String known : names) {
+      if (known.equals(name)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private @Nullable Node member(String name) {

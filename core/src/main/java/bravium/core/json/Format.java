@@ -116,7 +116,11 @@ public final class Format<T> {
 
   static JsonObject withKind(String kind, JsonObject rest) {
     JsonObject out = new JsonObject().add("kind", kind);
-    rest.forEach(member -> out.add(member.getName(), member.getValue()));
+    addAll(rest, out);
     return out;
+  }
+
+  static void addAll(JsonObject members, JsonObject out) {
+    members.forEach(member -> out.add(member.getName(), member.getValue()));
   }
 }

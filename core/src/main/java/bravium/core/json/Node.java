@@ -118,11 +118,6 @@ final class Node {
     return member(name, member);
   }
 
-  /** This object without one of its members. */
-  Node without(String name) {
-    return new Node(new JsonObject(object()).remove(name), parent, this.name, index, notUnderstood);
-  }
-
   FormatProblem expected(String what) {
     return new FormatProblem(path(), "expected " + what);
   }

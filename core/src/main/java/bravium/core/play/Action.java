@@ -1,7 +1,9 @@
 package bravium.core.play;
 
+import bravium.core.question.Response;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import org.jspecify.annotations.Nullable;
 
 /** What a move does. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -9,6 +11,9 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
   @JsonSubTypes.Type(value = Action.Start.class, name = "start"),
   @JsonSubTypes.Type(value = Action.Answer.class, name = "answer"),
   @JsonSubTypes.Type(value = Action.Continue.class, name = "continue"),
+  @JsonSubTypes.Type(value = Action.Hint.class, name = "hint"),
+  @JsonSubTypes.Type(value = Action.Settle.class, name = "settle"),
+  @JsonSubTypes.Type(value = Action.Mark.class, name = "mark"),
   @JsonSubTypes.Type(value = Action.GoTo.class, name = "go-to"),
   @JsonSubTypes.Type(value = Action.TakeBack.class, name = "take-back")
 })
@@ -21,13 +26,37 @@ public sealed interface Action {
    * Answers the open question.
    *
    * @param attempt which try at it this is, from 1
+   * @param held the milliseconds for which the device could not reach anybody with it; null for
+   *     none. They are made up for, up to a bound
    */
-  record Answer(String question, int attempt, Response response) implements Action {}
+  record Answer(String question, int attempt, Response response, @Nullable Long held)
+      implements Action {
+
+    /** An answer that came through at once. */
+    public Answer(String question, int attempt, Response response) {
+      this(question, attempt, response, null);
+    }
+  }
 
   /**
-   * Leaves the feedback; or, when trying out, passes over a question that can't be answered yet.
+   * Leaves the feedback: to the next question, or to the same one where it may be tried again.
+   * Leaves information that was read; or, when trying out, a question that can't be answered yet.
    */
   record Continue(String question) implements Action {}
+
+  /** Takes the next hint for the open question. */
+  record Hint(String question) implements Action {}
+
+  /** Leaves it at the best try so far, though another is left. */
+  record Settle(String question) implements Action {}
+
+  /**
+   * Marks an answer that only the teacher can mark: for the teacher, at any time.
+   *
+   * @param points 0 to the question's worth
+   * @param comment null for none
+   */
+  record Mark(String question, int points, @Nullable String comment) implements Action {}
 
   /** Opens a question out of turn: for the teacher. */
   record GoTo(String question) implements Action {}

@@ -3,6 +3,8 @@ package bravium.core.play;
 import bravium.core.activity.Activity;
 import bravium.core.activity.Order;
 import bravium.core.activity.Rules;
+import bravium.core.question.ChoiceQuestion;
+import bravium.core.question.Information;
 import bravium.core.question.Option;
 import bravium.core.question.Question;
 import bravium.core.question.TrueFalse;
@@ -17,12 +19,15 @@ import java.util.Set;
 public record Draw(List<Drawn> questions) {
 
   /**
-   * A question that is asked.
+   * A question that is asked, or a card of information that is shown.
    *
    * @param question its id
-   * @param options the ids of its options in the order they are shown
+   * @param options the ids of its options or cards, or the words of its bank, in the order they are
+   *     shown
+   * @param worth its worth in points
+   * @param counts whether it counts as a question; information doesn't
    */
-  public record Drawn(String question, List<String> options) {}
+  public record Drawn(String question, List<String> options, int worth, boolean counts) {}
 
   /** Draws for a play. With fewer asked than there are, those asked are chosen by chance. */
   static Draw of(Activity activity, Opening opening) {
@@ -34,14 +39,49 @@ public record Draw(List<Drawn> questions) {
       Set<String> ids = new LinkedHashSet<>(asked.stream().map(Question::id).toList());
       asked = pool.stream().filter(q -> ids.contains(q.id())).toList();
     }
-    return new Draw(asked.stream().map(q -> drawn(q, rules, opening)).toList());
+    return of(activity, asked, opening);
+  }
+
+  /** These questions in this order, with their cards of information. */
+  public static Draw of(Activity activity, List<Question> asked, Opening opening) {
+    List<Drawn> drawn = new ArrayList<>();
+    for (Question question : withInformation(activity, asked)) {
+      drawn.add(drawn(question, activity.rules(), opening));
+    }
+    return new Draw(List.copyOf(drawn));
   }
 
   /** The questions that can be drawn, as written: all answerable ones, or all started ones. */
   public static List<Question> pool(Activity activity, boolean rehearsal) {
     return activity.game().questions().stream()
-        .filter(q -> q.answerable() || rehearsal && q.started() && !q.off())
+        .filter(q -> !(q instanceof Information) && isShown(q, rehearsal))
         .toList();
+  }
+
+  private static boolean isShown(Question question, boolean rehearsal) {
+    return question.answerable() || rehearsal && question.started() && !question.off();
+  }
+
+  /**
+   * Information comes right before the question that is written after it, if that is asked; what is
+   * written behind the last question comes at the end.
+   */
+  private static List<Question> withInformation(Activity activity, List<Question> asked) {
+    List<Question> all = new ArrayList<>(asked);
+    List<Question> waiting = new ArrayList<>();
+    for (Question question : activity.game().questions()) {
+      if (question instanceof Information && question.answerable()) {
+        waiting.add(question);
+      } else if (isShown(question, true)) {
+        int place = all.indexOf(question);
+        if (place >= 0) {
+          all.addAll(place, waiting);
+        }
+        waiting.clear();
+      }
+    }
+    all.addAll(waiting);
+    return all;
   }
 
   /** How many are asked of as many as there are. */
@@ -51,35 +91,59 @@ public record Draw(List<Drawn> questions) {
 
   /** How one question is shown in a play: chance for it doesn't depend on the other questions. */
   public static Drawn drawn(Question question, Rules rules, Opening opening) {
+    return new Drawn(
+        question.id(),
+        order(question, rules, opening),
+        rules.worthOf(question),
+        !(question instanceof Information));
+  }
+
+  private static List<String> order(Question question, Rules rules, Opening opening) {
+    Chance chance = Chance.of(opening.seed(), "options/" + question.id());
+    if (question.orderIsTheAnswer()) {
+      return chance.shuffled(question.items().stream().sorted().toList());
+    }
     boolean mixed = rules.optionOrder() == Order.MIXED && !(question instanceof TrueFalse);
-    if (!mixed) {
-      return new Drawn(question.id(), question.choices().stream().map(Option::id).toList());
+    if (!mixed || !(question instanceof ChoiceQuestion choice)) {
+      return question.items();
     }
     List<String> loose =
-        question.choices().stream().filter(o -> !o.pinned()).map(Option::id).toList();
-    List<String> shuffled = Chance.of(opening.seed(), "options/" + question.id()).shuffled(loose);
-    return new Drawn(question.id(), aroundPins(question, shuffled));
+        choice.choices().stream().filter(o -> !o.pinned()).map(Option::id).toList();
+    return aroundPins(question, chance.shuffled(loose));
   }
 
   /** The options in this order, with the pinned ones where they were written. */
   public static List<String> aroundPins(Question question, List<String> order) {
+    if (!(question instanceof ChoiceQuestion choice)) {
+      return order;
+    }
     List<String> placed = new ArrayList<>();
     Iterator<String> loose =
         order.stream()
-            .filter(id -> question.choice(id).map(o -> !o.pinned()).orElse(false))
+            .filter(id -> choice.choice(id).map(o -> !o.pinned()).orElse(false))
             .iterator();
-    question.choices().forEach(o -> placed.add(o.pinned() ? o.id() : loose.next()));
+    choice.choices().forEach(o -> placed.add(o.pinned() ? o.id() : loose.next()));
     return List.copyOf(placed);
   }
 
-  /** The questions' ids in the order they are asked. */
+  /** The ids of all that is drawn, in the order it comes. */
   public List<String> ids() {
     return questions.stream().map(Drawn::question).toList();
+  }
+
+  /** What counts as a question, in the order it comes. */
+  public List<Drawn> counting() {
+    return questions.stream().filter(Drawn::counts).toList();
   }
 
   /** The drawn question of that id. */
   public Optional<Drawn> find(String question) {
     return questions.stream().filter(d -> d.question().equals(question)).findFirst();
+  }
+
+  /** The worth of a drawn question, in points. */
+  int worthOf(String question) {
+    return find(question).map(Drawn::worth).orElse(0);
   }
 
   /** This draw with one question in another's place. */

@@ -13,7 +13,7 @@ import java.util.Optional;
 public final class Engine {
 
   /** Rises when a play of the same moves would come out differently. */
-  public static final int REVISION = 1;
+  public static final int REVISION = 2;
 
   private Engine() {}
 
@@ -32,19 +32,46 @@ public final class Engine {
   public static Turn play(Activity activity, Sitting sitting, Move move, long at) {
     Optional<Played> before = sitting.played(move.key());
     if (before.isPresent()) {
-      return before.get().move().equals(move)
+      return before.get().move().sameAs(move)
           ? repeated(activity, sitting, move)
           : Turn.refused(sitting, Refusal.KEY_USED);
     }
+    long now = notBefore(sitting, at);
     Turn turn =
         move.action() instanceof Action.TakeBack takeBack
-            ? takeBack(activity, sitting, move, takeBack)
-            : new MoveRules(activity, sitting).apply(move);
+            ? takeBack(activity, sitting, move, takeBack, now)
+            : forward(activity, sitting, move, now);
     if (turn.refusal() != null) {
+      return Turn.refused(sitting, turn.refusal());
+    }
+    return Turn.of(turn.sitting().logging(new Played(move, now)), turn.happenings());
+  }
+
+  /** First settles what ran out before, then plays. */
+  private static Turn forward(Activity activity, Sitting sitting, Move move, long at) {
+    long grace = move.action() instanceof Action.Answer ? Watch.GRACE : 0;
+    Turn before = ranOut(activity, credited(sitting, move), at - grace);
+    Turn turn = new MoveRules(activity, before.sitting(), at).apply(move);
+    if (before.happenings().isEmpty() || turn.refusal() != null) {
       return turn;
     }
-    Played played = new Played(move, notBefore(sitting, at));
-    return Turn.of(turn.sitting().logging(played), turn.happenings());
+    List<Happening> happenings = new ArrayList<>(before.happenings());
+    happenings.addAll(turn.happenings());
+    return Turn.of(turn.sitting(), happenings);
+  }
+
+  private static Sitting credited(Sitting sitting, Move move) {
+    return move.action() instanceof Action.Answer answer && answer.held() != null
+        ? sitting.with(sitting.watch().credited(Math.max(0, answer.held())))
+        : sitting;
+  }
+
+  /** The sitting after what ran out before a moment, at the moment when it did. */
+  private static Turn ranOut(Activity activity, Sitting sitting, long at) {
+    return Timer.of(activity, sitting)
+        .filter(timer -> timer.ranOut(at))
+        .map(timer -> new MoveRules(activity, sitting, timer.end()).outOfTime(timer))
+        .orElseGet(() -> Turn.of(sitting));
   }
 
   /** The sitting that these moves lead to. Moves that would be refused are passed over. */
@@ -62,7 +89,9 @@ public final class Engine {
    * @param at the moment, in milliseconds since 1970
    */
   public static Showing show(Activity activity, Sitting sitting, Audience audience, long at) {
-    return new ShowingBuilder(activity, sitting, audience, notBefore(sitting, at)).build();
+    long now = notBefore(sitting, at);
+    Sitting there = ranOut(activity, sitting, now).sitting();
+    return new ShowingBuilder(activity, there, audience, now).build();
   }
 
   /** The question of that id, if the activity has it. */
@@ -85,7 +114,7 @@ public final class Engine {
     Sitting then = open(activity, sitting.opening());
     for (Played played : sitting.log()) {
       Turn turn = play(activity, then, played.move(), played.at());
-      if (played.move().equals(move)) {
+      if (played.move().sameAs(move)) {
         return new Turn(sitting, turn.happenings(), null, true);
       }
       then = turn.sitting();
@@ -93,18 +122,20 @@ public final class Engine {
     throw new IllegalStateException("the move is in the log");
   }
 
+  /** The sitting as it stood before that move; the clock of what is open again begins anew. */
   private static Turn takeBack(
-      Activity activity, Sitting sitting, Move move, Action.TakeBack takeBack) {
+      Activity activity, Sitting sitting, Move move, Action.TakeBack takeBack, long at) {
     if (move.by() != Mover.TEACHER) {
       return Turn.refused(sitting, Refusal.FOR_THE_TEACHER);
     }
-    List<Played> standing = new ArrayList<>(sitting.standing());
+    List<Played> standing = sitting.standing();
     if (standing.isEmpty() || !standing.getLast().move().key().equals(takeBack.move())) {
       return Turn.refused(sitting, Refusal.NOT_OPEN);
     }
-    standing.removeLast();
+    int place = sitting.log().indexOf(standing.getLast());
+    Sitting before = rebuild(activity, sitting.opening(), sitting.log().subList(0, place));
     return Turn.of(
-        rebuild(activity, sitting.opening(), standing).withLog(sitting.log()),
+        before.with(before.watch().opened(at)).withLog(sitting.log()),
         new Happening.MoveTakenBack(takeBack.move()));
   }
 }

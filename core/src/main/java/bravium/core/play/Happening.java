@@ -1,5 +1,6 @@
 package bravium.core.play;
 
+import bravium.core.activity.Clock;
 import bravium.core.json.Root;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -12,16 +13,20 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
   @JsonSubTypes.Type(value = Happening.AnswerMarked.class, name = "answer-marked"),
   @JsonSubTypes.Type(value = Happening.PointsGiven.class, name = "points-given"),
   @JsonSubTypes.Type(value = Happening.MarkerChanged.class, name = "marker-changed"),
+  @JsonSubTypes.Type(value = Happening.HintGiven.class, name = "hint-given"),
+  @JsonSubTypes.Type(value = Happening.LifeLost.class, name = "life-lost"),
+  @JsonSubTypes.Type(value = Happening.TimeRanOut.class, name = "time-ran-out"),
   @JsonSubTypes.Type(value = Happening.MoveTakenBack.class, name = "move-taken-back"),
   @JsonSubTypes.Type(value = Happening.Won.class, name = "won"),
-  @JsonSubTypes.Type(value = Happening.Lost.class, name = "lost")
+  @JsonSubTypes.Type(value = Happening.Lost.class, name = "lost"),
+  @JsonSubTypes.Type(value = Happening.AwaitsMarking.class, name = "awaits-marking")
 })
 public sealed interface Happening {
 
   /** A question was opened. */
   record QuestionOpened(String question) implements Happening {}
 
-  /** A question was settled. */
+  /** A try at a question was marked, or the teacher marked an answer. */
   record AnswerMarked(String question, Verdict verdict) implements Happening {}
 
   /** Points were given; total is what they make together. */
@@ -29,6 +34,15 @@ public sealed interface Happening {
 
   /** A marker changed. */
   record MarkerChanged(String question, Markers.State state) implements Happening {}
+
+  /** A hint was given: the one at that place, from 1. */
+  record HintGiven(String question, int hint) implements Happening {}
+
+  /** A wrong answer cost a life; left is how many more are allowed. */
+  record LifeLost(int left) implements Happening {}
+
+  /** The time of a question, or of the game, ran out. */
+  record TimeRanOut(Clock.Per per) implements Happening {}
 
   /** A move was taken back; the play stands where it stood before it. */
   record MoveTakenBack(String move) implements Happening {}
@@ -38,4 +52,7 @@ public sealed interface Happening {
 
   /** The play was lost. */
   record Lost(int points) implements Happening {}
+
+  /** The play is over, and whether it is won depends on so many answers the teacher will mark. */
+  record AwaitsMarking(int answers) implements Happening {}
 }

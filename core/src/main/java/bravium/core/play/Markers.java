@@ -23,14 +23,26 @@ public record Markers(List<Marker> list) {
     /** Answered, not right. */
     @JsonProperty("wrong")
     WRONG,
+    /** Answered right in part. */
+    @JsonProperty("partly")
+    PARTLY,
     /** Never answered. */
     @JsonProperty("missed")
-    MISSED
+    MISSED,
+    /** Not right, and may be tried again. */
+    @JsonProperty("retry")
+    RETRY,
+    /** Answered, and not marked, or not yet. */
+    @JsonProperty("given")
+    GIVEN
   }
 
   static Markers of(Sitting sitting) {
     return new Markers(
-        sitting.draw().ids().stream().map(id -> new Marker(id, state(sitting, id))).toList());
+        sitting.draw().counting().stream()
+            .map(Draw.Drawn::question)
+            .map(id -> new Marker(id, state(sitting, id)))
+            .toList());
   }
 
   /** What the marker of one question says. */
@@ -39,14 +51,26 @@ public record Markers(List<Marker> list) {
         .resultOf(question)
         .map(Result::verdict)
         .map(Markers::of)
-        .orElseGet(() -> question.equals(sitting.now()) ? State.NOW : State.TO_DO);
+        .orElseGet(() -> open(sitting, question));
+  }
+
+  private static State open(Sitting sitting, String question) {
+    if (question.equals(sitting.now())) {
+      return State.NOW;
+    }
+    if (sitting.stage() == Stage.END) {
+      return State.MISSED;
+    }
+    return sitting.effortFor(question).tries() > 0 ? State.RETRY : State.TO_DO;
   }
 
   private static State of(Verdict verdict) {
     return switch (verdict) {
       case RIGHT -> State.RIGHT;
+      case PARTLY -> State.PARTLY;
       case WRONG -> State.WRONG;
       case MISSED -> State.MISSED;
+      case GIVEN -> State.GIVEN;
     };
   }
 }

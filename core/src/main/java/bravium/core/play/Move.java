@@ -21,4 +21,15 @@ public record Move(String key, Mover by, Action action) {
       throw new IllegalArgumentException("key has 1 to " + LONGEST_KEY + " characters");
     }
   }
+
+  /** Whether it is the same move, sent again: how long it was held up may differ. */
+  boolean sameAs(Move other) {
+    return key.equals(other.key) && by == other.by && unheld(action).equals(unheld(other.action));
+  }
+
+  private static Action unheld(Action action) {
+    return action instanceof Action.Answer answer
+        ? new Action.Answer(answer.question(), answer.attempt(), answer.response())
+        : action;
+  }
 }

@@ -1,11 +1,14 @@
 package bravium.core.play;
 
+import bravium.core.activity.Bonus;
 import bravium.core.activity.Rules;
-import bravium.core.question.Option;
-import bravium.core.question.Question;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
-/** Applies the rules that all games share: what an answer brings, and what wins. */
+/**
+ * Applies the rules that all games share: what an answer brings, and what wins. The arithmetic is
+ * explained, with examples, in {@code docs/how-points-are-counted.md}.
+ */
 public final class Referee {
 
   private final Rules rules;
@@ -15,31 +18,94 @@ public final class Referee {
     this.rules = rules;
   }
 
-  /** Marks an answer to a question. */
-  public Result mark(Question question, Response response) {
-    boolean right =
-        switch (response) {
-          case Response.Picked picked ->
-              question.choice(picked.option()).map(Option::right).orElse(false);
-        };
-    return new Result(
-        question.id(), response, right ? Verdict.RIGHT : Verdict.WRONG, right ? rules.worth() : 0);
+  /** Whether another try is left after these, if the last of them was not right. */
+  boolean mayTryAgain(Effort effort) {
+    boolean right = effort.last() != null && effort.last().verdict() == Verdict.RIGHT;
+    return !right && effort.tries() < rules.mostTries();
   }
 
-  /** Settles a question that nobody answered. */
-  public Result pass(Question question) {
-    return new Result(question.id(), null, Verdict.MISSED, 0);
+  /** Whether so many wrong answers are more than the lives allow. */
+  boolean outOfLives(int mistakes) {
+    return rules.lives() != null && mistakes > rules.lives();
   }
 
-  /** What wins when that many questions are asked. */
-  public PassMark passMark(int asked) {
-    return PassMark.of(rules, asked);
+  /**
+   * Settles a question: the best try's points, less prices, with bonuses.
+   *
+   * @param before what was settled before it, in that order
+   * @param left the milliseconds that were left of its time
+   * @param time the milliseconds that there were; 0 where there was no clock
+   */
+  public Result settle(Effort effort, List<Result> before, long left, long time) {
+    Tried best = effort.best();
+    if (best == null || best.verdict() == Verdict.GIVEN) {
+      Verdict verdict = best == null ? Verdict.MISSED : Verdict.GIVEN;
+      return new Result(
+          effort.question(), best == null ? null : best.response(), verdict, 0, 0, null);
+    }
+    int bonus = best.verdict() == Verdict.RIGHT ? speedBonus(left, time) + runBonus(before) : 0;
+    int points = best.points() - cost(effort) + bonus;
+    return new Result(effort.question(), best.response(), best.verdict(), points, bonus, null);
   }
 
-  /** How a play with these results ends when that many questions were asked. */
-  public Outcome outcome(List<Result> results, int asked) {
-    PassMark mark = passMark(asked);
-    int points = Scorecard.of(results, asked).points();
-    return new Outcome(points >= mark.needed(), points, mark.possible(), mark.needed());
+  /** What the hints and the wrong answers of a question cost, in points. */
+  int cost(Effort effort) {
+    return effort.hints() * rules.costs().hint() + effort.mistakes() * rules.costs().wrong();
+  }
+
+  private int speedBonus(long left, long time) {
+    Bonus bonus = rules.bonus();
+    return bonus == null || time <= 0
+        ? 0
+        : (int) (bonus.speed() * Math.max(0, Math.min(left, time)) / time);
+  }
+
+  /** Each full run of right answers brings it once, when its last question is settled. */
+  private int runBonus(List<Result> before) {
+    Bonus bonus = rules.bonus();
+    if (bonus == null) {
+      return 0;
+    }
+    int run = 1;
+    for (Result result : before.reversed()) {
+      if (result.verdict() == Verdict.GIVEN) {
+        continue;
+      }
+      if (result.verdict() != Verdict.RIGHT) {
+        break;
+      }
+      run++;
+    }
+    return run % bonus.runLength() == 0 ? bonus.run() : 0;
+  }
+
+  /** What wins with this draw. */
+  public PassMark passMark(Draw draw) {
+    return PassMark.of(rules, draw);
+  }
+
+  /** How a play stands that has ended so; undecided only where marks to come can decide it. */
+  public Outcome outcome(Sitting sitting, Outcome.Ended ended) {
+    PassMark mark = passMark(sitting.draw());
+    int points = Scorecard.points(sitting.results());
+    int toCome = 0;
+    int awaiting = 0;
+    for (Result result : sitting.results()) {
+      int worth = sitting.draw().worthOf(result.question());
+      if (result.verdict() == Verdict.GIVEN && worth > 0) {
+        awaiting++;
+        toCome += worth;
+      }
+    }
+    boolean lost = ended != Outcome.Ended.PLAYED;
+    boolean won = !lost && points >= mark.needed();
+    boolean decided = won || lost || points + toCome < mark.needed();
+    return new Outcome(won, points, mark.possible(), mark.needed(), ended, decided ? 0 : awaiting);
+  }
+
+  /** The result with the teacher's mark, in points, less what hints cost. */
+  Result marked(Result given, int worth, int points, int cost, @Nullable String comment) {
+    Verdict verdict = points >= worth ? Verdict.RIGHT : points > 0 ? Verdict.PARTLY : Verdict.WRONG;
+    return new Result(given.question(), given.response(), verdict, points - cost, 0, comment);
   }
 }

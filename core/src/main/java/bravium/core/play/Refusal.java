@@ -7,9 +7,15 @@ public enum Refusal {
   /** It answers what is not open, or no longer. */
   @JsonProperty("not-open")
   NOT_OPEN,
-  /** The question has no such option. */
+  /** The answer is of another sort than the question, or names what the question doesn't have. */
   @JsonProperty("no-such-option")
   NO_SUCH_OPTION,
+  /** There is no hint left. */
+  @JsonProperty("no-hint-left")
+  NO_HINT_LEFT,
+  /** A mark has more points than the question is worth, or fewer than 0. */
+  @JsonProperty("no-such-mark")
+  NO_SUCH_MARK,
   /** There is no such question. */
   @JsonProperty("no-such-question")
   NO_SUCH_QUESTION,

@@ -2,16 +2,34 @@ package bravium.core.play;
 
 import java.util.List;
 
-/** The sums of a play so far: points, and how many questions came out how. */
-public record Scorecard(int points, int right, int wrong, int missed, int asked) {
+/**
+ * The sums of a play so far: points, and how many questions came out how.
+ *
+ * @param points never below 0
+ * @param asked how many questions there are
+ * @param mistakes how many wrong answers were given
+ */
+public record Scorecard(
+    int points, int right, int partly, int wrong, int missed, int given, int asked, int mistakes) {
 
-  static Scorecard of(List<Result> results, int asked) {
+  static Scorecard of(Sitting sitting) {
+    List<Draw.Drawn> counting = sitting.draw().counting();
+    List<Result> results =
+        counting.stream().flatMap(d -> sitting.resultOf(d.question()).stream()).toList();
     return new Scorecard(
-        results.stream().mapToInt(Result::points).sum(),
+        points(results),
         count(results, Verdict.RIGHT),
+        count(results, Verdict.PARTLY),
         count(results, Verdict.WRONG),
         count(results, Verdict.MISSED),
-        asked);
+        count(results, Verdict.GIVEN),
+        counting.size(),
+        sitting.efforts().stream().mapToInt(Effort::mistakes).sum());
+  }
+
+  /** The sum of points, and 0 where prices took more than there was. */
+  static int points(List<Result> results) {
+    return Math.max(0, results.stream().mapToInt(Result::points).sum());
   }
 
   private static int count(List<Result> results, Verdict verdict) {

@@ -1,6 +1,10 @@
 package bravium.core.play;
 
+import bravium.core.activity.Clock;
 import bravium.core.json.Root;
+import bravium.core.question.Area;
+import bravium.core.question.Mark;
+import bravium.core.question.Response;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -10,7 +14,9 @@ import org.jspecify.annotations.Nullable;
  * holds no answer that has not been given away.
  *
  * @param at the moment it shows, in milliseconds since 1970
+ * @param terms what the rules say that a player has to know
  * @param question null on the title page and at the end
+ * @param clock null where none runs
  * @param feedback only once the question is answered
  * @param ending only at the end
  * @param notes only for the teacher
@@ -21,9 +27,11 @@ public record Showing(
     Stage stage,
     Cover cover,
     PassMark passMark,
+    Terms terms,
     Scorecard score,
     List<Markers.Marker> markers,
     @Nullable Asked question,
+    @Nullable Countdown clock,
     @Nullable Told feedback,
     @Nullable Closing ending,
     @Nullable Notes notes) {
@@ -36,10 +44,37 @@ public record Showing(
       @Nullable String introduction) {}
 
   /**
+   * What the rules say that a player has to know before and while she plays.
+   *
+   * @param tries the most tries of a question; null until right
+   * @param later whether further tries come when the others have had their turn
+   * @param lives how many more wrong answers are allowed; null for any number
+   * @param gameSeconds the time for the whole game as it is for this player; null for none
+   */
+  public record Terms(
+      @Nullable Integer tries,
+      boolean later,
+      @Nullable Integer lives,
+      @Nullable Integer gameSeconds) {}
+
+  /**
+   * The clock.
+   *
+   * @param left the milliseconds that are left
+   * @param total the milliseconds that there were
+   * @param stands whether it does not run
+   */
+  public record Countdown(Clock.Per per, long left, long total, boolean stands) {}
+
+  /**
    * The question that is shown.
    *
-   * @param number its place among those asked, from 1
+   * @param number its place among those asked, from 1; 0 where it counts as none
    * @param attempt which try comes next, from 1
+   * @param choices options or cards, in the order they are shown; the words of a bank
+   * @param targets what cards are put to: partners, groups
+   * @param pieces the text taken apart at its gaps
+   * @param hints those that were given
    */
   public record Asked(
       String id,
@@ -48,37 +83,119 @@ public record Showing(
       int attempt,
       int worth,
       String text,
-      List<Choice> choices) {}
+      List<Choice> choices,
+      List<Choice> targets,
+      List<Piece> pieces,
+      @Nullable Picture picture,
+      @Nullable String unit,
+      Help help) {}
 
   /** How a question is answered. */
   public enum Kind {
     /** By picking one of its options. */
     @JsonProperty("pick-one")
     PICK_ONE,
+    /** By picking all options that apply. */
+    @JsonProperty("pick-all")
+    PICK_ALL,
     /** By saying whether it is true. */
     @JsonProperty("true-false")
-    TRUE_FALSE
+    TRUE_FALSE,
+    /** By typing a text. */
+    @JsonProperty("typed-text")
+    TYPED_TEXT,
+    /** By typing a number. */
+    @JsonProperty("number")
+    NUMBER,
+    /** By putting words of a bank into gaps. */
+    @JsonProperty("gaps-dragged")
+    GAPS_DRAGGED,
+    /** By choosing a word at each gap. */
+    @JsonProperty("gaps-chosen")
+    GAPS_CHOSEN,
+    /** By typing into gaps. */
+    @JsonProperty("gaps-typed")
+    GAPS_TYPED,
+    /** By putting cards in order. */
+    @JsonProperty("order")
+    ORDER,
+    /** By bringing partners together. */
+    @JsonProperty("pairs")
+    PAIRS,
+    /** By putting cards into groups. */
+    @JsonProperty("groups")
+    GROUPS,
+    /** By pointing at a place in a picture. */
+    @JsonProperty("point")
+    POINT,
+    /** In one's own words, marked later. */
+    @JsonProperty("free-answer")
+    FREE_ANSWER,
+    /** In one's own words, not marked. */
+    @JsonProperty("discussion")
+    DISCUSSION,
+    /** Not at all: it is read. */
+    @JsonProperty("information")
+    INFORMATION,
+    /** Not yet: something is missing that it needs. Only when trying out. */
+    @JsonProperty("unfinished")
+    UNFINISHED
   }
 
   /**
-   * An option as it is shown.
+   * An option or a card as it is shown.
    *
    * @param text blank for true and false, whose words are the interface's
    */
   public record Choice(String id, String text) {}
 
   /**
+   * A piece of a text with gaps.
+   *
+   * @param text plain text; null for a gap
+   * @param choices what can be chosen at a gap, where that is how it is filled
+   */
+  public record Piece(@Nullable String text, List<String> choices) {}
+
+  /** A picture: its name, and what it shows in words. */
+  public record Picture(String name, String alt) {}
+
+  /**
+   * Help with a question.
+   *
+   * @param hints those that were given
+   * @param more how many are left
+   * @param price what the next costs, in points
+   */
+  public record Help(List<String> hints, int more, int price) {}
+
+  /**
    * What is said to an answer.
    *
-   * @param right the ids of the right options, given away now
-   * @param text the teacher's words; null for the usual ones
+   * @param verdict of the last try
+   * @param settled whether the question is settled; otherwise it may be tried again
+   * @param points what the question brought, once it is settled
+   * @param bonus how many of them are a bonus
+   * @param parts the parts of the response and whether each is right, once it is settled
+   * @param right what is right, given away now: the ids of right options; of cards in their order;
+   *     the partner of each target, the group of each card; the texts of gaps and typed answers.
+   *     Null where it is not given away
+   * @param areas where it would have been right to point, given away now
+   * @param text the teacher's words; null for the usual ones. While another try is left, only what
+   *     she says to just this response
+   * @param comment what the teacher wrote when she marked it
    */
   public record Told(
       Verdict verdict,
+      boolean settled,
       int points,
+      int bonus,
       @Nullable Response response,
-      List<String> right,
-      @Nullable String text) {}
+      List<Mark.Part> parts,
+      @Nullable List<String> right,
+      List<Area> areas,
+      @Nullable String text,
+      @Nullable String comment) {}
 
   /**
    * The end.
@@ -94,8 +211,9 @@ public record Showing(
   /**
    * For the teacher's eyes.
    *
-   * @param right the ids of the right options of the question that is shown
+   * @param right what is right in the question that is shown, as in {@link Told}
+   * @param model a free answer as it could be
    * @param next the text of the question after it; null if it is the last
    */
-  public record Notes(List<String> right, @Nullable String next) {}
+  public record Notes(List<String> right, @Nullable String model, @Nullable String next) {}
 }

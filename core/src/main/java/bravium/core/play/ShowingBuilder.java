@@ -1,15 +1,16 @@
 package bravium.core.play;
 
 import bravium.core.activity.Activity;
+import bravium.core.activity.Answers;
+import bravium.core.activity.Clock;
+import bravium.core.activity.Rules;
 import bravium.core.activity.TitlePage;
-import bravium.core.question.Option;
-import bravium.core.question.PickOne;
+import bravium.core.question.Area;
+import bravium.core.question.FreeAnswer;
+import bravium.core.question.PointAt;
 import bravium.core.question.Question;
-import bravium.core.question.TrueFalse;
-import bravium.core.question.UnknownQuestion;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -20,14 +21,14 @@ final class ShowingBuilder {
   private final Sitting sitting;
   private final Audience audience;
   private final long at;
-  private final int asked;
+  private final Scorecard score;
 
   ShowingBuilder(Activity activity, Sitting sitting, Audience audience, long at) {
     this.activity = activity;
     this.sitting = sitting;
     this.audience = audience;
     this.at = at;
-    this.asked = sitting.draw().questions().size();
+    this.score = Scorecard.of(sitting);
   }
 
   Showing build() {
@@ -37,11 +38,13 @@ final class ShowingBuilder {
         at,
         sitting.stage(),
         cover(activity.titlePage()),
-        new Referee(activity.rules()).passMark(asked),
-        Scorecard.of(sitting.results(), asked),
+        PassMark.of(activity.rules(), sitting.draw()),
+        terms(activity.rules()),
+        score,
         Markers.of(sitting).list(),
         now == null ? null : asked(now),
-        sitting.stage() == Stage.FEEDBACK && now != null ? told(now).orElse(null) : null,
+        clock(),
+        sitting.stage() == Stage.FEEDBACK && now != null ? told(now) : null,
         closing(),
         audience == Audience.TEACHER && now != null ? notes(now) : null);
   }
@@ -50,47 +53,94 @@ final class ShowingBuilder {
     return new Showing.Cover(page.title(), page.subject(), page.year(), page.introduction());
   }
 
-  private Showing.Asked asked(Question question) {
-    List<Showing.Choice> choices =
-        sitting.draw().find(question.id()).map(Draw.Drawn::options).orElse(List.of()).stream()
-            .flatMap(id -> question.choice(id).stream())
-            .map(option -> new Showing.Choice(option.id(), option.text()))
-            .toList();
-    return new Showing.Asked(
-        question.id(),
-        kind(question),
-        sitting.draw().ids().indexOf(question.id()) + 1,
-        1,
-        activity.rules().worth(),
-        question.text(),
-        choices);
+  private Showing.Terms terms(Rules rules) {
+    Clock clock = rules.clock();
+    boolean whole = clock != null && clock.per() == Clock.Per.GAME;
+    return new Showing.Terms(
+        rules.mostTries() == Integer.MAX_VALUE ? null : rules.mostTries(),
+        rules.triedLater(),
+        rules.lives() == null ? null : Math.max(0, rules.lives() - score.mistakes()),
+        whole ? (int) (sitting.opening().millis(clock.seconds()) / 1_000) : null);
   }
 
-  private static Showing.Kind kind(Question question) {
-    return switch (question) {
-      case PickOne pickOne -> Showing.Kind.PICK_ONE;
-      case TrueFalse trueFalse -> Showing.Kind.TRUE_FALSE;
-      case UnknownQuestion unknown -> throw new IllegalStateException("never asked");
+  private Showing.@Nullable Countdown clock() {
+    return Timer.of(activity, sitting)
+        .map(t -> new Showing.Countdown(t.per(), t.left(at), t.total(), t.stands()))
+        .orElse(null);
+  }
+
+  private Showing.Asked asked(Question question) {
+    return new AskedBuilder(activity, sitting, question).build();
+  }
+
+  /**
+   * What is said right after a try. While another is left, what the teacher says to any wrong
+   * answer waits: it may tell the right one.
+   */
+  private Showing.Told told(Question question) {
+    Effort effort = sitting.effortFor(question.id());
+    Tried last = effort.last();
+    Result result = sitting.resultOf(question.id()).orElse(null);
+    boolean settled = result != null;
+    Verdict verdict = last == null ? Verdict.MISSED : last.verdict();
+    return new Showing.Told(
+        verdict,
+        settled,
+        settled ? result.points() : 0,
+        settled ? result.bonus() : 0,
+        last == null ? null : last.response(),
+        settled && last != null ? last.parts() : List.of(),
+        settled && givesAway(Answers.AFTER_LAST_TRY) ? right(question) : null,
+        settled && givesAway(Answers.AFTER_LAST_TRY) ? areas(question) : List.of(),
+        settled ? words(question, last, verdict) : last == null ? null : last.feedback(),
+        null);
+  }
+
+  /** What is said at the end to the best try. */
+  private Showing.Told toldAtEnd(Question question, Result result) {
+    Tried best = sitting.effortFor(question.id()).best();
+    boolean gives = givesAway(Answers.AT_THE_END);
+    return new Showing.Told(
+        result.verdict(),
+        true,
+        result.points(),
+        result.bonus(),
+        result.response(),
+        best == null ? List.of() : best.parts(),
+        gives ? right(question) : null,
+        gives ? areas(question) : List.of(),
+        words(question, best, result.verdict()),
+        result.comment());
+  }
+
+  /** Whether the rules give answers away at this point. The teacher's own view is another. */
+  private boolean givesAway(Answers at) {
+    Answers rule =
+        activity.rules().answers() == null ? Answers.AFTER_LAST_TRY : activity.rules().answers();
+    return switch (rule) {
+      case AFTER_LAST_TRY -> true;
+      case AT_THE_END -> at == Answers.AT_THE_END;
+      case NEVER -> false;
     };
   }
 
-  private Optional<Showing.Told> told(Question question) {
-    return sitting
-        .resultOf(question.id())
-        .map(
-            result ->
-                new Showing.Told(
-                    result.verdict(),
-                    result.points(),
-                    result.response(),
-                    right(question),
-                    result.verdict() == Verdict.RIGHT
-                        ? question.feedback().right()
-                        : question.feedback().wrong()));
+  private static @Nullable String words(Question question, @Nullable Tried tried, Verdict verdict) {
+    if (tried != null && tried.feedback() != null) {
+      return tried.feedback();
+    }
+    return switch (verdict) {
+      case RIGHT -> question.feedback().right();
+      case PARTLY, WRONG, MISSED -> question.feedback().wrong();
+      case GIVEN -> null;
+    };
   }
 
-  private static List<String> right(Question question) {
-    return question.choices().stream().filter(Option::right).map(Option::id).toList();
+  private List<String> right(Question question) {
+    return Solutions.of(question, sitting.draw().find(question.id()).orElseThrow());
+  }
+
+  private static List<Area> areas(Question question) {
+    return question instanceof PointAt point ? point.rightAreas() : List.of();
   }
 
   private Showing.@Nullable Closing closing() {
@@ -99,14 +149,21 @@ final class ShowingBuilder {
       return null;
     }
     List<Showing.Answered> answers =
-        sitting.draw().ids().stream()
-            .flatMap(id -> Engine.question(activity, id).stream())
-            .flatMap(q -> told(q).map(told -> new Showing.Answered(asked(q), told)).stream())
+        sitting.draw().counting().stream()
+            .flatMap(drawn -> sitting.resultOf(drawn.question()).stream())
+            .flatMap(
+                result ->
+                    Engine.question(activity, result.question()).stream()
+                        .map(q -> new Showing.Answered(asked(q), toldAtEnd(q, result))))
             .toList();
-    return new Showing.Closing(
-        outcome,
-        outcome.won() ? activity.endings().win().text() : activity.endings().lose().text(),
-        answers);
+    return new Showing.Closing(outcome, ending(outcome), answers);
+  }
+
+  private @Nullable String ending(Outcome outcome) {
+    if (outcome.awaiting() > 0) {
+      return null;
+    }
+    return outcome.won() ? activity.endings().win().text() : activity.endings().lose().text();
   }
 
   private Showing.Notes notes(Question now) {
@@ -120,6 +177,7 @@ final class ShowingBuilder {
             .flatMap(id -> Engine.question(activity, id))
             .map(Question::text)
             .orElse(null);
-    return new Showing.Notes(right(now), next);
+    return new Showing.Notes(
+        right(now), now instanceof FreeAnswer free ? free.model() : null, next);
   }
 }

@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param now the id of the question that is open or whose feedback is shown; null on the title page
  *     and at the end
  * @param results in the order in which the questions were settled
+ * @param efforts what was done for each question that was tried or helped with, in the order of the
+ *     first time
  * @param log every move that was applied, taken back ones too
  * @param outcome null until the end
  */
@@ -24,12 +26,15 @@ public record Sitting(
     Stage stage,
     @Nullable String now,
     List<Result> results,
+    List<Effort> efforts,
+    Watch watch,
     List<Played> log,
     @Nullable Outcome outcome) {
 
   /** A sitting that stands on its title page. */
   static Sitting onTitlePage(Opening opening, Draw draw) {
-    return new Sitting(opening, draw, Stage.TITLE, null, List.of(), List.of(), null);
+    return new Sitting(
+        opening, draw, Stage.TITLE, null, List.of(), List.of(), Watch.NEW, List.of(), null);
   }
 
   /** The result of a question, if it is settled. */
@@ -37,10 +42,26 @@ public record Sitting(
     return results.stream().filter(r -> r.question().equals(question)).findFirst();
   }
 
+  /** What was done for a question so far. */
+  public Effort effortFor(String question) {
+    return efforts.stream()
+        .filter(e -> e.question().equals(question))
+        .findFirst()
+        .orElseGet(() -> Effort.none(question));
+  }
+
   /** The ids of the questions that are settled. */
   public Set<String> settled() {
     Set<String> ids = new LinkedHashSet<>();
     results.forEach(r -> ids.add(r.question()));
+    return ids;
+  }
+
+  /** The ids of the questions that were tried and may be tried again. */
+  Set<String> waiting() {
+    Set<String> ids = new LinkedHashSet<>();
+    efforts.stream().filter(e -> e.tries() > 0).forEach(e -> ids.add(e.question()));
+    ids.removeAll(settled());
     return ids;
   }
 
@@ -64,21 +85,42 @@ public record Sitting(
 
   /** This sitting at another question. */
   public Sitting at(Stage stage, String question) {
-    return new Sitting(opening, draw, stage, question, results, log, null);
+    return new Sitting(opening, draw, stage, question, results, efforts, watch, log, null);
   }
 
   /** This sitting at its end. */
   public Sitting ended(Outcome outcome) {
-    return new Sitting(opening, draw, Stage.END, null, results, log, outcome);
+    return new Sitting(opening, draw, Stage.END, null, results, efforts, watch, log, outcome);
   }
 
   /** This sitting with other results. */
   public Sitting with(List<Result> results) {
-    return new Sitting(opening, draw, stage, now, List.copyOf(results), log, outcome);
+    return new Sitting(
+        opening, draw, stage, now, List.copyOf(results), efforts, watch, log, outcome);
   }
 
   Sitting with(Draw draw) {
-    return new Sitting(opening, draw, stage, now, results, log, outcome);
+    return new Sitting(opening, draw, stage, now, results, efforts, watch, log, outcome);
+  }
+
+  /** This sitting with its clock elsewhere. */
+  public Sitting with(Watch watch) {
+    return new Sitting(opening, draw, stage, now, results, efforts, watch, log, outcome);
+  }
+
+  /** This sitting with what was done for one question. */
+  public Sitting with(Effort effort) {
+    List<Effort> changed = new ArrayList<>(efforts);
+    changed.replaceAll(e -> e.question().equals(effort.question()) ? effort : e);
+    if (!changed.contains(effort)) {
+      changed.add(effort);
+    }
+    return withEfforts(changed);
+  }
+
+  private Sitting withEfforts(List<Effort> efforts) {
+    return new Sitting(
+        opening, draw, stage, now, results, List.copyOf(efforts), watch, log, outcome);
   }
 
   Sitting adding(Result result) {
@@ -87,12 +129,19 @@ public record Sitting(
     return with(more);
   }
 
+  Sitting replacing(Result result) {
+    return with(
+        results.stream().map(r -> r.question().equals(result.question()) ? result : r).toList());
+  }
+
   Sitting without(String question) {
-    return with(results.stream().filter(r -> !r.question().equals(question)).toList());
+    return with(results.stream().filter(r -> !r.question().equals(question)).toList())
+        .withEfforts(efforts.stream().filter(e -> !e.question().equals(question)).toList());
   }
 
   Sitting withLog(List<Played> log) {
-    return new Sitting(opening, draw, stage, now, results, List.copyOf(log), outcome);
+    return new Sitting(
+        opening, draw, stage, now, results, efforts, watch, List.copyOf(log), outcome);
   }
 
   Sitting logging(Played played) {

@@ -7,10 +7,16 @@ public enum Verdict {
   /** Answered right. */
   @JsonProperty("right")
   RIGHT,
+  /** Answered, and right in part. */
+  @JsonProperty("partly")
+  PARTLY,
   /** Answered, and not right. */
   @JsonProperty("wrong")
   WRONG,
   /** Never answered. */
   @JsonProperty("missed")
-  MISSED
+  MISSED,
+  /** Answered, and not marked: nobody does, or the teacher will. */
+  @JsonProperty("given")
+  GIVEN
 }

@@ -26,4 +26,9 @@ public final class Ids {
       }
     }
   }
+
+  /** Whether no id stands twice. */
+  static boolean distinct(List<String> ids) {
+    return new LinkedHashSet<>(ids).size() == ids.size();
+  }
 }

@@ -1,10 +1,12 @@
 package bravium.core.question;
 
 import bravium.core.json.Extra;
+import bravium.core.json.Flat;
 import bravium.core.json.Range;
 import com.fasterxml.jackson.annotation.JsonIgnore;
-import java.util.ArrayList;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A question with options of which one is picked. Usually one of them is right; if more are marked
@@ -13,53 +15,69 @@ import java.util.List;
  * @param options at most {@value #MOST_OPTIONS}, told apart by a letter each
  */
 public record PickOne(
-    String id,
-    String text,
+    @Flat @JsonUnwrapped Basics basics,
     @Range(max = MOST_OPTIONS) List<Option> options,
-    Feedback feedback,
-    boolean off,
     @JsonIgnore Extra extra)
-    implements Question {
+    implements ChoiceQuestion {
 
   /** As many options as there are letters. */
-  public static final int MOST_OPTIONS = 26;
+  public static final int MOST_OPTIONS = Options.MOST;
 
   /** Checks the options' number and ids. */
   public PickOne {
-    if (options.size() > MOST_OPTIONS) {
-      throw new IllegalArgumentException("a question has at most " + MOST_OPTIONS + " options");
-    }
-    Ids.requireDistinct("option", options.stream().map(Option::id).toList());
+    Options.require(options);
   }
 
   /** A question that is asked, with nothing unknown in it. */
   public PickOne(String id, String text, List<Option> options, Feedback feedback) {
-    this(id, text, options, feedback, false, Extra.NONE);
+    this(Basics.of(id, text, feedback), options, Extra.NONE);
   }
 
   /** The same question with other options. */
   public PickOne withOptions(List<Option> changed) {
-    return new PickOne(id, text, changed, feedback, off, extra);
+    return new PickOne(basics, changed, extra);
   }
 
   @Override
-  public PickOne switched(boolean isOff) {
-    return new PickOne(id, text, options, feedback, isOff, extra);
+  public PickOne with(Basics changed) {
+    return new PickOne(changed, options, extra);
   }
 
   @Override
   public List<Option> choices() {
-    List<Option> choices = new ArrayList<>(options.size());
-    for (Option option : options) {
-      if (!Texts.blank(option.text())) {
-        choices.add(option);
-      }
-    }
-    return choices;
+    return Options.written(options);
   }
 
   @Override
   public boolean started() {
-    return !Texts.blank(text) || !choices().isEmpty();
+    return !Texts.blank(text()) || !choices().isEmpty();
+  }
+
+  @Override
+  public boolean takes(Response response) {
+    return response instanceof Response.Picked(String option) && choice(option).isPresent();
+  }
+
+  @Override
+  public Mark mark(Response response) {
+    Option option = choice(((Response.Picked) response).option()).orElseThrow();
+    return Mark.whole(option.right(), option.feedback());
+  }
+
+  @Override
+  public Optional<Response> rightResponse() {
+    return picking(true);
+  }
+
+  @Override
+  public Optional<Response> wrongResponse() {
+    return picking(false);
+  }
+
+  private Optional<Response> picking(boolean right) {
+    return choices().stream()
+        .filter(o -> o.right() == right)
+        .findFirst()
+        .map(o -> new Response.Picked(o.id()));
   }
 }

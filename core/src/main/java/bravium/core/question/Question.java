@@ -11,43 +11,123 @@ import java.util.Optional;
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
   @JsonSubTypes.Type(value = PickOne.class, name = "pick-one"),
-  @JsonSubTypes.Type(value = TrueFalse.class, name = "true-false")
+  @JsonSubTypes.Type(value = PickAll.class, name = "pick-all"),
+  @JsonSubTypes.Type(value = TrueFalse.class, name = "true-false"),
+  @JsonSubTypes.Type(value = TypedText.class, name = "typed-text"),
+  @JsonSubTypes.Type(value = Numeric.class, name = "number"),
+  @JsonSubTypes.Type(value = Gaps.class, name = "gaps"),
+  @JsonSubTypes.Type(value = Ordering.class, name = "order"),
+  @JsonSubTypes.Type(value = Matching.class, name = "pairs"),
+  @JsonSubTypes.Type(value = Sorting.class, name = "groups"),
+  @JsonSubTypes.Type(value = PointAt.class, name = "point"),
+  @JsonSubTypes.Type(value = FreeAnswer.class, name = "free-answer"),
+  @JsonSubTypes.Type(value = Discussion.class, name = "discussion"),
+  @JsonSubTypes.Type(value = Information.class, name = "information")
 })
-public sealed interface Question permits PickOne, TrueFalse, UnknownQuestion {
+public sealed interface Question
+    permits ChoiceQuestion,
+        TypedText,
+        Numeric,
+        Gaps,
+        Ordering,
+        Matching,
+        Sorting,
+        PointAt,
+        FreeAnswer,
+        Discussion,
+        Information,
+        UnknownQuestion {
 
-  /** The name that moves and results use; made by the editor, unique within the activity. */
-  String id();
+  /** What every question has. */
+  Basics basics();
 
-  /** What is asked; may be blank while it is being written. */
-  String text();
+  /** The same question with other basics, where it can be. */
+  Question with(Basics changed);
+
+  /** The name that moves and results use. */
+  default String id() {
+    return basics().id();
+  }
+
+  /** What is asked, as the teacher wrote it. */
+  default String text() {
+    return basics().text();
+  }
 
   /** What is said once it is answered. */
-  Feedback feedback();
+  default Feedback feedback() {
+    return basics().feedback();
+  }
 
   /** Whether it is switched off: kept for later, not asked. */
-  boolean off();
+  default boolean off() {
+    return basics().off();
+  }
 
   /** The same question switched off or on, where it can be. */
-  Question switched(boolean isOff);
+  default Question switched(boolean isOff) {
+    return with(basics().switched(isOff));
+  }
 
-  /** The options a learner can pick, as written; blank ones are left out. */
-  List<Option> choices();
+  /** Its hints, without blank ones. */
+  default List<String> hints() {
+    return basics().hints().stream().filter(hint -> !Texts.blank(hint)).toList();
+  }
+
+  /** What is asked, as it may be seen before it is answered. */
+  default String asked() {
+    return text();
+  }
+
+  /** Who marks it. */
+  default Marking marking() {
+    return Marking.AT_ONCE;
+  }
 
   /** Whether the teacher has written anything of it yet. */
-  boolean started();
+  default boolean started() {
+    return !Texts.blank(text());
+  }
 
-  /** Whether it can be asked: it is switched on, has a text and something to pick. */
+  /** Whether it has what it needs to be answered, besides its text. */
+  boolean complete();
+
+  /** Whether it can be asked: it is switched on, has a text and what its kind needs. */
   default boolean answerable() {
-    return !off() && !Texts.blank(text()) && !choices().isEmpty();
+    return !off() && !Texts.blank(text()) && complete();
   }
 
-  /** Whether at least one of its choices is right. */
+  /** Whether an answer to it can be fully right. */
   default boolean canBeRight() {
-    return choices().stream().anyMatch(Option::right);
+    return rightResponse().isPresent();
   }
 
-  /** The choice of that id, if there is one. */
-  default Optional<Option> choice(String option) {
-    return choices().stream().filter(c -> c.id().equals(option)).findFirst();
+  /** What may be mixed: the ids of options and cards, or the words of a bank, as written. */
+  default List<String> items() {
+    return List.of();
   }
+
+  /**
+   * Whether the order of its items as written would give the answer away, so that it never shows.
+   */
+  default boolean orderIsTheAnswer() {
+    return false;
+  }
+
+  /** What a learner reads besides the text. */
+  default List<String> read() {
+    return List.of();
+  }
+
+  /** Whether a response is of the right sort for this question and names only what is there. */
+  boolean takes(Response response);
+
+  /** Marks a response that this question {@link #takes takes}. */
+  Mark mark(Response response);
+
+  /** A fully right response, if there is one. */
+  Optional<Response> rightResponse();
+
+  /** A response that earns nothing, if there is one. */
+  Optional<Response> wrongResponse();
 }

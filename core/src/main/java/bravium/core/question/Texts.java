@@ -60,7 +60,8 @@ public final class Texts {
     return words;
   }
 
-  private static boolean space(char c) {
+  /** Whether a character is white space. */
+  public static boolean space(int c) {
     return c == ' '
         || c >= '\t' && c <= '\r'
         || c >= '\u2000' && c <= '\u200a'

@@ -1,8 +1,11 @@
 package bravium.core.question;
 
 import bravium.core.json.Extra;
+import bravium.core.json.Flat;
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,13 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param answer whether the statement is true; null while the teacher has not said so
  */
 public record TrueFalse(
-    String id,
-    String text,
-    @Nullable Boolean answer,
-    Feedback feedback,
-    boolean off,
-    @JsonIgnore Extra extra)
-    implements Question {
+    @Flat @JsonUnwrapped Basics basics, @Nullable Boolean answer, @JsonIgnore Extra extra)
+    implements ChoiceQuestion {
 
   /** The id of the choice "true". */
   public static final String TRUE = "true";
@@ -28,12 +26,12 @@ public record TrueFalse(
 
   /** A question that is asked, with nothing unknown in it. */
   public TrueFalse(String id, String text, @Nullable Boolean answer, Feedback feedback) {
-    this(id, text, answer, feedback, false, Extra.NONE);
+    this(Basics.of(id, text, feedback), answer, Extra.NONE);
   }
 
   @Override
-  public TrueFalse switched(boolean isOff) {
-    return new TrueFalse(id, text, answer, feedback, isOff, extra);
+  public TrueFalse with(Basics changed) {
+    return new TrueFalse(changed, answer, extra);
   }
 
   @Override
@@ -44,7 +42,26 @@ public record TrueFalse(
   }
 
   @Override
-  public boolean started() {
-    return !Texts.blank(text);
+  public boolean takes(Response response) {
+    return response instanceof Response.Picked(String option) && choice(option).isPresent();
+  }
+
+  @Override
+  public Mark mark(Response response) {
+    return Mark.whole(choice(((Response.Picked) response).option()).orElseThrow().right(), null);
+  }
+
+  @Override
+  public Optional<Response> rightResponse() {
+    return answer == null ? Optional.empty() : Optional.of(saying(answer));
+  }
+
+  @Override
+  public Optional<Response> wrongResponse() {
+    return Optional.of(saying(answer == null || !answer));
+  }
+
+  private static Response saying(boolean isTrue) {
+    return new Response.Picked(isTrue ? TRUE : FALSE);
   }
 }

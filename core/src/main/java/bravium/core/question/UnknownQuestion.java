@@ -3,42 +3,49 @@ package bravium.core.question;
 import bravium.core.json.Extra;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
+import java.util.Optional;
 
 /** A question of a kind that this version doesn't know: kept as it came, never asked. */
 public record UnknownQuestion(@JsonIgnore Extra content) implements Question {
 
   @Override
-  public String id() {
-    return content.text("id");
+  public Basics basics() {
+    return new Basics(
+        content.text("id"), content.text("text"), Feedback.USUAL, true, null, null, List.of());
   }
 
   @Override
-  public String text() {
-    return content.text("text");
-  }
-
-  @Override
-  public Feedback feedback() {
-    return Feedback.USUAL;
-  }
-
-  @Override
-  public List<Option> choices() {
-    return List.of();
-  }
-
-  @Override
-  public boolean off() {
-    return true;
-  }
-
-  @Override
-  public UnknownQuestion switched(boolean isOff) {
+  public UnknownQuestion with(Basics changed) {
     return this;
   }
 
   @Override
   public boolean started() {
     return false;
+  }
+
+  @Override
+  public boolean complete() {
+    return false;
+  }
+
+  @Override
+  public boolean takes(Response response) {
+    return false;
+  }
+
+  @Override
+  public Mark mark(Response response) {
+    throw new IllegalStateException("never asked");
+  }
+
+  @Override
+  public Optional<Response> rightResponse() {
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<Response> wrongResponse() {
+    return Optional.empty();
   }
 }

@@ -73,6 +73,69 @@ public enum Check {
   /** A question takes long to read. Values: seconds, year group. */
   @JsonProperty("long-read")
   LONG_READ,
+  /** A typed question accepts no answer yet. */
+  @JsonProperty("no-answer")
+  NO_ANSWER,
+  /** A listed wrong answer is judged right. Value: its text. */
+  @JsonProperty("mistake-is-right")
+  MISTAKE_IS_RIGHT,
+  /** A number question has no number. */
+  @JsonProperty("no-number")
+  NO_NUMBER,
+  /** A text has no gap yet. */
+  @JsonProperty("no-gaps")
+  NO_GAPS,
+  /** There are fewer than two cards to put in order. */
+  @JsonProperty("few-cards")
+  FEW_CARDS,
+  /** There are fewer than two pairs. */
+  @JsonProperty("few-pairs")
+  FEW_PAIRS,
+  /** There are fewer than two groups, or no card for them. */
+  @JsonProperty("few-groups")
+  FEW_GROUPS,
+  /** A card belongs to no group and is left out. Value: its text. */
+  @JsonProperty("card-without-group")
+  CARD_WITHOUT_GROUP,
+  /** There is no picture to point at. */
+  @JsonProperty("no-picture")
+  NO_PICTURE,
+  /** Nowhere in the picture is right. */
+  @JsonProperty("no-right-area")
+  NO_RIGHT_AREA,
+  /** A picture is not described. */
+  @JsonProperty("no-alt")
+  NO_ALT,
+  /** All options apply. */
+  @JsonProperty("all-options-right")
+  ALL_OPTIONS_RIGHT,
+  /** Who picks everything earns all points. */
+  @JsonProperty("everything-earns")
+  EVERYTHING_EARNS,
+  /** A hint says the answer word for word. Values: the hint's number, the answer. */
+  @JsonProperty("hint-gives-away")
+  HINT_GIVES_AWAY,
+  /** Lives end the game before the pass mark decides it. Values: lives, misses that still win. */
+  @JsonProperty("lives-before-pass-mark")
+  LIVES_BEFORE_PASS_MARK,
+  /** A hint or a wrong answer costs more than a question brings. Values: price, least worth. */
+  @JsonProperty("price-above-worth")
+  PRICE_ABOVE_WORTH,
+  /** There are points for speed, but no clock to measure it. */
+  @JsonProperty("speed-without-clock")
+  SPEED_WITHOUT_CLOCK,
+  /**
+   * A slower quarter of the class can't read this in its time. Values: seconds there, seconds
+   * needed, year group, better seconds.
+   */
+  @JsonProperty("clock-short")
+  CLOCK_SHORT,
+  /** The time is up before the question is read aloud. Values: seconds there, needed, better. */
+  @JsonProperty("clock-before-read-aloud")
+  CLOCK_BEFORE_READ_ALOUD,
+  /** The game's clock is short. Values: its seconds, the class's least and most. */
+  @JsonProperty("game-clock-short")
+  GAME_CLOCK_SHORT,
   /** More is asked than a game usually shows. Values: asked, the usual most. */
   @JsonProperty("many-questions")
   MANY_QUESTIONS

@@ -28,11 +28,14 @@ final class GuessChecks {
   private GuessChecks() {}
 
   static List<Finding> of(
-      Activity activity, List<Question> pool, PassMark mark, Reach reach, Guessing guessing) {
+      Activity activity, List<Question> pool, PassMark mark, Guessing guessing) {
     List<Finding> found = new ArrayList<>();
-    long chance = guessing.billionths(mark.rightNeeded());
-    if (mark.asked() >= ENOUGH && mark.needed() > 0 && chance >= TOO_OFTEN) {
-      found.add(guessingWins(activity.rules(), mark, reach, guessing, chance));
+    Rules rules = activity.rules();
+    boolean untilRight = rules.mostTries() == Integer.MAX_VALUE;
+    boolean often =
+        mark.asked() >= ENOUGH && mark.needed() > 0 && guessing.billionths() >= TOO_OFTEN;
+    if (often && !untilRight) {
+      found.add(guessingWins(rules, pool, guessing));
     }
     List<PickOne> choices =
         pool.stream()
@@ -41,19 +44,19 @@ final class GuessChecks {
             .filter(q -> q.choices().size() > 2 && q.canBeRight())
             .toList();
     if (choices.size() >= ENOUGH) {
-      rightInOnePlace(activity.rules(), choices, found);
+      rightInOnePlace(rules, choices, found);
       longestIsRight(choices, found);
     }
     return found;
   }
 
   /** The nearest pass mark in steps of 5 % that chance rarely reaches and knowledge always can. */
-  private static Finding guessingWins(
-      Rules rules, PassMark mark, Reach reach, Guessing guessing, long chance) {
+  private static Finding guessingWins(Rules rules, List<Question> pool, Guessing guessing) {
+    long chance = guessing.billionths();
     for (int percent = rules.passMark() / STEP * STEP + STEP; percent <= 100; percent += STEP) {
-      PassMark higher = PassMark.of(rules.withPassMark(percent), mark.asked());
-      if (higher.needed() <= reach.least()
-          && guessing.billionths(higher.rightNeeded()) < TOO_OFTEN) {
+      Rules higher = rules.withPassMark(percent);
+      if (Reach.of(pool, higher).winnable() == Winnable.ALWAYS
+          && Guessing.at(pool, higher).billionths() < TOO_OFTEN) {
         return Finding.of(Check.GUESSING_WINS, Weight.LOOK, Place.PASS_MARK, chance, percent)
             .mendedBy(Mend.SET_PASS_MARK);
       }

@@ -36,5 +36,26 @@ public enum Mend {
   USUAL_PASS_MARK,
   /** Sets the pass mark that the finding's last value says, in per cent. */
   @JsonProperty("set-pass-mark")
-  SET_PASS_MARK
+  SET_PASS_MARK,
+  /** Lets wrong parts cost. */
+  @JsonProperty("wrong-costs")
+  WRONG_COSTS,
+  /** Allows as many wrong answers as the finding's second value says. */
+  @JsonProperty("set-lives")
+  SET_LIVES,
+  /** Lowers prices to the finding's second value. */
+  @JsonProperty("lower-prices")
+  LOWER_PRICES,
+  /** Gives each question a usual time. */
+  @JsonProperty("usual-clock")
+  USUAL_CLOCK,
+  /** Gives the question the seconds that the finding's last value says. */
+  @JsonProperty("set-seconds")
+  SET_SECONDS,
+  /** Gives the game the seconds that the finding's last value says. */
+  @JsonProperty("set-clock")
+  SET_CLOCK,
+  /** Removes the hint whose number is the finding's first value. */
+  @JsonProperty("remove-hint")
+  REMOVE_HINT
 }

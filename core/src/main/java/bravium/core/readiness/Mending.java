@@ -1,9 +1,13 @@
 package bravium.core.readiness;
 
 import bravium.core.activity.Activity;
+import bravium.core.activity.Clock;
 import bravium.core.activity.Order;
+import bravium.core.activity.Prices;
 import bravium.core.activity.Rules;
+import bravium.core.question.Credit;
 import bravium.core.question.Option;
+import bravium.core.question.PickAll;
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
 import java.util.ArrayList;
@@ -40,15 +44,47 @@ public final class Mending {
       case ASK_ALL -> activity.withRules(rules.withAsk(null));
       case ASK_FEWER -> activity.withRules(rules.withAsk(value(1)));
       case MIX_OPTIONS -> activity.withRules(rules.withOptionOrder(Order.MIXED));
-      case USUAL_WORTH -> activity.withRules(rules.withWorth(Rules.USUAL_WORTH));
+      case USUAL_WORTH ->
+          questions(Mending::withoutWorthOfNothing).withRules(rules.withWorth(Rules.USUAL_WORTH));
       case USUAL_PASS_MARK -> activity.withRules(rules.withPassMark(Rules.USUAL_PASS_MARK));
-      case SET_PASS_MARK ->
-          activity.withRules(rules.withPassMark(value(finding.values().size() - 1)));
+      case SET_PASS_MARK -> activity.withRules(rules.withPassMark(lastValue()));
+      case WRONG_COSTS ->
+          question(q -> q instanceof PickAll all ? all.withCredit(Credit.WRONG_COSTS) : q);
+      case SET_LIVES -> activity.withRules(rules.withLives(value(1)));
+      case LOWER_PRICES -> activity.withRules(rules.withPrices(lowered(rules.costs(), value(1))));
+      case USUAL_CLOCK ->
+          activity.withRules(rules.withClock(new Clock(Clock.Per.QUESTION, Rules.USUAL_SECONDS)));
+      case SET_SECONDS -> question(q -> q.with(q.basics().withSeconds(lastValue())));
+      case SET_CLOCK -> activity.withRules(rules.withClock(new Clock(Clock.Per.GAME, lastValue())));
+      case REMOVE_HINT -> question(q -> q.with(q.basics().withHints(hintsWithout(q, value(0)))));
     };
   }
 
   private int value(int place) {
     return Integer.parseInt(finding.values().get(place));
+  }
+
+  private int lastValue() {
+    return value(finding.values().size() - 1);
+  }
+
+  private static Question withoutWorthOfNothing(Question question) {
+    Integer own = question.basics().worth();
+    return own != null && own == 0 ? question.with(question.basics().withWorth(null)) : question;
+  }
+
+  private static Prices lowered(Prices prices, int most) {
+    return new Prices(
+        Math.min(prices.hint(), most), Math.min(prices.wrong(), most), prices.extra());
+  }
+
+  /** Its number counts the hints that are written. */
+  private static List<String> hintsWithout(Question question, int number) {
+    List<String> hints = new ArrayList<>(question.hints());
+    if (number <= hints.size()) {
+      hints.remove(number - 1);
+    }
+    return List.copyOf(hints);
   }
 
   private Activity questions(UnaryOperator<Question> change) {
@@ -60,7 +96,13 @@ public final class Mending {
   }
 
   private Activity options(UnaryOperator<List<Option>> change) {
-    return question(q -> q instanceof PickOne p ? p.withOptions(change.apply(p.options())) : q);
+    return question(
+        q ->
+            switch (q) {
+              case PickOne one -> one.withOptions(change.apply(one.options()));
+              case PickAll all -> all.withOptions(change.apply(all.options()));
+              default -> q;
+            });
   }
 
   private List<Option> without(List<Option> options) {

@@ -19,6 +19,15 @@ public enum Place {
   /** The pass mark. */
   @JsonProperty("pass-mark")
   PASS_MARK,
+  /** The rule that says how many wrong answers are allowed. */
+  @JsonProperty("lives")
+  LIVES,
+  /** The rule that says what hints and wrong answers cost. */
+  @JsonProperty("prices")
+  PRICES,
+  /** The rule that says how much time there is. */
+  @JsonProperty("clock")
+  CLOCK,
   /** The sheet as a whole. */
   @JsonProperty("sheet")
   SHEET,

@@ -3,7 +3,10 @@ package bravium.core.readiness;
 import bravium.core.activity.Activity;
 import bravium.core.activity.Order;
 import bravium.core.measure.ReadingSpeed;
+import bravium.core.question.ChoiceQuestion;
+import bravium.core.question.Credit;
 import bravium.core.question.Option;
+import bravium.core.question.PickAll;
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
 import bravium.core.question.Texts;
@@ -48,19 +51,34 @@ final class QuestionChecks {
   }
 
   private void read(Question question, int number) {
-    switch (question) {
-      case UnknownQuestion unknown ->
-          found.add(Finding.of(unknown.id(), Check.UNKNOWN_QUESTION, Weight.LOOK));
-      case Question q when q.off() || !q.started() -> {}
-      case PickOne pickOne -> {
-        readPickOne(pickOne);
-        readText(pickOne, number);
-      }
-      case TrueFalse trueFalse -> {
-        readRight(trueFalse);
-        readText(trueFalse, number);
-      }
+    if (question instanceof UnknownQuestion unknown) {
+      found.add(Finding.of(unknown.id(), Check.UNKNOWN_QUESTION, Weight.LOOK));
+      return;
     }
+    if (question.off() || !question.started()) {
+      return;
+    }
+    if (Texts.blank(question.text())) {
+      stop(question, Check.EMPTY_QUESTION);
+    }
+    switch (question) {
+      case PickOne one -> {
+        readOptions(one, one.options());
+        readRight(one);
+      }
+      case PickAll all -> {
+        readOptions(all, all.options());
+        readAllRight(all);
+      }
+      case TrueFalse trueFalse -> readRight(trueFalse);
+      default -> found.addAll(KindChecks.of(question));
+    }
+    found.addAll(HintChecks.of(question));
+    readText(question, number);
+  }
+
+  private void stop(Question question, Check check) {
+    found.add(Finding.of(question.id(), check, Weight.STOP).mendedBy(Mend.SWITCH_OFF));
   }
 
   private void readText(Question question, int number) {
@@ -82,26 +100,12 @@ final class QuestionChecks {
     }
   }
 
-  private void readPickOne(PickOne question) {
-    if (Texts.blank(question.text())) {
-      found.add(
-          Finding.of(question.id(), Check.EMPTY_QUESTION, Weight.STOP).mendedBy(Mend.SWITCH_OFF));
-    }
+  private void readOptions(ChoiceQuestion question, List<Option> options) {
     switch (question.choices().size()) {
-      case 0 ->
-          found.add(
-              Finding.of(question.id(), Check.NO_OPTIONS, Weight.STOP).mendedBy(Mend.SWITCH_OFF));
+      case 0 -> stop(question, Check.NO_OPTIONS);
       case 1 -> found.add(Finding.of(question.id(), Check.ONE_OPTION, Weight.LOOK));
       default -> {}
     }
-    readOptions(question);
-    if (!question.choices().isEmpty()) {
-      readRight(question);
-    }
-  }
-
-  private void readOptions(PickOne question) {
-    List<Option> options = question.options();
     Set<String> seen = new LinkedHashSet<>();
     for (int i = 0; i < options.size(); i++) {
       Option option = options.get(i);
@@ -132,15 +136,28 @@ final class QuestionChecks {
         && OF_THE_OTHERS.stream().anyMatch(folded(option.text())::startsWith);
   }
 
-  private void readRight(Question question) {
-    long right = question.choices().stream().filter(Option::right).count();
-    if (right == 0) {
-      found.add(
-          Finding.of(question.id(), Check.NO_RIGHT_OPTION, Weight.STOP).mendedBy(Mend.SWITCH_OFF));
+  private void readRight(ChoiceQuestion question) {
+    int right = question.rightChoices().size();
+    if (right == 0 && !question.choices().isEmpty()) {
+      stop(question, Check.NO_RIGHT_OPTION);
     } else if (right > 1) {
       found.add(
           Finding.of(question.id(), Check.TWO_RIGHT_OPTIONS, Weight.LOOK, right)
               .mendedBy(Mend.KEEP_FIRST_RIGHT));
+    }
+  }
+
+  private void readAllRight(PickAll question) {
+    int right = question.rightChoices().size();
+    int all = question.choices().size();
+    if (right == 0 && all > 0) {
+      stop(question, Check.NO_RIGHT_OPTION);
+    } else if (right == all && all > 1) {
+      found.add(Finding.of(question.id(), Check.ALL_OPTIONS_RIGHT, Weight.LOOK));
+    } else if (all > 0 && question.credit() == Credit.EACH_RIGHT_COUNTS) {
+      found.add(
+          Finding.of(question.id(), Check.EVERYTHING_EARNS, Weight.LOOK)
+              .mendedBy(Mend.WRONG_COSTS));
     }
   }
 

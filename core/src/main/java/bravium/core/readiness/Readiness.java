@@ -1,6 +1,7 @@
 package bravium.core.readiness;
 
 import bravium.core.activity.Activity;
+import bravium.core.activity.Rules;
 import bravium.core.json.Root;
 import bravium.core.play.Draw;
 import bravium.core.play.PassMark;
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param passMark what the pass mark means for the questions that can be asked
  * @param askable how many questions can be asked
  * @param guessing the chance to pass by guessing alone, in billionths, 0 to 1,000,000,000
+ * @param guessingExact whether that is no estimate
  * @param time how long it will take; null while no year group is said or nothing can be asked
  * @param findings the weightiest first, otherwise in the order of the sheet
  */
@@ -24,20 +26,24 @@ public record Readiness(
     PassMark passMark,
     int askable,
     long guessing,
+    boolean guessingExact,
     @Nullable TimeLine time,
     List<Finding> findings) {
 
   /** Reads an activity. */
   public static Readiness of(Activity activity) {
+    Rules rules = activity.rules();
     List<Question> pool = Draw.pool(activity, false);
-    PassMark mark = PassMark.of(activity.rules(), Draw.asked(activity.rules(), pool.size()));
-    Reach reach = Reach.of(pool, mark);
-    Guessing guessing = Guessing.at(pool, mark.asked());
+    PassMark mark = PassMark.ofPool(rules, pool.stream().map(rules::worthOf).toList());
+    Reach reach = Reach.of(pool, rules);
+    Guessing guessing = Guessing.at(pool, rules);
+    TimeLine line = TimeLine.of(activity, pool, mark.asked());
     List<Finding> all = new ArrayList<>(QuestionChecks.of(activity));
     all.addAll(activity.game().findings(activity));
     if (activity.game().course().isPresent()) {
-      all.addAll(RuleChecks.of(activity, pool.size(), mark, reach));
-      all.addAll(GuessChecks.of(activity, pool, mark, reach, guessing));
+      all.addAll(RuleChecks.of(activity, pool, mark, reach));
+      all.addAll(GuessChecks.of(activity, pool, mark, guessing));
+      all.addAll(ClockChecks.of(activity, pool, line));
     }
     List<Finding> sorted = new ArrayList<>();
     for (Weight weight : Weight.values()) {
@@ -47,8 +53,9 @@ public record Readiness(
         reach.winnable(),
         mark,
         pool.size(),
-        pool.isEmpty() ? 0 : guessing.billionths(mark.rightNeeded()),
-        TimeLine.of(activity, pool, mark.asked()),
+        guessing.billionths(),
+        guessing.exact(),
+        line,
         List.copyOf(sorted));
   }
 }

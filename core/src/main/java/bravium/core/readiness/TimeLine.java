@@ -4,11 +4,8 @@ import bravium.core.activity.Activity;
 import bravium.core.activity.Rules;
 import bravium.core.measure.ReadingSpeed;
 import bravium.core.question.Feedback;
-import bravium.core.question.PickOne;
 import bravium.core.question.Question;
 import bravium.core.question.Texts;
-import bravium.core.question.TrueFalse;
-import bravium.core.question.UnknownQuestion;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -29,7 +26,23 @@ public record TimeLine(int year, int least, int most, List<ThinkingTime> thinkin
 
   /** How the kinds are named in the format, with their usual thinking time in seconds. */
   private static final List<ThinkingTime> KINDS =
-      List.of(new ThinkingTime("pick-one", 10, 10), new ThinkingTime("true-false", 6, 6));
+      List.of(
+          usually("pick-one", 10),
+          usually("pick-all", 15),
+          usually("true-false", 6),
+          usually("typed-text", 12),
+          usually("number", 15),
+          usually("gaps", 15),
+          usually("order", 20),
+          usually("pairs", 20),
+          usually("groups", 20),
+          usually("point", 8),
+          usually("free-answer", 60),
+          usually("discussion", 120));
+
+  private static ThinkingTime usually(String kind, int seconds) {
+    return new ThinkingTime(kind, seconds, seconds);
+  }
 
   static @Nullable TimeLine of(Activity activity, List<Question> pool, int asked) {
     Integer year = activity.titlePage().year();
@@ -45,12 +58,14 @@ public record TimeLine(int year, int least, int most, List<ThinkingTime> thinkin
         thinking);
   }
 
-  /** Milliseconds to read a question and its options at so many words a minute. */
+  /** Milliseconds to read a question and all that is offered with it, at so many words a minute. */
   static long reading(Question question, int wordsPerMinute) {
-    int words =
-        Texts.words(question.text())
-            + question.choices().stream().mapToInt(o -> Texts.words(o.text())).sum();
-    return ReadingSpeed.millis(words, wordsPerMinute);
+    return ReadingSpeed.millis(words(question), wordsPerMinute);
+  }
+
+  /** The words of a question and of all that is offered with it. */
+  static int words(Question question) {
+    return Texts.words(question.asked()) + question.read().stream().mapToInt(Texts::words).sum();
   }
 
   private static ThinkingTime of(Rules rules, ThinkingTime usual) {
@@ -74,12 +89,7 @@ public record TimeLine(int year, int least, int most, List<ThinkingTime> thinkin
   }
 
   private static int thinkingSeconds(Question question, List<ThinkingTime> thinking) {
-    String kind =
-        switch (question) {
-          case PickOne p -> "pick-one";
-          case TrueFalse t -> "true-false";
-          case UnknownQuestion u -> "";
-        };
+    String kind = Kinds.of(question);
     return thinking.stream()
         .filter(k -> k.kind().equals(kind))
         .mapToInt(ThinkingTime::seconds)

@@ -6,13 +6,12 @@ import bravium.core.activity.Rules;
 import bravium.core.play.Course;
 import bravium.core.play.Draw;
 import bravium.core.play.Engine;
-import bravium.core.play.Opening;
+import bravium.core.play.Outcome;
 import bravium.core.play.Referee;
-import bravium.core.play.Response;
+import bravium.core.play.Replay;
 import bravium.core.play.Result;
 import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
-import bravium.core.play.Verdict;
 import bravium.core.question.Question;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -54,11 +53,8 @@ public final class LiveGame {
   }
 
   private Sitting follow(Course course) {
-    Opening opening = before.opening();
     Draw draw = draw();
-    List<Result> results =
-        before.results().stream().flatMap(r -> markedAnew(r, draw).stream()).toList();
-    Sitting carried = new Sitting(opening, draw, Stage.TITLE, null, results, List.of(), null);
+    Sitting carried = carriedOver(draw);
     if (draw.questions().isEmpty()) {
       return carried;
     }
@@ -70,31 +66,36 @@ public final class LiveGame {
     return course
         .next(draw, carried.settled(), "")
         .map(next -> carried.at(Stage.QUESTION, next))
-        .orElseGet(
-            () -> carried.ended(new Referee(rules).outcome(results, draw.questions().size())));
+        .orElseGet(() -> carried.ended(new Referee(rules).outcome(carried, Outcome.Ended.PLAYED)));
   }
 
-  private Optional<Result> markedAnew(Result result, Draw draw) {
-    if (draw.find(result.question()).isEmpty()) {
-      return Optional.empty();
+  /** What was answered before, marked anew in the order in which it was. */
+  private Sitting carriedOver(Draw draw) {
+    Sitting carried =
+        new Sitting(
+            before.opening(),
+            draw,
+            Stage.TITLE,
+            null,
+            List.of(),
+            List.of(),
+            before.watch(),
+            List.of(),
+            null);
+    for (Result result : before.results()) {
+      Question question = questions.get(result.question());
+      if (question != null && draw.find(result.question()).isPresent()) {
+        carried = Replay.of(activity, carried, question, before.effortFor(question.id()), result);
+      }
     }
-    Question question = Engine.question(activity, result.question()).orElseThrow();
-    Response response = result.response();
-    if (response == null) {
-      return Optional.of(result).filter(r -> !question.answerable());
-    }
-    boolean offered =
-        switch (response) {
-          case Response.Picked picked -> question.choice(picked.option()).isPresent();
-        };
-    return Optional.of(new Referee(rules).mark(question, response))
-        .filter(r -> offered && question.answerable() && r.verdict() != Verdict.MISSED);
+    return carried;
   }
 
   private Draw draw() {
     List<Question> pool = Draw.pool(activity, before.opening().rehearsal());
     List<String> written = pool.stream().map(Question::id).toList();
     List<String> asked = new ArrayList<>(merged(before.draw().ids(), freshIds(written)));
+    asked.retainAll(written);
     while (asked.size() > Draw.asked(rules, pool.size())) {
       boolean lastIsOpen = asked.getLast().equals(before.now()) && asked.size() > 1;
       asked.remove(asked.size() - (lastIsOpen ? 2 : 1));
@@ -104,7 +105,8 @@ public final class LiveGame {
         rules.questionOrder() == Order.AS_WRITTEN
             ? written.stream().filter(drawn::contains).toList()
             : asked;
-    return new Draw(ordered.stream().map(this::drawn).toList());
+    Draw fresh = Draw.of(activity, ordered.stream().map(questions::get).toList(), before.opening());
+    return new Draw(fresh.questions().stream().map(this::asItWas).toList());
   }
 
   private List<String> freshIds(List<String> written) {
@@ -113,15 +115,17 @@ public final class LiveGame {
     return List.copyOf(ids);
   }
 
-  private Draw.Drawn drawn(String id) {
-    Question question = questions.get(id);
-    Draw.Drawn fresh = Draw.drawn(question, rules, before.opening());
-    Draw.Drawn old = drawnBefore.get(id);
-    if (rules.optionOrder() == Order.AS_WRITTEN || old == null) {
+  /** The options keep the order in which they were shown. */
+  private Draw.Drawn asItWas(Draw.Drawn fresh) {
+    Draw.Drawn old = drawnBefore.get(fresh.question());
+    Question question = questions.get(fresh.question());
+    boolean mixed = rules.optionOrder() == Order.MIXED || question.orderIsTheAnswer();
+    if (!mixed || old == null) {
       return fresh;
     }
     List<String> order = merged(old.options(), fresh.options());
-    return new Draw.Drawn(id, Draw.aroundPins(question, order));
+    return new Draw.Drawn(
+        fresh.question(), Draw.aroundPins(question, order), fresh.worth(), fresh.counts());
   }
 
   /** The fresh ids: those that were there keep their order, and the new ones follow. */

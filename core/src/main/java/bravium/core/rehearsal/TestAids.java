@@ -5,15 +5,17 @@ import bravium.core.play.Action;
 import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
-import bravium.core.play.Response;
 import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
-import bravium.core.question.Option;
 import bravium.core.question.Question;
+import bravium.core.question.Response;
 import java.util.Optional;
 
 /** Plays for the teacher, by the same moves a learner would make. */
 public final class TestAids {
+
+  /** More than the tries of a question. */
+  private static final int MOST_STEPS = 25;
 
   private final Activity activity;
   private final long at;
@@ -46,9 +48,11 @@ public final class TestAids {
         : toTheEnd(Engine.open(activity, sitting.opening()), won);
   }
 
+  /** A game that asks until it is right has no end while answers are wrong: it stops somewhere. */
   private Sitting toTheEnd(Sitting sitting, boolean right) {
     Sitting here = sitting;
-    while (here.stage() != Stage.END) {
+    int most = MOST_STEPS * (1 + sitting.draw().questions().size());
+    for (int step = 0; step < most && here.stage() != Stage.END; step++) {
       Sitting next = here.stage() == Stage.FEEDBACK ? leave(here) : answer(here, right);
       if (next.equals(here)) {
         return here;
@@ -75,17 +79,18 @@ public final class TestAids {
 
   private Sitting answerOpen(Sitting sitting, boolean right) {
     Question question = Engine.question(activity, sitting.now()).orElseThrow();
-    Optional<Option> fitting =
-        question.choices().stream().filter(option -> option.right() == right).findFirst();
+    Optional<Response> fitting = right ? question.rightResponse() : question.wrongResponse();
     return fitting
-        .or(() -> question.choices().stream().findFirst())
-        .filter(option -> question.answerable())
-        .map(option -> pick(sitting, question, option))
+        .or(question::rightResponse)
+        .or(question::wrongResponse)
+        .filter(response -> question.answerable() && question.takes(response))
+        .map(response -> give(sitting, question, response))
         .orElseGet(() -> leave(sitting));
   }
 
-  private Sitting pick(Sitting sitting, Question question, Option option) {
-    return play(sitting, new Action.Answer(question.id(), 1, new Response.Picked(option.id())));
+  private Sitting give(Sitting sitting, Question question, Response response) {
+    int attempt = sitting.effortFor(question.id()).tries() + 1;
+    return play(sitting, new Action.Answer(question.id(), attempt, response));
   }
 
   private Sitting leave(Sitting sitting) {

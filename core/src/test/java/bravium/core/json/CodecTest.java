@@ -33,10 +33,10 @@ class CodecTest {
         .isEqualTo(
             "{\"bravium\":1,\"titlePage\":{\"title\":\"Bees\",\"tags\":[]},"
                 + "\"game\":{\"kind\":\"quiz-show\",\"board\":{\"kind\":\"line\"},\"questions\":["
-                + "{\"kind\":\"pick-one\",\"id\":\"q1\",\"text\":\"Question q1\",\"options\":["
+                + "{\"kind\":\"pick-one\",\"id\":\"q1\",\"text\":\"Question q1\","
+                + "\"feedback\":{},\"off\":false,\"hints\":[],\"options\":["
                 + "{\"id\":\"a\",\"text\":\"Option a\",\"right\":true,\"pinned\":false},"
-                + "{\"id\":\"b\",\"text\":\"Option b\",\"right\":false,\"pinned\":false}],"
-                + "\"feedback\":{},\"off\":false}]},"
+                + "{\"id\":\"b\",\"text\":\"Option b\",\"right\":false,\"pinned\":false}]}]},"
                 + "\"rules\":{\"questionOrder\":\"as-written\",\"optionOrder\":\"as-written\","
                 + "\"worth\":10,\"passMark\":80,\"thinking\":[]},\"endings\":{\"win\":{},\"lose\":{}}}");
   }
@@ -72,7 +72,7 @@ class CodecTest {
   void whatANewerVersionAddedIsKeptAndNamed() {
     String newer =
         WRITTEN
-            .replace("\"passMark\":80", "\"passMark\":80,\"lives\":3")
+            .replace("\"passMark\":80", "\"passMark\":80,\"weather\":3")
             .replace("\"feedback\":{}", "\"feedback\":{\"sound\":{\"is\":\"bell\"}}")
             .replace(
                 "\"questions\":[", "\"questions\":[{\"kind\":\"mime\",\"id\":\"m\",\"act\":1},");
@@ -81,9 +81,9 @@ class CodecTest {
 
     assertThat(read.notUnderstood())
         .containsExactly(
-            "$.game.questions[0]", "$.game.questions[1].feedback.sound", "$.rules.lives");
+            "$.game.questions[0]", "$.game.questions[1].feedback.sound", "$.rules.weather");
     assertThat(Codec.ACTIVITY.write(read.value()))
-        .contains("\"is\":\"bell\"", "\"act\":1", "\"lives\":3");
+        .contains("\"is\":\"bell\"", "\"act\":1", "\"weather\":3");
     assertThat(Codec.ACTIVITY.readNoting(WRITTEN).notUnderstood()).isEmpty();
   }
 

@@ -63,6 +63,6 @@ class DrawTest {
   }
 
   private static Option option(String id, boolean pinned) {
-    return new Option(id, "Option " + id, id.equals("a"), pinned, Extra.NONE);
+    return new Option(id, "Option " + id, id.equals("a"), pinned, null, Extra.NONE);
   }
 }

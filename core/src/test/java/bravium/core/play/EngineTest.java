@@ -3,6 +3,7 @@ package bravium.core.play;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
+import bravium.core.question.Response;
 import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
 import java.util.List;
@@ -49,21 +50,23 @@ class EngineTest {
 
     assertThat(again.refusal()).isEqualTo(Refusal.NOT_OPEN);
     assertThat(again.sitting().results())
-        .containsExactly(new Result("q1", new Response.Picked("b"), Verdict.WRONG, 0));
+        .containsExactly(new Result("q1", new Response.Picked("b"), Verdict.WRONG, 0, 0, null));
   }
 
   @Test
   void twoOfThreeRightWinAtSixtyPerCent() {
     playAll("a", "b", "a");
 
-    assertThat(player.sitting().outcome()).isEqualTo(new Outcome(true, 20, 30, 18));
+    assertThat(player.sitting().outcome())
+        .isEqualTo(new Outcome(true, 20, 30, 18, Outcome.Ended.PLAYED, 0));
   }
 
   @Test
   void oneOfThreeRightLosesAtSixtyPerCent() {
     playAll("b", "a", "b");
 
-    assertThat(player.sitting().outcome()).isEqualTo(new Outcome(false, 10, 30, 18));
+    assertThat(player.sitting().outcome())
+        .isEqualTo(new Outcome(false, 10, 30, 18, Outcome.Ended.PLAYED, 0));
     assertThat(player.sitting().stage()).isEqualTo(Stage.END);
   }
 

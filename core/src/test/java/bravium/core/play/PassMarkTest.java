@@ -2,12 +2,11 @@ package bravium.core.play;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bravium.core.activity.Order;
-import bravium.core.activity.Rules;
-import bravium.core.json.Extra;
 import bravium.core.samples.Activities;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Collections;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -16,16 +15,16 @@ class PassMarkTest {
 
   @Test
   void eightyPerCentOfSevenQuestionsOfTenPointsNeedsFiftySixPointsSoSixRight() {
-    PassMark mark = PassMark.of(Activities.asWritten(null, 80), 7);
+    PassMark mark = PassMark.of(80, Collections.nCopies(7, 10));
 
-    assertThat(mark).isEqualTo(new PassMark(80, 7, 10, 70, 56, 6));
+    assertThat(mark).isEqualTo(new PassMark(80, 7, 70, 56, 6, false));
   }
 
   @ParameterizedTest
   @CsvSource({"0,10,0,0", "100,10,100,10", "1,10,1,1", "50,3,15,2", "80,10,80,8", "33,3,10,1"})
   void aShareIsRoundedUpToWholePointsAndWholeQuestions(
       int percent, int asked, int needed, int right) {
-    PassMark mark = PassMark.of(Activities.asWritten(null, percent), asked);
+    PassMark mark = PassMark.of(percent, Collections.nCopies(asked, 10));
 
     assertThat(mark.needed()).isEqualTo(needed);
     assertThat(mark.rightNeeded()).isEqualTo(right);
@@ -37,13 +36,12 @@ class PassMarkTest {
     for (int percent = 0; percent <= 100; percent++) {
       for (int asked = 0; asked <= 40; asked++) {
         for (int worth : new int[] {1, 3, 7, 10, 100, 9_999}) {
-          Rules rules = new Rules(null, Order.MIXED, Order.MIXED, worth, percent, Extra.NONE);
           BigDecimal exact =
               BigDecimal.valueOf(asked)
                   .multiply(BigDecimal.valueOf(worth))
                   .multiply(BigDecimal.valueOf(percent))
                   .movePointLeft(2);
-          assertThat(PassMark.of(rules, asked).needed())
+          assertThat(PassMark.of(percent, Collections.nCopies(asked, worth)).needed())
               .isEqualTo(exact.setScale(0, RoundingMode.CEILING).intValueExact());
         }
       }
@@ -52,8 +50,20 @@ class PassMarkTest {
 
   @Test
   void withNoPointsToWinNothingIsNeeded() {
-    Rules rules = new Rules(null, Order.MIXED, Order.MIXED, 0, 80, Extra.NONE);
+    assertThat(PassMark.of(80, Collections.nCopies(5, 0)))
+        .isEqualTo(new PassMark(80, 5, 0, 0, 0, false));
+  }
 
-    assertThat(PassMark.of(rules, 5)).isEqualTo(new PassMark(80, 5, 0, 0, 0, 0));
+  @Test
+  void withQuestionsOfTheirOwnWorthsTheFewestThatReachItAreTheWeightiest() {
+    assertThat(PassMark.of(50, List.of(10, 30, 10, 30)))
+        .isEqualTo(new PassMark(50, 4, 80, 40, 2, false));
+  }
+
+  @Test
+  void whereWorthsDifferAndNotAllAreAskedTheFiguresAreOfAUsualDraw() {
+    PassMark mark = PassMark.ofPool(Activities.asWritten(2, 100), List.of(10, 10, 30, 30));
+
+    assertThat(mark).isEqualTo(new PassMark(100, 2, 40, 40, 2, true));
   }
 }

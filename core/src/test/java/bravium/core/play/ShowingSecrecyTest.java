@@ -3,17 +3,40 @@ package bravium.core.play;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
+import bravium.core.answer.Comparing;
 import bravium.core.games.quizshow.QuizShow;
 import bravium.core.json.Codec;
+import bravium.core.json.Extra;
+import bravium.core.question.Area;
+import bravium.core.question.Basics;
+import bravium.core.question.Card;
+import bravium.core.question.Credit;
 import bravium.core.question.Feedback;
+import bravium.core.question.FreeAnswer;
+import bravium.core.question.Gaps;
+import bravium.core.question.Matching;
+import bravium.core.question.Numeric;
 import bravium.core.question.Option;
+import bravium.core.question.Ordering;
+import bravium.core.question.Pair;
+import bravium.core.question.PickAll;
 import bravium.core.question.PickOne;
+import bravium.core.question.PointAt;
 import bravium.core.question.Question;
+import bravium.core.question.Sortable;
+import bravium.core.question.Sorting;
+import bravium.core.question.Spot;
 import bravium.core.question.TrueFalse;
+import bravium.core.question.TypedText;
+import bravium.core.samples.Activities;
+import bravium.core.samples.Player;
 import bravium.core.samples.RandomActivities;
 import bravium.core.samples.RandomMoves;
+import bravium.core.samples.RandomQuestions;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 
@@ -35,7 +58,7 @@ class ShowingSecrecyTest {
     Sitting two = Engine.open(other, opening);
     RandomMoves moves = new RandomMoves(random);
 
-    for (int step = 0; step < 20 && one.resultOf(changed.id()).isEmpty(); step++) {
+    for (int step = 0; step < 20 && one.effortFor(changed.id()).tries() == 0; step++) {
       for (Audience audience : List.of(Audience.PLAYER, Audience.PROJECTOR)) {
         assertThat(shown(other, two, audience, step))
             .isEqualTo(shown(activity, one, audience, step));
@@ -43,12 +66,12 @@ class ShowingSecrecyTest {
       if (one.stage() == Stage.END) {
         return;
       }
-      Move move = moves.fitting(one);
+      Move move = moves.fitting(activity, one);
       Turn first = Engine.play(activity, one, move, step);
       Turn second = Engine.play(other, two, move, step);
       one = first.sitting();
       two = second.sitting();
-      if (one.resultOf(changed.id()).isEmpty()) {
+      if (one.effortFor(changed.id()).tries() == 0) {
         assertThat(second.happenings()).isEqualTo(first.happenings());
       }
     }
@@ -57,14 +80,15 @@ class ShowingSecrecyTest {
   @Property(tries = 100)
   void onceAnsweredTheTwoDoDiffer(@ForAll long seed) {
     Random random = new Random(seed);
-    Activity activity = new RandomActivities(random).finished(1);
+    Question question = new RandomQuestions(random).ofKind(2 * random.nextInt(2), "q", true);
+    Activity activity = Activities.quiz(Activities.mixed(null, 80), List.of(question));
     Activity other = withOtherAnswer(activity, activity.game().questions().getFirst());
     Opening opening = new Opening("seed " + seed, 0, false);
     RandomMoves moves = new RandomMoves(random);
     Sitting one = Engine.open(activity, opening);
     Sitting two = Engine.open(other, opening);
     for (int step = 0; step < 2; step++) {
-      Move move = moves.fitting(one);
+      Move move = moves.fitting(activity, one);
       one = Engine.play(activity, one, move, step).sitting();
       two = Engine.play(other, two, move, step).sitting();
     }
@@ -85,7 +109,7 @@ class ShowingSecrecyTest {
 
     Question now = Engine.question(activity, sitting.now()).orElseThrow();
     assertThat(showing.notes().right())
-        .isEqualTo(now.choices().stream().filter(Option::right).map(Option::id).toList());
+        .isEqualTo(Solutions.of(now, sitting.draw().find(now.id()).orElseThrow()));
   }
 
   private static String shown(Activity activity, Sitting sitting, Audience audience, long at) {
@@ -102,17 +126,90 @@ class ShowingSecrecyTest {
   }
 
   private static Question otherAnswer(Question question) {
+    Basics b = question.basics();
     Feedback feedback = new Feedback("Quite other words", "And others here");
+    Basics basics =
+        new Basics(b.id(), b.text(), feedback, b.off(), b.worth(), b.seconds(), b.hints());
     return switch (question) {
-      case TrueFalse t -> new TrueFalse(t.id(), t.text(), !t.answer(), feedback);
-      case PickOne p -> {
-        int right = p.options().stream().map(Option::right).toList().indexOf(true);
-        int next = (right + 1) % p.options().size();
-        List<Option> options =
-            p.options().stream().map(o -> o.withRight(p.options().indexOf(o) == next)).toList();
-        yield new PickOne(p.id(), p.text(), options, feedback);
+      case TrueFalse q -> new TrueFalse(basics, !q.answer(), q.extra());
+      case PickOne q -> new PickOne(basics, otherRight(q.options()), q.extra());
+      case PickAll q -> new PickAll(basics, otherRight(q.options()), q.credit(), q.extra());
+      case TypedText q ->
+          new TypedText(basics, List.of("something else"), List.of(), q.comparing(), q.extra());
+      case Numeric q ->
+          new Numeric(
+              basics, "99", null, q.units(), q.unitNeeded(), false, false, List.of(), q.extra());
+      case Ordering q -> new Ordering(basics, q.cards().reversed(), q.credit(), q.extra());
+      case Matching q -> {
+        List<Pair> turned = new ArrayList<>();
+        for (int i = 0; i < q.pairs().size(); i++) {
+          Card right = q.pairs().get((i + 1) % q.pairs().size()).right();
+          turned.add(new Pair(q.pairs().get(i).left(), right));
+        }
+        yield new Matching(basics, turned, q.credit(), q.extra());
       }
+      case Sorting q -> {
+        List<Sortable> cards =
+            q.cards().stream()
+                .map(c -> new Sortable(c.id(), c.text(), c.groups().equals(G1) ? G2 : G1))
+                .toList();
+        yield new Sorting(basics, q.groups(), cards.reversed(), q.credit(), q.extra());
+      }
+      case PointAt q ->
+          new PointAt(
+              basics,
+              q.picture(),
+              q.alt(),
+              List.of(
+                  new Area(
+                      "a9",
+                      "Else",
+                      Area.Form.RECTANGLE,
+                      List.of(new Spot(0, 0), new Spot(9, 9)),
+                      true,
+                      null,
+                      Extra.NONE)),
+              q.extra());
+      case FreeAnswer q -> new FreeAnswer(basics, "Another model", q.extra());
       default -> question;
     };
+  }
+
+  private static final List<String> G1 = List.of("g1");
+  private static final List<String> G2 = List.of("g2");
+
+  private static List<Option> otherRight(List<Option> options) {
+    int right = options.stream().map(Option::right).toList().indexOf(true);
+    int next = (right + 1) % options.size();
+    return options.stream().map(o -> o.withRight(options.indexOf(o) == next)).toList();
+  }
+
+  @Example
+  void theWordsOfABankDoNotTellWhichGapTheyAreFor() {
+    assertThat(shownWithGaps("[wax] holds [honey]", Gaps.Filling.DRAGGED))
+        .isEqualTo(shownWithGaps("[honey] holds [wax]", Gaps.Filling.DRAGGED));
+    assertThat(shownWithGaps("A queen needs [16|!20] days", Gaps.Filling.CHOSEN))
+        .isEqualTo(shownWithGaps("A queen needs [20|!16] days", Gaps.Filling.CHOSEN));
+    assertThat(shownWithGaps("A [drone]", Gaps.Filling.TYPED))
+        .isEqualTo(shownWithGaps("A [worker]", Gaps.Filling.TYPED))
+        .doesNotContain("worker");
+  }
+
+  private static String shownWithGaps(String text, Gaps.Filling filling) {
+    Gaps gaps =
+        new Gaps(
+            Basics.of("q", text, Feedback.USUAL),
+            filling,
+            List.of(),
+            Comparing.FAIR,
+            Credit.EACH_RIGHT_COUNTS,
+            Extra.NONE);
+    Player player = new Player(Activities.quiz(Activities.mixed(null, 80), List.of(gaps)));
+    player.start();
+    return shown(
+        Activities.quiz(Activities.mixed(null, 80), List.of(gaps)),
+        player.sitting(),
+        Audience.PLAYER,
+        9);
   }
 }

@@ -27,15 +27,17 @@ class GuessingTest {
   void alikeQuestionsFollowTheBinomialDistribution(
       @ForAll @IntRange(min = 1, max = 40) int questions,
       @ForAll @IntRange(min = 1, max = 8) int options,
-      @ForAll @IntRange(min = 0, max = 40) int right) {
+      @ForAll @IntRange(min = 1, max = 100) int percent) {
     List<Question> pool =
         IntStream.range(0, questions).mapToObj(i -> question(i, 1, options)).toList();
 
-    double chance = Guessing.at(pool, questions).atLeast(right);
+    Guessing guessing = Guessing.at(pool, Activities.mixed(null, percent));
 
-    assertThat(chance)
+    int needed = (percent * questions + 99) / 100;
+    assertThat(guessing.exact()).isTrue();
+    assertThat(guessing.chance())
         .isCloseTo(
-            BinomialDistribution.of(questions, 1.0 / options).survivalProbability(right - 1),
+            BinomialDistribution.of(questions, 1.0 / options).survivalProbability(needed - 1),
             within(CLOSE));
   }
 
@@ -49,20 +51,23 @@ class GuessingTest {
       pool.add(question(i, random.nextInt(options + 1), options));
     }
     int asked = 1 + random.nextInt(pool.size());
-    int right = random.nextInt(asked + 1);
+    int percent = 1 + random.nextInt(100);
+    int right = (percent * asked + 99) / 100;
 
-    assertThat(Guessing.at(pool, asked).atLeast(right))
-        .isCloseTo(enumerated(pool, asked, right), within(CLOSE));
+    Guessing guessing = Guessing.at(pool, Activities.mixed(asked, percent));
+
+    assertThat(guessing.exact()).isTrue();
+    assertThat(guessing.chance()).isCloseTo(enumerated(pool, asked, right), within(CLOSE));
   }
 
   @Test
   void theChanceIsPublishedInBillionthsRoundedHalfUp() {
     // 1/3 to the power of 2 is 0.111111111…; 1/2 to the power of 10 is 0.0009765625.
-    assertThat(Guessing.at(List.of(question(1, 1, 3), question(2, 1, 3)), 2).billionths(2))
+    assertThat(billionths(List.of(question(1, 1, 3), question(2, 1, 3)), 100))
         .isEqualTo(111_111_111);
     List<Question> ten = IntStream.range(0, 10).mapToObj(i -> question(i, 1, 2)).toList();
-    assertThat(Guessing.at(ten, 10).billionths(10)).isEqualTo(976_563);
-    assertThat(Guessing.at(ten, 10).billionths(0)).isEqualTo(1_000_000_000);
+    assertThat(billionths(ten, 100)).isEqualTo(976_563);
+    assertThat(billionths(ten, 0)).isEqualTo(1_000_000_000);
   }
 
   @Test
@@ -70,6 +75,10 @@ class GuessingTest {
     Readiness readiness = Readiness.of(Activities.quiz(Activities.asWritten(3, 100), 8));
 
     assertThat(readiness.guessing()).isEqualTo(125_000_000);
+  }
+
+  private static long billionths(List<Question> pool, int percent) {
+    return Guessing.at(pool, Activities.mixed(null, percent)).billionths();
   }
 
   /** The mean over all sets of that many questions, each by all its guesses. */
@@ -92,16 +101,17 @@ class GuessingTest {
   }
 
   private static long guesses(List<Question> drawn) {
-    return drawn.stream().mapToLong(q -> q.choices().size()).reduce(1, (a, b) -> a * b);
+    return drawn.stream().mapToLong(q -> ((PickOne) q).choices().size()).reduce(1, (a, b) -> a * b);
   }
 
   private static long passing(List<Question> drawn, int at, int stillNeeded) {
     if (at == drawn.size()) {
       return stillNeeded <= 0 ? 1 : 0;
     }
-    return drawn.get(at).choices().stream()
-        .mapToLong(o -> passing(drawn, at + 1, stillNeeded - (o.right() ? 1 : 0)))
-        .sum();
+    return ((PickOne) drawn.get(at))
+        .choices().stream()
+            .mapToLong(o -> passing(drawn, at + 1, stillNeeded - (o.right() ? 1 : 0)))
+            .sum();
   }
 
   private static Question question(int id, int right, int options) {

@@ -21,7 +21,7 @@ class MendingTest {
   void ofTwoRightOptionsTheFirstStaysRight() {
     Activity mended = mendOnly(Check.TWO_RIGHT_OPTIONS, true, true);
 
-    assertThat(mended.game().questions().getFirst().choices())
+    assertThat(((PickOne) mended.game().questions().getFirst()).choices())
         .extracting(Option::right)
         .containsExactly(true, false);
   }

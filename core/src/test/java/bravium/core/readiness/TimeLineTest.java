@@ -38,15 +38,7 @@ class TimeLineTest {
   @Test
   void theTeachersOwnThinkingTimeCounts() {
     Rules usual = Activities.asWritten(null, 80);
-    Rules slower =
-        new Rules(
-            null,
-            usual.questionOrder(),
-            usual.optionOrder(),
-            10,
-            80,
-            List.of(new Thinking("true-false", 30, Extra.NONE)),
-            Extra.NONE);
+    Rules slower = usual.withThinking(List.of(new Thinking("true-false", 30, Extra.NONE)));
     Question statement = new TrueFalse("q", "Bees dance", true, Feedback.USUAL);
 
     TimeLine before = Readiness.of(inYear(4, usual, statement)).time();

@@ -47,7 +47,8 @@ class LiveGameTest {
   void changingATextKeepsThePlaceAndTheAnswers() {
     Sitting before = atSecondQuestion();
     List<Question> edited = new ArrayList<>(written);
-    edited.set(0, new PickOne("q1", "Other words", written.get(0).choices(), Feedback.USUAL));
+    edited.set(
+        0, new PickOne("q1", "Other words", ((PickOne) written.get(0)).choices(), Feedback.USUAL));
 
     Sitting after = LiveGame.follow(Activities.quiz(RULES, edited), before);
 

@@ -6,9 +6,9 @@ import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
 import bravium.core.play.Opening;
-import bravium.core.play.Response;
 import bravium.core.play.Sitting;
 import bravium.core.play.Turn;
+import bravium.core.question.Response;
 
 /** Plays an activity in tests, move by move. */
 public final class Player {
@@ -28,6 +28,10 @@ public final class Player {
     this.sitting = Engine.open(activity, opening);
   }
 
+  public Activity activity() {
+    return activity;
+  }
+
   public Sitting sitting() {
     return sitting;
   }
@@ -37,7 +41,12 @@ public final class Player {
   }
 
   public Turn pick(String option) {
-    return play(new Action.Answer(sitting.now(), 1, new Response.Picked(option)));
+    return answer(new Response.Picked(option));
+  }
+
+  public Turn answer(Response response) {
+    int attempt = sitting.effortFor(sitting.now()).tries() + 1;
+    return play(new Action.Answer(sitting.now(), attempt, response));
   }
 
   public Turn goOn() {

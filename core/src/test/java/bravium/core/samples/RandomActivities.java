@@ -1,27 +1,29 @@
 package bravium.core.samples;
 
 import bravium.core.activity.Activity;
+import bravium.core.activity.Answers;
+import bravium.core.activity.Bonus;
+import bravium.core.activity.Clock;
 import bravium.core.activity.Ending;
 import bravium.core.activity.Endings;
 import bravium.core.activity.Order;
+import bravium.core.activity.Prices;
 import bravium.core.activity.Rules;
 import bravium.core.activity.Thinking;
 import bravium.core.activity.TitlePage;
+import bravium.core.activity.Tries;
 import bravium.core.games.quizshow.QuizShow;
 import bravium.core.json.Extra;
-import bravium.core.question.Feedback;
-import bravium.core.question.Option;
-import bravium.core.question.PickOne;
 import bravium.core.question.Question;
-import bravium.core.question.TrueFalse;
 import java.util.List;
 import java.util.Random;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 
 /** Activities as teachers might leave them: finished, half-written, with odd characters. */
 public final class RandomActivities {
 
-  private static final List<String> WORDS =
+  static final List<String> WORDS =
       List.of(
           "hive", "drone", "nectar", "é", "½ comb", "“wax”", "\t", "🐝", "\u2028", "<b>", "", " ");
 
@@ -65,36 +67,37 @@ public final class RandomActivities {
         random.nextInt(4) * 5,
         random.nextInt(101),
         random.nextInt(4) == 0 ? List.of(new Thinking("pick-one", 20, Extra.NONE)) : List.of(),
+        sometimes(
+            () ->
+                new Tries(
+                    any(Tries.Again.values()),
+                    random.nextBoolean() ? null : 2 + random.nextInt(3))),
+        sometimes(() -> new Prices(random.nextInt(4), random.nextInt(4))),
+        sometimes(() -> random.nextInt(4)),
+        sometimes(() -> new Clock(any(Clock.Per.values()), 1 + random.nextInt(60))),
+        sometimes(() -> new Bonus(random.nextInt(5), random.nextInt(5), 2 + random.nextInt(2))),
+        sometimes(() -> any(Answers.values())),
         Extra.NONE);
   }
 
-  private Question question(String id, boolean finished) {
-    return written(id, finished).switched(!finished && random.nextInt(6) == 0);
+  private <T> T sometimes(Supplier<T> value) {
+    return random.nextInt(3) == 0 ? value.get() : null;
   }
 
-  private Question written(String id, boolean finished) {
-    Feedback feedback = new Feedback(maybe(), maybe());
-    if (random.nextInt(3) == 0) {
-      Boolean answer = !finished && random.nextInt(4) == 0 ? null : random.nextBoolean();
-      return new TrueFalse(id, text(finished), answer, feedback);
-    }
-    int count = finished ? 2 + random.nextInt(4) : random.nextInt(5);
-    int right = finished ? random.nextInt(count) : random.nextInt(6);
-    List<Option> options =
-        IntStream.range(0, count)
-            .mapToObj(
-                i ->
-                    new Option(
-                        id + "o" + i,
-                        text(finished),
-                        i == right || !finished && random.nextInt(8) == 0,
-                        random.nextInt(6) == 0,
-                        Extra.NONE))
-            .toList();
-    return new PickOne(id, text(finished), options, feedback);
+  private <T> T any(T[] values) {
+    return values[random.nextInt(values.length)];
+  }
+
+  private Question question(String id, boolean finished) {
+    Question written = new RandomQuestions(random).any(id, finished);
+    return written.switched(!finished && random.nextInt(6) == 0);
   }
 
   private String text(boolean filled) {
+    return text(random, filled);
+  }
+
+  static String text(Random random, boolean filled) {
     String word = WORDS.get(random.nextInt(WORDS.size()));
     return filled ? "Bee " + word + random.nextInt(9) : word;
   }

@@ -2,12 +2,12 @@ package bravium.core.samples;
 
 import bravium.core.activity.Activity;
 import bravium.core.play.Action;
-import bravium.core.play.Draw;
+import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
-import bravium.core.play.Response;
 import bravium.core.play.Sitting;
 import bravium.core.question.Question;
+import bravium.core.question.Response;
 import java.util.List;
 import java.util.Random;
 
@@ -31,8 +31,8 @@ public final class RandomMoves {
   }
 
   /** A move that takes the play forward. */
-  public Move fitting(Sitting sitting) {
-    return new Move("key-" + keys++, Mover.PLAYER, forward(sitting));
+  public Move fitting(Activity activity, Sitting sitting) {
+    return new Move("key-" + keys++, Mover.PLAYER, forward(activity, sitting));
   }
 
   private Mover mover() {
@@ -43,7 +43,7 @@ public final class RandomMoves {
     List<Question> questions = activity.game().questions();
     String any =
         questions.isEmpty() ? "none" : questions.get(random.nextInt(questions.size())).id();
-    return switch (random.nextInt(14)) {
+    return switch (random.nextInt(24)) {
       case 0 -> new Action.Start();
       case 1 -> new Action.Continue(any);
       case 2 -> new Action.GoTo(any);
@@ -51,21 +51,26 @@ public final class RandomMoves {
       case 4, 5 ->
           new Action.TakeBack(
               sitting.log().isEmpty() ? "none" : sitting.log().getLast().move().key());
-      default -> forward(sitting);
+      case 6 -> new Action.Hint(String.valueOf(sitting.now()));
+      case 7 -> new Action.Settle(String.valueOf(sitting.now()));
+      case 8 -> new Action.Mark(any, random.nextInt(12), "Well seen");
+      default -> forward(activity, sitting);
     };
   }
 
-  private Action forward(Sitting sitting) {
+  private Action forward(Activity activity, Sitting sitting) {
     return switch (sitting.stage()) {
       case TITLE, END -> new Action.Start();
       case FEEDBACK -> new Action.Continue(sitting.now());
       case QUESTION -> {
-        List<String> options =
-            sitting.draw().find(sitting.now()).map(Draw.Drawn::options).orElse(List.of());
-        yield options.isEmpty()
-            ? new Action.Continue(sitting.now())
-            : new Action.Answer(
-                sitting.now(), 1, new Response.Picked(options.get(random.nextInt(options.size()))));
+        Question question = Engine.question(activity, sitting.now()).orElseThrow();
+        Response response = new RandomQuestions(random).response(question);
+        boolean fits = question.answerable() && question.takes(response);
+        Long held = random.nextInt(5) == 0 ? (Long) (long) random.nextInt(90_000) : null;
+        int attempt = sitting.effortFor(question.id()).tries() + 1;
+        yield fits
+            ? new Action.Answer(question.id(), attempt, response, held)
+            : new Action.Continue(question.id());
       }
     };
   }

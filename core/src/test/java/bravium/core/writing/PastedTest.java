@@ -3,6 +3,7 @@ package bravium.core.writing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.question.Option;
+import bravium.core.question.PickOne;
 import bravium.core.question.Question;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -18,7 +19,7 @@ class PastedTest {
     assertThat(questions)
         .extracting(Question::text)
         .containsExactly("What is wax for?", "Who dances?");
-    assertThat(questions).allMatch(q -> q.choices().isEmpty());
+    assertThat(questions).allMatch(q -> ((PickOne) q).choices().isEmpty());
   }
 
   @Test
@@ -26,10 +27,10 @@ class PastedTest {
     List<Question> questions = Pasted.questions("Sides of a cell?\tsix\tfive\t\t seven ");
 
     assertThat(questions).hasSize(1);
-    assertThat(questions.getFirst().choices())
+    assertThat(((PickOne) questions.getFirst()).choices())
         .extracting(Option::text)
         .containsExactly("six", "five", "seven");
-    assertThat(questions.getFirst().choices())
+    assertThat(((PickOne) questions.getFirst()).choices())
         .extracting(Option::right)
         .containsExactly(true, false, false);
   }

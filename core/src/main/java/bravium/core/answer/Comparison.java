@@ -1,0 +1,162 @@
+package bravium.core.answer;
+
+import bravium.core.answer.Judgement.Reason;
+import bravium.core.question.Texts;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The texts that a teacher accepts and those she lists as wrong, folded once, to compare with. */
+public final class Comparison {
+
+  /** A text is folded as far as it matters in each of these steps, from strict to free. */
+  private record Meant(String text, Folded same, Folded accented, Folded free) {
+
+    static Meant of(String text, Comparing how) {
+      return new Meant(
+          text,
+          Folded.of(text, how.strict()),
+          Folded.of(text, plainOrder(how.withAccents())),
+          Folded.of(text, how));
+    }
+
+    private static Comparing plainOrder(Comparing how) {
+      return new Comparing(
+          how.caseMatters(),
+          how.signsMatter(),
+          how.accentsMatter(),
+          false,
+          false,
+          false,
+          how.extra());
+    }
+  }
+
+  private final Comparing how;
+  private final List<Meant> accepted;
+  private final List<Mistake> mistakes;
+  private final List<Meant> wrong;
+
+  private Comparison(List<String> accepted, List<Mistake> mistakes, Comparing how) {
+    this.how = how;
+    this.accepted = meant(accepted, how);
+    this.mistakes = mistakes.stream().filter(m -> !Texts.blank(m.text())).toList();
+    this.wrong = meant(this.mistakes.stream().map(Mistake::text).toList(), how);
+  }
+
+  /** A comparison with these texts; blank ones are passed over. */
+  public static Comparison with(List<String> accepted, List<Mistake> mistakes, Comparing how) {
+    return new Comparison(accepted, mistakes, how);
+  }
+
+  /** The words of a text as they are compared. */
+  public static List<String> words(String text, Comparing how) {
+    return Folded.of(text, how).words();
+  }
+
+  private static List<Meant> meant(List<String> texts, Comparing how) {
+    return texts.stream().filter(t -> !Texts.blank(t)).map(t -> Meant.of(t, how)).toList();
+  }
+
+  /** Judges a text. What is written strictly the same decides first, then what is freely so. */
+  public Judgement judge(String text) {
+    Meant typed = Meant.of(text, how);
+    if (typed.same().isEmpty()) {
+      return Judgement.wrong(Reason.EMPTY, null);
+    }
+    Optional<Judgement> same = strictly(typed);
+    if (same.isPresent() || typed.free().isEmpty()) {
+      return same.orElse(Judgement.wrong(Reason.EMPTY, null));
+    }
+    return same.or(() -> freely(typed)).or(() -> withSlips(typed)).orElseGet(() -> other(typed));
+  }
+
+  private Optional<Judgement> strictly(Meant typed) {
+    for (Meant meant : accepted) {
+      if (meant.same().equals(typed.same())) {
+        return Optional.of(Judgement.right(Reason.SAME, meant.text()));
+      }
+    }
+    for (int i = 0; i < wrong.size(); i++) {
+      if (wrong.get(i).same().equals(typed.same())) {
+        return Optional.of(Judgement.listed(mistakes.get(i)));
+      }
+    }
+    return Optional.empty();
+  }
+
+  private Optional<Judgement> freely(Meant typed) {
+    for (Meant meant : accepted) {
+      if (meant.accented().equals(typed.accented())) {
+        return Optional.of(Judgement.right(Reason.SAME_BUT_FORM, meant.text()));
+      }
+    }
+    for (int i = 0; i < wrong.size(); i++) {
+      if (wrong.get(i).accented().equals(typed.accented())) {
+        return Optional.of(Judgement.listed(mistakes.get(i)));
+      }
+    }
+    for (Meant meant : accepted) {
+      if (meant.free().equals(typed.free())) {
+        boolean words = how.anyOrder() || how.articles();
+        return Optional.of(Judgement.right(words ? Reason.WORDS : Reason.ACCENTS, meant.text()));
+      }
+    }
+    for (int i = 0; i < wrong.size(); i++) {
+      if (wrong.get(i).free().equals(typed.free())) {
+        return Optional.of(Judgement.listed(mistakes.get(i)));
+      }
+    }
+    return Optional.empty();
+  }
+
+  private Optional<Judgement> withSlips(Meant typed) {
+    if (!how.slips()) {
+      return Optional.empty();
+    }
+    int best = -1;
+    Meant nearest = null;
+    for (Meant meant : accepted) {
+      int slips = Slips.reading(typed.free(), meant.free(), how.anyOrder(), wordsBut(meant));
+      if (slips >= 0 && (nearest == null || slips < best)) {
+        best = slips;
+        nearest = meant;
+      }
+    }
+    for (int i = 0; i < wrong.size(); i++) {
+      int slips = Slips.reading(typed.free(), wrong.get(i).free(), how.anyOrder(), List.of());
+      if (slips >= 0 && (nearest == null || slips < best)) {
+        return Optional.of(Judgement.listed(mistakes.get(i)));
+      }
+    }
+    return nearest == null
+        ? Optional.empty()
+        : Optional.of(new Judgement(true, Reason.SLIPS, nearest.text(), best, null));
+  }
+
+  private List<String> wordsBut(Meant meant) {
+    List<String> words = new ArrayList<>();
+    for (Meant other : accepted) {
+      if (other != meant) {
+        words.addAll(other.free().words());
+      }
+    }
+    wrong.forEach(other -> words.addAll(other.free().words()));
+    return words;
+  }
+
+  /** Why it is wrong, where it was near: what the teacher could make free. */
+  private Judgement other(Meant typed) {
+    Folded loose = Folded.of(typed.text(), Comparing.FAIR);
+    for (Meant meant : accepted) {
+      Folded fair = Folded.of(meant.text(), Comparing.FAIR);
+      if (fair.equals(loose)) {
+        return Judgement.wrong(Reason.FORM_MATTERS, meant.text());
+      }
+      if (Slips.reading(loose, fair, false, wordsBut(meant)) > 0) {
+        return Judgement.wrong(Reason.SLIPS_MATTER, meant.text());
+      }
+    }
+    return Judgement.wrong(Reason.OTHER, null);
+  }
+}

@@ -1,0 +1,18 @@
+package bravium.core.answer;
+
+import bravium.core.json.Extra;
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A wrong answer that the teacher expects, with what she says to it.
+ *
+ * @param feedback null for what is said to any wrong answer
+ */
+public record Mistake(String text, @Nullable String feedback, @JsonIgnore Extra extra) {
+
+  /** A mistake with nothing unknown in it. */
+  public Mistake(String text, @Nullable String feedback) {
+    this(text, feedback, Extra.NONE);
+  }
+}

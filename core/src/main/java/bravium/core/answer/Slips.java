@@ -1,0 +1,127 @@
+package bravium.core.answer;
+
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * Small slips in words: one letter in a word of 5 to 8, two in a longer one, none in a shorter one
+ * or in a number. A letter too many, too few or another is a slip, and so are two neighbours that
+ * changed places (Damerau, <i>A technique for computer detection and correction of spelling
+ * errors</i>, Communications of the ACM 7:3, 1964); no part is changed twice (optimal string
+ * alignment).
+ */
+final class Slips {
+
+  private static final int MOST = 2;
+
+  private Slips() {}
+
+  /** How many slips a word forgives. */
+  static int allowed(String word) {
+    int letters = word.codePointCount(0, word.length());
+    boolean number = word.charAt(0) >= '0' && word.charAt(0) <= '9';
+    return number || letters < 5 ? 0 : letters <= 8 ? 1 : MOST;
+  }
+
+  /**
+   * The slips between two words, up to 2; 3 stands for more. It looks only at places that are near
+   * each other, so O(letters).
+   */
+  static int between(String one, String other) {
+    int[] a = one.codePoints().toArray();
+    int[] b = other.codePoints().toArray();
+    int tooMany = MOST + 1;
+    if (Math.abs(a.length - b.length) > MOST) {
+      return tooMany;
+    }
+    int[] twoBack = new int[b.length + 1];
+    int[] back = new int[b.length + 1];
+    int[] row = new int[b.length + 1];
+    for (int j = 0; j <= b.length; j++) {
+      back[j] = Math.min(j, tooMany);
+    }
+    for (int i = 1; i <= a.length; i++) {
+      Arrays.fill(row, Math.max(0, i - MOST - 2), Math.min(row.length, i + MOST + 2), tooMany);
+      int from = Math.max(1, i - MOST);
+      if (from == 1) {
+        row[0] = Math.min(i, tooMany);
+      }
+      for (int j = from; j <= Math.min(b.length, i + MOST); j++) {
+        int best = back[j - 1] + (a[i - 1] == b[j - 1] ? 0 : 1);
+        best = Math.min(best, Math.min(back[j], row[j - 1]) + 1);
+        if (i > 1 && j > 1 && a[i - 1] == b[j - 2] && a[i - 2] == b[j - 1]) {
+          best = Math.min(best, twoBack[j - 2] + 1);
+        }
+        row[j] = Math.min(best, tooMany);
+      }
+      int[] free = twoBack;
+      twoBack = back;
+      back = row;
+      row = free;
+    }
+    return back[b.length];
+  }
+
+  /**
+   * The slips with which one text's words can be read as another's; -1 if they can't.
+   *
+   * @param others words that a slip may not make: they mean something else here
+   */
+  static int reading(Folded typed, Folded meant, boolean anyOrder, List<String> others) {
+    int n = meant.words().size();
+    if (n != typed.words().size()) {
+      return -1;
+    }
+    int[] partner = new int[n];
+    if (!anyOrder) {
+      for (int i = 0; i < n; i++) {
+        partner[i] = i;
+      }
+    } else if (!matched(typed, meant, others, partner)) {
+      return -1;
+    }
+    int sum = 0;
+    for (int i = 0; i < n; i++) {
+      int slips = slips(typed.words().get(partner[i]), meant.words().get(i), others);
+      if (slips < 0) {
+        return -1;
+      }
+      sum += slips;
+    }
+    return sum;
+  }
+
+  private static int slips(String typed, String meant, List<String> others) {
+    if (typed.equals(meant)) {
+      return 0;
+    }
+    int slips = between(typed, meant);
+    return slips <= allowed(meant) && !others.contains(typed) ? slips : -1;
+  }
+
+  /** Gives each word that is meant a typed one (augmenting paths, Kuhn 1955). */
+  private static boolean matched(Folded typed, Folded meant, List<String> others, int[] partner) {
+    Arrays.fill(partner, -1);
+    for (int word = 0; word < partner.length; word++) {
+      if (!augmented(word, typed, meant, others, partner, new boolean[partner.length])) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static boolean augmented(
+      int word, Folded typed, Folded meant, List<String> others, int[] partner, boolean[] tried) {
+    for (int m = 0; m < partner.length; m++) {
+      boolean fits = slips(typed.words().get(word), meant.words().get(m), others) >= 0;
+      if (fits && !tried[m]) {
+        tried[m] = true;
+        if (partner[m] < 0 || augmented(partner[m], typed, meant, others, partner, tried)) {
+          partner[m] = word;
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+}

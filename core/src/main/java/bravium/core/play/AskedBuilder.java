@@ -1,0 +1,166 @@
+package bravium.core.play;
+
+import bravium.core.activity.Activity;
+import bravium.core.play.Showing.Choice;
+import bravium.core.play.Showing.Kind;
+import bravium.core.question.Card;
+import bravium.core.question.ChoiceQuestion;
+import bravium.core.question.Discussion;
+import bravium.core.question.FreeAnswer;
+import bravium.core.question.GapText;
+import bravium.core.question.Gaps;
+import bravium.core.question.Information;
+import bravium.core.question.Matching;
+import bravium.core.question.Numeric;
+import bravium.core.question.Option;
+import bravium.core.question.Ordering;
+import bravium.core.question.Pair;
+import bravium.core.question.PickAll;
+import bravium.core.question.PickOne;
+import bravium.core.question.PointAt;
+import bravium.core.question.Question;
+import bravium.core.question.Sortable;
+import bravium.core.question.Sorting;
+import bravium.core.question.TrueFalse;
+import bravium.core.question.TypedText;
+import bravium.core.question.UnknownQuestion;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** A question as a player sees it: without what is right. */
+final class AskedBuilder {
+
+  private final Activity activity;
+  private final Sitting sitting;
+  private final Question question;
+  private final Draw.Drawn drawn;
+
+  AskedBuilder(Activity activity, Sitting sitting, Question question) {
+    this.activity = activity;
+    this.sitting = sitting;
+    this.question = question;
+    this.drawn = sitting.draw().find(question.id()).orElseThrow();
+  }
+
+  Showing.Asked build() {
+    int place = sitting.draw().counting().indexOf(drawn);
+    return new Showing.Asked(
+        question.id(),
+        question.complete() ? kind() : Kind.UNFINISHED,
+        place + 1,
+        sitting.effortFor(question.id()).tries() + 1,
+        drawn.worth(),
+        question.asked(),
+        choices(),
+        targets(),
+        pieces(),
+        picture(),
+        unit(),
+        help());
+  }
+
+  private Kind kind() {
+    return switch (question) {
+      case PickOne pickOne -> Kind.PICK_ONE;
+      case PickAll pickAll -> Kind.PICK_ALL;
+      case TrueFalse trueFalse -> Kind.TRUE_FALSE;
+      case TypedText typed -> Kind.TYPED_TEXT;
+      case Numeric number -> Kind.NUMBER;
+      case Gaps gaps ->
+          switch (gaps.filling()) {
+            case DRAGGED -> Kind.GAPS_DRAGGED;
+            case CHOSEN -> Kind.GAPS_CHOSEN;
+            case TYPED -> Kind.GAPS_TYPED;
+          };
+      case Ordering order -> Kind.ORDER;
+      case Matching pairs -> Kind.PAIRS;
+      case Sorting groups -> Kind.GROUPS;
+      case PointAt point -> Kind.POINT;
+      case FreeAnswer free -> Kind.FREE_ANSWER;
+      case Discussion discussion -> Kind.DISCUSSION;
+      case Information information -> Kind.INFORMATION;
+      case UnknownQuestion unknown -> throw new IllegalStateException("never asked");
+    };
+  }
+
+  private List<Choice> choices() {
+    if (question instanceof Gaps) {
+      return drawn.options().stream().map(word -> new Choice(word, word)).toList();
+    }
+    List<Choice> written =
+        switch (question) {
+          case ChoiceQuestion choice ->
+              choice.choices().stream().map(AskedBuilder::choice).toList();
+          case Ordering order -> order.written().stream().map(AskedBuilder::choice).toList();
+          case Matching pairs ->
+              pairs.written().stream().map(Pair::right).map(AskedBuilder::choice).toList();
+          case Sorting groups -> groups.written().stream().map(AskedBuilder::choice).toList();
+          default -> List.of();
+        };
+    List<Choice> ordered = new ArrayList<>();
+    for (String id : drawn.options()) {
+      written.stream().filter(c -> c.id().equals(id)).forEach(ordered::add);
+    }
+    return ordered;
+  }
+
+  private List<Choice> targets() {
+    return switch (question) {
+      case Matching pairs ->
+          pairs.written().stream().map(Pair::left).map(AskedBuilder::choice).toList();
+      case Sorting groups -> groups.named().stream().map(AskedBuilder::choice).toList();
+      default -> List.of();
+    };
+  }
+
+  private static Choice choice(Card card) {
+    return new Choice(card.id(), card.text());
+  }
+
+  private static Choice choice(Option option) {
+    return new Choice(option.id(), option.text());
+  }
+
+  private static Choice choice(Sortable card) {
+    return new Choice(card.id(), card.text());
+  }
+
+  private List<Showing.Piece> pieces() {
+    if (!(question instanceof Gaps gaps)) {
+      return List.of();
+    }
+    List<Showing.Piece> pieces = new ArrayList<>();
+    for (GapText.Piece piece : gaps.sentence().pieces()) {
+      pieces.add(
+          switch (piece) {
+            case GapText.Plain(String text) -> new Showing.Piece(text, List.of());
+            case GapText.Gap gap ->
+                new Showing.Piece(
+                    null, gaps.filling() == Gaps.Filling.CHOSEN ? gaps.choicesAt(gap) : List.of());
+          });
+    }
+    return pieces;
+  }
+
+  private Showing.@Nullable Picture picture() {
+    return question instanceof PointAt point && point.picture() != null
+        ? new Showing.Picture(point.picture(), point.alt())
+        : null;
+  }
+
+  private @Nullable String unit() {
+    return question instanceof Numeric number && !number.unitNeeded() && !number.units().isEmpty()
+        ? number.units().getFirst()
+        : null;
+  }
+
+  private Showing.Help help() {
+    List<String> hints = question.hints();
+    int given = Math.min(hints.size(), sitting.effortFor(question.id()).hints());
+    return new Showing.Help(
+        List.copyOf(hints.subList(0, given)),
+        hints.size() - given,
+        activity.rules().costs().hint());
+  }
+}

@@ -1,0 +1,54 @@
+package bravium.core.play;
+
+import bravium.core.question.Area;
+import bravium.core.question.Card;
+import bravium.core.question.ChoiceQuestion;
+import bravium.core.question.Discussion;
+import bravium.core.question.FreeAnswer;
+import bravium.core.question.Gaps;
+import bravium.core.question.Information;
+import bravium.core.question.Matching;
+import bravium.core.question.Numeric;
+import bravium.core.question.Ordering;
+import bravium.core.question.PointAt;
+import bravium.core.question.Question;
+import bravium.core.question.Response;
+import bravium.core.question.Sorting;
+import bravium.core.question.TypedText;
+import bravium.core.question.UnknownQuestion;
+import java.util.List;
+
+/** What is right in a question, in the form in which {@link Showing.Told} gives it away. */
+final class Solutions {
+
+  private Solutions() {}
+
+  static List<String> of(Question question, Draw.Drawn drawn) {
+    return switch (question) {
+      case ChoiceQuestion choice -> choice.rightChoices();
+      case TypedText typed -> typed.right();
+      case Numeric number ->
+          number.rightResponse().map(r -> List.of(((Response.Typed) r).text())).orElse(List.of());
+      case Gaps gaps ->
+          gaps.sentence().gaps().stream().map(gap -> gap.accepted().getFirst()).toList();
+      case Ordering order -> order.items();
+      case Matching pairs -> pairs.written().stream().map(pair -> pair.right().id()).toList();
+      case Sorting sorting -> drawn.options().stream().map(id -> group(sorting, id)).toList();
+      case PointAt point -> point.rightAreas().stream().map(Area::name).toList();
+      case FreeAnswer free -> List.of();
+      case Discussion discussion -> List.of();
+      case Information information -> List.of();
+      case UnknownQuestion unknown -> List.of();
+    };
+  }
+
+  private static String group(Sorting sorting, String card) {
+    List<String> there = sorting.named().stream().map(Card::id).toList();
+    return sorting.cards().stream()
+        .filter(c -> c.id().equals(card))
+        .flatMap(c -> c.groups().stream())
+        .filter(there::contains)
+        .findFirst()
+        .orElse("");
+  }
+}

@@ -1,0 +1,22 @@
+package bravium.core.question;
+
+import bravium.core.json.Extra;
+import com.fasterxml.jackson.annotation.JsonIgnore;
+
+/**
+ * A card to put in order, into a group, or beside its partner.
+ *
+ * @param id unique within its question, not blank
+ */
+public record Card(String id, String text, @JsonIgnore Extra extra) {
+
+  /** A card with nothing unknown in it. */
+  public Card(String id, String text) {
+    this(id, text, Extra.NONE);
+  }
+
+  /** Whether anything is written on it. */
+  boolean written() {
+    return !Texts.blank(text);
+  }
+}

@@ -1,0 +1,36 @@
+package bravium.core.question;
+
+import java.util.List;
+import java.util.Optional;
+
+/** A question with options to pick from. */
+public sealed interface ChoiceQuestion extends Question permits PickOne, PickAll, TrueFalse {
+
+  /** The options a learner can pick, as written; blank ones are left out. */
+  List<Option> choices();
+
+  /** The choice of that id, if there is one. */
+  default Optional<Option> choice(String option) {
+    return choices().stream().filter(c -> c.id().equals(option)).findFirst();
+  }
+
+  /** The ids of the right choices. */
+  default List<String> rightChoices() {
+    return choices().stream().filter(Option::right).map(Option::id).toList();
+  }
+
+  @Override
+  default boolean complete() {
+    return !choices().isEmpty();
+  }
+
+  @Override
+  default List<String> items() {
+    return choices().stream().map(Option::id).toList();
+  }
+
+  @Override
+  default List<String> read() {
+    return choices().stream().map(Option::text).toList();
+  }
+}

@@ -1,0 +1,174 @@
+package bravium.core.question;
+
+import bravium.core.answer.Comparing;
+import bravium.core.answer.Comparison;
+import bravium.core.json.Extra;
+import bravium.core.json.Flat;
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A sentence with gaps. They stand in brackets in its text: {@code A queen leaves her cell on day
+ * [16|sixteen]}; see {@link GapText}.
+ *
+ * @param decoys words that fit no gap: in the bank, or to choose from
+ * @param comparing how typed words are compared
+ */
+public record Gaps(
+    @Flat @JsonUnwrapped Basics basics,
+    Filling filling,
+    List<String> decoys,
+    Comparing comparing,
+    Credit credit,
+    @JsonIgnore Extra extra)
+    implements Question {
+
+  /** How gaps are filled. */
+  public enum Filling {
+    /** By putting words of a bank into them. */
+    @JsonProperty("dragged")
+    DRAGGED,
+    /** By choosing from a list at each. */
+    @JsonProperty("chosen")
+    CHOSEN,
+    /** By typing. */
+    @JsonProperty("typed")
+    TYPED
+  }
+
+  @Override
+  public Gaps with(Basics changed) {
+    return new Gaps(changed, filling, decoys, comparing, credit, extra);
+  }
+
+  /** The same question with another rule for partly right answers. */
+  public Gaps withCredit(Credit changed) {
+    return new Gaps(basics, filling, decoys, comparing, changed, extra);
+  }
+
+  /** Its text, taken apart. */
+  public GapText sentence() {
+    return GapText.of(text());
+  }
+
+  /** The words to drag or to choose from: each gap's own, and the decoys. */
+  public List<String> bank() {
+    List<String> words = new ArrayList<>();
+    sentence().gaps().forEach(gap -> words.add(gap.accepted().getFirst()));
+    decoys.stream().filter(d -> !Texts.blank(d)).map(Texts::trimmed).forEach(words::add);
+    return words;
+  }
+
+  /**
+   * What can be chosen at a gap, in alphabetical order: its own wrong words, or all of the bank.
+   */
+  public List<String> choicesAt(GapText.Gap gap) {
+    List<String> words = new ArrayList<>(gap.wrong().isEmpty() ? bank() : gap.wrong());
+    words.add(gap.accepted().getFirst());
+    return words.stream().distinct().sorted().toList();
+  }
+
+  @Override
+  public String asked() {
+    return sentence().withBlanks();
+  }
+
+  @Override
+  public boolean complete() {
+    return !sentence().gaps().isEmpty();
+  }
+
+  @Override
+  public List<String> items() {
+    return filling == Filling.DRAGGED ? bank() : List.of();
+  }
+
+  @Override
+  public boolean orderIsTheAnswer() {
+    return true;
+  }
+
+  @Override
+  public List<String> read() {
+    return filling == Filling.TYPED ? List.of() : bank();
+  }
+
+  @Override
+  public boolean takes(Response response) {
+    List<GapText.Gap> gaps = sentence().gaps();
+    if (!(response instanceof Response.Filled(List<String> words)) || words.size() != gaps.size()) {
+      return false;
+    }
+    List<String> free = new ArrayList<>(bank());
+    boolean any = false;
+    for (int i = 0; i < words.size(); i++) {
+      String word = words.get(i);
+      if (!Texts.blank(word)) {
+        any = true;
+        boolean offered =
+            switch (filling) {
+              case TYPED -> true;
+              case CHOSEN -> choicesAt(gaps.get(i)).contains(word);
+              case DRAGGED -> free.remove(word);
+            };
+        if (!offered) {
+          return false;
+        }
+      }
+    }
+    return any;
+  }
+
+  @Override
+  public Mark mark(Response response) {
+    List<String> words = ((Response.Filled) response).words();
+    List<GapText.Gap> gaps = sentence().gaps();
+    List<Mark.Part> parts = new ArrayList<>();
+    for (int i = 0; i < gaps.size(); i++) {
+      if (!Texts.blank(words.get(i))) {
+        boolean right =
+            Comparison.with(gaps.get(i).accepted(), List.of(), comparing)
+                .judge(words.get(i))
+                .right();
+        parts.add(new Mark.Part(String.valueOf(i + 1), right));
+      }
+    }
+    return Mark.ofParts(credit, parts, gaps.size());
+  }
+
+  @Override
+  public Optional<Response> rightResponse() {
+    return complete()
+        ? Optional.of(
+            new Response.Filled(
+                sentence().gaps().stream().map(gap -> gap.accepted().getFirst()).toList()))
+        : Optional.empty();
+  }
+
+  @Override
+  public Optional<Response> wrongResponse() {
+    List<GapText.Gap> gaps = sentence().gaps();
+    List<String> words = new ArrayList<>();
+    List<String> free = new ArrayList<>(bank());
+    boolean any = false;
+    for (GapText.Gap gap : gaps) {
+      Comparison comparison = Comparison.with(gap.accepted(), List.of(), comparing);
+      List<String> offered =
+          switch (filling) {
+            case TYPED -> List.of("?");
+            case CHOSEN -> choicesAt(gap);
+            case DRAGGED -> free;
+          };
+      String wrong =
+          offered.stream().filter(word -> !comparison.judge(word).right()).findFirst().orElse("");
+      any |= !wrong.isEmpty();
+      free.remove(wrong);
+      words.add(wrong);
+    }
+    return any ? Optional.of(new Response.Filled(List.copyOf(words))) : Optional.empty();
+  }
+}

@@ -1,0 +1,79 @@
+package bravium.core.question;
+
+import bravium.core.answer.Judgement;
+import bravium.core.answer.Mistake;
+import bravium.core.answer.NumberAnswer;
+import bravium.core.json.Extra;
+import bravium.core.json.Flat;
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A question that is answered with a number.
+ *
+ * @param value the number that is right, as the teacher wrote it: {@code 12}, {@code 0,5}, {@code
+ *     3/4}; null or no number while it is being written
+ * @param tolerance how far an answer may be from it, as a number; null for not at all
+ * @param units the units that are right, the first of them shown; empty where none is asked for
+ * @param unitNeeded whether the unit has to be typed; otherwise it stands beside the box
+ * @param fractions whether a fraction is as good as a decimal number
+ * @param percent whether per cent are as good as a decimal number
+ */
+public record Numeric(
+    @Flat @JsonUnwrapped Basics basics,
+    @Nullable String value,
+    @Nullable String tolerance,
+    List<String> units,
+    boolean unitNeeded,
+    boolean fractions,
+    boolean percent,
+    List<Mistake> mistakes,
+    @JsonIgnore Extra extra)
+    implements Question {
+
+  @Override
+  public Numeric with(Basics changed) {
+    return new Numeric(
+        changed, value, tolerance, units, unitNeeded, fractions, percent, mistakes, extra);
+  }
+
+  /** How a text would be judged, and why; empty while there is no number to compare with. */
+  public Optional<Judgement> judge(String text) {
+    return answer().map(answer -> answer.judge(text));
+  }
+
+  private Optional<NumberAnswer> answer() {
+    return value == null
+        ? Optional.empty()
+        : NumberAnswer.of(value, tolerance, units, unitNeeded, fractions, percent, mistakes);
+  }
+
+  @Override
+  public boolean complete() {
+    return answer().isPresent();
+  }
+
+  @Override
+  public boolean takes(Response response) {
+    return response instanceof Response.Typed(String text) && !Texts.blank(text);
+  }
+
+  @Override
+  public Mark mark(Response response) {
+    Judgement judgement = judge(((Response.Typed) response).text()).orElseThrow();
+    return Mark.whole(judgement.right(), judgement.feedback());
+  }
+
+  @Override
+  public Optional<Response> rightResponse() {
+    return answer().map(answer -> new Response.Typed(answer.rightText()));
+  }
+
+  @Override
+  public Optional<Response> wrongResponse() {
+    return Optional.of(new Response.Typed("?"));
+  }
+}

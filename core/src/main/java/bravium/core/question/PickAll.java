@@ -1,0 +1,90 @@
+package bravium.core.question;
+
+import bravium.core.json.Extra;
+import bravium.core.json.Flat;
+import bravium.core.json.Range;
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A question with options of which all that apply are picked. Each right option is a part; a wrong
+ * one that is picked is a wrong part.
+ *
+ * @param options at most {@value Options#MOST}, told apart by a letter each
+ */
+public record PickAll(
+    @Flat @JsonUnwrapped Basics basics,
+    @Range(max = Options.MOST) List<Option> options,
+    Credit credit,
+    @JsonIgnore Extra extra)
+    implements ChoiceQuestion {
+
+  /** Checks the options' number and ids. */
+  public PickAll {
+    Options.require(options);
+  }
+
+  /** The same question with other options. */
+  public PickAll withOptions(List<Option> changed) {
+    return new PickAll(basics, changed, credit, extra);
+  }
+
+  /** The same question with another rule for partly right answers. */
+  public PickAll withCredit(Credit changed) {
+    return new PickAll(basics, options, changed, extra);
+  }
+
+  @Override
+  public PickAll with(Basics changed) {
+    return new PickAll(changed, options, credit, extra);
+  }
+
+  @Override
+  public List<Option> choices() {
+    return Options.written(options);
+  }
+
+  @Override
+  public boolean started() {
+    return !Texts.blank(text()) || !choices().isEmpty();
+  }
+
+  @Override
+  public boolean takes(Response response) {
+    return response instanceof Response.PickedAll(List<String> picked)
+        && !picked.isEmpty()
+        && Ids.distinct(picked)
+        && picked.stream().allMatch(id -> choice(id).isPresent());
+  }
+
+  @Override
+  public Mark mark(Response response) {
+    List<String> picked = ((Response.PickedAll) response).options();
+    List<Mark.Part> parts = new ArrayList<>();
+    String feedback = null;
+    for (Option option : choices()) {
+      if (picked.contains(option.id())) {
+        parts.add(new Mark.Part(option.id(), option.right()));
+        feedback = !option.right() && feedback == null ? option.feedback() : feedback;
+      }
+    }
+    return Mark.ofParts(credit, parts, Math.max(1, rightChoices().size())).with(parts, feedback);
+  }
+
+  @Override
+  public Optional<Response> rightResponse() {
+    return picking(rightChoices());
+  }
+
+  @Override
+  public Optional<Response> wrongResponse() {
+    return picking(items().stream().filter(id -> !rightChoices().contains(id)).toList());
+  }
+
+  private static Optional<Response> picking(List<String> ids) {
+    return ids.isEmpty() ? Optional.empty() : Optional.of(new Response.PickedAll(ids));
+  }
+}

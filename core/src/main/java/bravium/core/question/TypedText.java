@@ -1,0 +1,68 @@
+package bravium.core.question;
+
+import bravium.core.answer.Comparing;
+import bravium.core.answer.Comparison;
+import bravium.core.answer.Judgement;
+import bravium.core.answer.Mistake;
+import bravium.core.json.Extra;
+import bravium.core.json.Flat;
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A question that is answered by typing a text.
+ *
+ * @param accepted the texts that are right; blank ones are passed over
+ * @param mistakes wrong texts that are expected, with what is said to them
+ */
+public record TypedText(
+    @Flat @JsonUnwrapped Basics basics,
+    List<String> accepted,
+    List<Mistake> mistakes,
+    Comparing comparing,
+    @JsonIgnore Extra extra)
+    implements Question {
+
+  @Override
+  public TypedText with(Basics changed) {
+    return new TypedText(changed, accepted, mistakes, comparing, extra);
+  }
+
+  /** The accepted texts with something written in them. */
+  public List<String> right() {
+    return accepted.stream().filter(text -> !Texts.blank(text)).toList();
+  }
+
+  /** How a text would be judged, and why. */
+  public Judgement judge(String text) {
+    return Comparison.with(right(), mistakes, comparing).judge(text);
+  }
+
+  @Override
+  public boolean complete() {
+    return !right().isEmpty();
+  }
+
+  @Override
+  public boolean takes(Response response) {
+    return response instanceof Response.Typed(String text) && !Texts.blank(text);
+  }
+
+  @Override
+  public Mark mark(Response response) {
+    Judgement judgement = judge(((Response.Typed) response).text());
+    return Mark.whole(judgement.right(), judgement.feedback());
+  }
+
+  @Override
+  public Optional<Response> rightResponse() {
+    return right().stream().findFirst().map(Response.Typed::new);
+  }
+
+  @Override
+  public Optional<Response> wrongResponse() {
+    return Optional.of(new Response.Typed("?"));
+  }
+}

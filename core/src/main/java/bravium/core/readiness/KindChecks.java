@@ -1,0 +1,89 @@
+package bravium.core.readiness;
+
+import bravium.core.answer.Mistake;
+import bravium.core.question.Gaps;
+import bravium.core.question.Matching;
+import bravium.core.question.Numeric;
+import bravium.core.question.Ordering;
+import bravium.core.question.PointAt;
+import bravium.core.question.Question;
+import bravium.core.question.Sortable;
+import bravium.core.question.Sorting;
+import bravium.core.question.Texts;
+import bravium.core.question.TypedText;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What is worth a look in the kinds of questions that have no options. */
+final class KindChecks {
+
+  private final Question question;
+  private final List<Finding> found = new ArrayList<>();
+
+  private KindChecks(Question question) {
+    this.question = question;
+  }
+
+  static List<Finding> of(Question question) {
+    KindChecks checks = new KindChecks(question);
+    switch (question) {
+      case TypedText typed -> checks.read(typed);
+      case Numeric number -> checks.read(number);
+      case Gaps gaps -> checks.needs(gaps.complete(), Check.NO_GAPS);
+      case Ordering order -> checks.needs(order.complete(), Check.FEW_CARDS);
+      case Matching pairs -> checks.needs(pairs.complete(), Check.FEW_PAIRS);
+      case Sorting sorting -> checks.read(sorting);
+      case PointAt point -> checks.read(point);
+      default -> {}
+    }
+    return checks.found;
+  }
+
+  private void needs(boolean there, Check otherwise) {
+    if (!there) {
+      found.add(Finding.of(question.id(), otherwise, Weight.STOP).mendedBy(Mend.SWITCH_OFF));
+    }
+  }
+
+  private void look(Check check, Object... values) {
+    found.add(Finding.of(question.id(), check, Weight.LOOK, values));
+  }
+
+  private void read(TypedText typed) {
+    needs(typed.complete(), Check.NO_ANSWER);
+    for (Mistake mistake : typed.mistakes()) {
+      if (!Texts.blank(mistake.text()) && typed.judge(mistake.text()).right()) {
+        look(Check.MISTAKE_IS_RIGHT, Texts.trimmed(mistake.text()));
+      }
+    }
+  }
+
+  private void read(Numeric number) {
+    needs(number.complete(), Check.NO_NUMBER);
+    for (Mistake mistake : number.mistakes()) {
+      boolean right = number.judge(mistake.text()).map(j -> j.right()).orElse(false);
+      if (!Texts.blank(mistake.text()) && right) {
+        look(Check.MISTAKE_IS_RIGHT, Texts.trimmed(mistake.text()));
+      }
+    }
+  }
+
+  private void read(Sorting sorting) {
+    needs(sorting.complete(), Check.FEW_GROUPS);
+    for (Sortable card : sorting.cards()) {
+      if (!Texts.blank(card.text()) && !sorting.written().contains(card)) {
+        look(Check.CARD_WITHOUT_GROUP, Texts.trimmed(card.text()));
+      }
+    }
+  }
+
+  private void read(PointAt point) {
+    needs(point.picture() != null, Check.NO_PICTURE);
+    if (point.picture() != null) {
+      needs(point.canBeRight(), Check.NO_RIGHT_AREA);
+      if (Texts.blank(point.alt())) {
+        look(Check.NO_ALT);
+      }
+    }
+  }
+}

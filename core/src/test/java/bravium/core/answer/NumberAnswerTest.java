@@ -1,0 +1,130 @@
+package bravium.core.answer;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bravium.core.answer.Judgement.Reason;
+import java.math.BigDecimal;
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.BigRange;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Scale;
+import org.apache.commons.numbers.fraction.BigFraction;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class NumberAnswerTest {
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "0.5 | 0.5 | EQUAL",
+        "0.5 | 0,5 | EQUAL",
+        "0.5 | .5 | EQUAL",
+        "0.5 | 1/2 | EQUAL",
+        "0.5 | ½ | EQUAL",
+        "0.5 | 2 / 4 | EQUAL",
+        "0.5 | 50 % | EQUAL",
+        "1.5 | 1½ | EQUAL",
+        "1.5 | 1 1/2 | EQUAL",
+        "-1.5 | −1,50 | EQUAL",
+        "1200 | 1,200 | EQUAL",
+        "1.2 | 1,200 | EQUAL",
+        "1200 | 1 200 | EQUAL",
+        "1234567 | 1,234,567 | EQUAL",
+        "1234567 | 1.234.567 | EQUAL",
+        "1200.5 | 1,200.5 | EQUAL",
+        "12 | 13 | OTHER_NUMBER",
+        "12 | twelve | NO_NUMBER",
+        "12 | 1e999 | NO_NUMBER_OR_UNIT",
+        "12 | 1/0 | NO_NUMBER",
+        "12 | 12 12 | NO_NUMBER",
+        "12 | 1.2.3 | NO_NUMBER"
+      })
+  void numbersAreEqualInValueHoweverTheyAreWritten(String right, String typed, String reason) {
+    Judgement judgement = number(right, null, true).judge(typed);
+
+    if (reason.equals("NO_NUMBER_OR_UNIT")) {
+      assertThat(judgement.right()).isFalse();
+    } else {
+      assertThat(judgement.reason()).isEqualTo(Reason.valueOf(reason));
+    }
+  }
+
+  @Test
+  void fractionsAndPerCentCountOnlyWhereTheyAreAllowed() {
+    NumberAnswer decimal = number("0.5", null, false);
+
+    assertThat(decimal.judge("1/2").reason()).isEqualTo(Reason.FORM_NOT_ALLOWED);
+    assertThat(decimal.judge("50 %").reason()).isEqualTo(Reason.FORM_NOT_ALLOWED);
+    assertThat(number("1/2", null, false).judge("2/4").right()).isTrue();
+  }
+
+  @Test
+  void aToleranceReachesToItsEdge() {
+    NumberAnswer about = number("35", "0,5", false);
+
+    assertThat(about.judge("35.5").reason()).isEqualTo(Reason.NEAR);
+    assertThat(about.judge("34.5").right()).isTrue();
+    assertThat(about.judge("35.51").reason()).isEqualTo(Reason.OTHER_NUMBER);
+  }
+
+  @Test
+  void aUnitMayStandThereAndMustBeTheRightOne() {
+    NumberAnswer free = withUnit(false);
+    NumberAnswer needed = withUnit(true);
+
+    assertThat(free.judge("12").right()).isTrue();
+    assertThat(free.judge("12 m2").right()).isTrue();
+    assertThat(free.judge("12 kg").reason()).isEqualTo(Reason.OTHER_UNIT);
+    assertThat(needed.judge("12").reason()).isEqualTo(Reason.NO_UNIT);
+    assertThat(needed.judge("12m²").right()).isTrue();
+    assertThat(needed.rightText()).isEqualTo("12 m²");
+  }
+
+  @Test
+  void aListedWrongNumberIsMetByItsEqual() {
+    NumberAnswer answer =
+        NumberAnswer.of(
+                "16", null, List.of(), false, false, false, List.of(new Mistake("21", "A worker")))
+            .orElseThrow();
+
+    assertThat(answer.judge("21.0").feedback()).isEqualTo("A worker");
+  }
+
+  /** Source: Apache Commons Numbers, BigFraction. */
+  @Property(tries = 1_000)
+  void fractionsAreEqualAsInCommonsNumbers(
+      @ForAll @IntRange(min = 0, max = 60) int a,
+      @ForAll @IntRange(min = 1, max = 60) int b,
+      @ForAll @IntRange(min = 0, max = 60) int c,
+      @ForAll @IntRange(min = 1, max = 60) int d) {
+    boolean equal = BigFraction.of(a, b).equals(BigFraction.of(c, d));
+
+    assertThat(number(a + "/" + b, null, true).judge(c + "/" + d).right()).isEqualTo(equal);
+  }
+
+  /** Source: java.math.BigDecimal. */
+  @Property(tries = 500)
+  void decimalsAreEqualAsInBigDecimal(
+      @ForAll @BigRange(min = "-9999", max = "9999") @Scale(3) BigDecimal one,
+      @ForAll @IntRange(min = -20, max = 20) int thousandths) {
+    BigDecimal other = one.add(BigDecimal.valueOf(thousandths, 3));
+
+    assertThat(number(one.toPlainString(), "0.01", false).judge(other.toPlainString()).right())
+        .isEqualTo(Math.abs(thousandths) <= 10);
+  }
+
+  private static NumberAnswer number(String right, String tolerance, boolean anyForm) {
+    return NumberAnswer.of(right, tolerance, List.of(), false, anyForm, anyForm, List.of())
+        .orElseThrow();
+  }
+
+  private static NumberAnswer withUnit(boolean needed) {
+    return NumberAnswer.of("12", null, List.of("m²"), needed, false, false, List.of())
+        .orElseThrow();
+  }
+}

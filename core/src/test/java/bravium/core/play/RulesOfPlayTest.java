@@ -1,0 +1,329 @@
+package bravium.core.play;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bravium.core.activity.Activity;
+import bravium.core.activity.Answers;
+import bravium.core.activity.Clock;
+import bravium.core.activity.Rules;
+import bravium.core.activity.Tries;
+import bravium.core.json.Extra;
+import bravium.core.question.Basics;
+import bravium.core.question.Feedback;
+import bravium.core.question.FreeAnswer;
+import bravium.core.question.Information;
+import bravium.core.question.Option;
+import bravium.core.question.PickOne;
+import bravium.core.question.Question;
+import bravium.core.question.Response;
+import bravium.core.samples.Activities;
+import bravium.core.samples.Player;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Tries, hints, lives, the clock and the teacher's marks, in plays. */
+class RulesOfPlayTest {
+
+  private static final Rules RULES = Activities.asWritten(null, 50);
+
+  @Test
+  void aQuestionIsTriedAtOnceUntilItsTriesAreUsedUp() {
+    Player player = playing(RULES.withTries(new Tries(Tries.Again.AT_ONCE, 2)), 2);
+    player.start();
+    Turn first = player.pick("b");
+
+    assertThat(first.sitting().resultOf("q1")).isEmpty();
+    assertThat(showing(player).feedback().right()).isNull();
+    assertThat(player.goOn().sitting().now()).isEqualTo("q1");
+
+    player.pick("b");
+    assertThat(player.sitting().resultOf("q1").orElseThrow().verdict()).isEqualTo(Verdict.WRONG);
+    assertThat(showing(player).feedback().right()).containsExactly("a");
+    assertThat(player.goOn().sitting().now()).isEqualTo("q2");
+  }
+
+  @Test
+  void whatIsSaidToAnyWrongAnswerWaitsUntilThereIsNoFurtherTry() {
+    Feedback telling = new Feedback("Yes", "It is wax");
+    List<Option> options = List.of(new Option("a", "wax", true), new Option("b", "clay", false));
+    Activity activity =
+        Activities.quiz(
+            RULES.withTries(new Tries(Tries.Again.AT_ONCE, 2)),
+            List.of(new PickOne("q1", "What is a comb made of?", options, telling)));
+    Player player = new Player(activity);
+    player.start();
+    player.pick("b");
+
+    assertThat(shownBy(activity, player).feedback().text()).isNull();
+    player.goOn();
+    player.pick("b");
+    assertThat(shownBy(activity, player).feedback().text()).isEqualTo("It is wax");
+  }
+
+  @Test
+  void aQuestionThatIsTriedLaterComesAgainWhenTheOthersHaveHadTheirTurn() {
+    Player player = playing(RULES.withTries(new Tries(Tries.Again.LATER, 2)), 2);
+    player.start();
+    player.pick("b");
+    player.goOn();
+
+    assertThat(player.sitting().now()).isEqualTo("q2");
+    assertThat(showing(player).markers().getFirst().state()).isEqualTo(Markers.State.RETRY);
+
+    player.pick("a");
+    player.goOn();
+    assertThat(player.sitting().now()).isEqualTo("q1");
+    player.pick("a");
+    player.goOn();
+    assertThat(player.sitting().outcome().points()).isEqualTo(20);
+  }
+
+  @Test
+  void untilRightAsksAgainAndAgainButCanNotBeLeft() {
+    Player player = playing(RULES.withTries(new Tries(Tries.Again.UNTIL_RIGHT, null)), 1);
+    player.start();
+    for (int i = 0; i < 12; i++) {
+      player.pick("b");
+      player.goOn();
+    }
+
+    assertThat(player.play(new Action.Settle("q1")).refusal()).isEqualTo(Refusal.NOT_OPEN);
+    player.pick("a");
+    assertThat(player.goOn().sitting().outcome().won()).isTrue();
+  }
+
+  @Test
+  void aQuestionMayBeLeftAtTheBestTrySoFar() {
+    Player player = playing(RULES.withTries(new Tries(Tries.Again.AT_ONCE, 3)), 2);
+    player.start();
+    assertThat(player.play(new Action.Settle("q1")).refusal()).isEqualTo(Refusal.NOT_OPEN);
+    player.pick("b");
+
+    Turn left = player.play(new Action.Settle("q1"));
+
+    assertThat(left.sitting().now()).isEqualTo("q2");
+    assertThat(left.sitting().resultOf("q1").orElseThrow().verdict()).isEqualTo(Verdict.WRONG);
+  }
+
+  @Test
+  void hintsComeOneAtATimeAndTheirTextOnlyThen() {
+    Question question = Activities.question("q1", "a", "a", "b");
+    Activity activity =
+        Activities.quiz(
+            RULES,
+            List.of(question.with(question.basics().withHints(List.of("Small", " ", "Brown")))));
+    Player player = new Player(activity);
+    player.start();
+
+    assertThat(shownBy(activity, player).question().help())
+        .isEqualTo(new Showing.Help(List.of(), 2, 0));
+    player.play(new Action.Hint("q1"));
+    assertThat(shownBy(activity, player).question().help().hints()).containsExactly("Small");
+    player.play(new Action.Hint("q1"));
+    assertThat(player.play(new Action.Hint("q1")).refusal()).isEqualTo(Refusal.NO_HINT_LEFT);
+  }
+
+  @Test
+  void withNoLivesTheFirstMistakeEndsTheGame() {
+    Player player = playing(RULES.withLives(0), 3);
+    player.start();
+
+    assertThat(player.pick("b").happenings()).contains(new Happening.LifeLost(0));
+    Outcome outcome = player.goOn().sitting().outcome();
+
+    assertThat(outcome.ended()).isEqualTo(Outcome.Ended.LIVES);
+    assertThat(outcome.won()).isFalse();
+  }
+
+  @Test
+  void twoLivesForgiveTwoMistakes() {
+    Player player = playing(RULES.withLives(2), 4);
+    player.start();
+    for (String option : List.of("b", "b", "a", "a")) {
+      player.pick(option);
+      player.goOn();
+    }
+
+    assertThat(player.sitting().outcome().won()).isTrue();
+  }
+
+  @Test
+  void runningOutOfTimeIsAWrongTryAtTheMomentItDid() {
+    Activity activity = Activities.quiz(RULES.withClock(perQuestion(20)), 2);
+    Sitting sitting = started(activity, null);
+
+    Showing before = Engine.show(activity, sitting, Audience.PLAYER, 20_000);
+    Showing after = Engine.show(activity, sitting, Audience.PLAYER, 20_001);
+
+    assertThat(before.clock().left()).isZero();
+    assertThat(before.stage()).isEqualTo(Stage.QUESTION);
+    assertThat(after.stage()).isEqualTo(Stage.FEEDBACK);
+    assertThat(after.feedback().verdict()).isEqualTo(Verdict.MISSED);
+    assertThat(after.score().mistakes()).isEqualTo(1);
+  }
+
+  @Test
+  void anAnswerIsOnTimeWithinHalfASecondOfGraceAndNotAfter() {
+    Activity activity = Activities.quiz(RULES.withClock(perQuestion(20)), 2);
+    Sitting sitting = started(activity, null);
+
+    assertThat(Engine.play(activity, sitting, picking(null), 20_500).refusal()).isNull();
+    assertThat(Engine.play(activity, sitting, picking(null), 20_501).refusal())
+        .isEqualTo(Refusal.NOT_OPEN);
+  }
+
+  @Test
+  void anOutageIsMadeUpForUpToTwoMinutes() {
+    Activity activity = Activities.quiz(RULES.withClock(perQuestion(20)), 2);
+    Sitting sitting = started(activity, null);
+
+    assertThat(Engine.play(activity, sitting, picking(60_000L), 79_000).refusal()).isNull();
+    assertThat(Engine.play(activity, sitting, picking(900_000L), 141_000).refusal())
+        .isEqualTo(Refusal.NOT_OPEN);
+  }
+
+  @Test
+  void entitledLearnersHaveMoreTime() {
+    Activity activity = Activities.quiz(RULES.withClock(perQuestion(20)), 2);
+    Sitting sitting = started(activity, 150);
+
+    assertThat(Engine.show(activity, sitting, Audience.PLAYER, 29_000).clock())
+        .isEqualTo(new Showing.Countdown(Clock.Per.QUESTION, 1_000, 30_000, false));
+  }
+
+  @Test
+  void theGamesClockStandsWhileFeedbackIsShownAndLosesTheGameAtItsEnd() {
+    Activity activity = Activities.quiz(RULES.withClock(new Clock(Clock.Per.GAME, 30)), 2);
+    Sitting sitting = started(activity, null);
+    sitting = Engine.play(activity, sitting, picking(null), 10_000).sitting();
+    Move goOn = new Move("go", Mover.PLAYER, new Action.Continue("q1"));
+    sitting = Engine.play(activity, sitting, goOn, 500_000).sitting();
+
+    assertThat(Engine.show(activity, sitting, Audience.PLAYER, 519_000).clock().left())
+        .isEqualTo(1_000);
+    Showing ended = Engine.show(activity, sitting, Audience.PLAYER, 520_001);
+    assertThat(ended.ending().outcome().ended()).isEqualTo(Outcome.Ended.TIME);
+    assertThat(ended.ending().outcome().won()).isFalse();
+    assertThat(ended.markers().getLast().state()).isEqualTo(Markers.State.MISSED);
+  }
+
+  @Test
+  void aPlayWithTheClockIsRebuiltFromItsMovesTheSame() {
+    Activity activity = Activities.quiz(RULES.withClock(perQuestion(20)), 2);
+    Sitting sitting = started(activity, null);
+    Move goOn = new Move("go", Mover.PLAYER, new Action.Continue("q1"));
+    sitting = Engine.play(activity, sitting, goOn, 30_000).sitting();
+
+    assertThat(sitting.now()).isEqualTo("q2");
+    assertThat(Engine.rebuild(activity, sitting.opening(), sitting.log())).isEqualTo(sitting);
+  }
+
+  @Test
+  void inARehearsalTheClockStands() {
+    Activity activity = Activities.quiz(RULES.withClock(perQuestion(20)), 2);
+    Player player = new Player(activity, Mover.TEACHER, new Opening("s", 0, true));
+    player.start();
+
+    Showing showing = Engine.show(activity, player.sitting(), Audience.PLAYER, 900_000);
+    assertThat(showing.clock())
+        .isEqualTo(new Showing.Countdown(Clock.Per.QUESTION, 20_000, 20_000, true));
+  }
+
+  @Test
+  void aFreeAnswerWaitsForTheTeachersMark() {
+    FreeAnswer free = new FreeAnswer(Basics.of("f", "Why?", Feedback.USUAL), "Because", Extra.NONE);
+    Activity activity =
+        Activities.quiz(RULES, List.of(Activities.question("q1", "a", "a", "b"), free));
+    Player player = new Player(activity);
+    player.start();
+    player.pick("b");
+    player.goOn();
+    player.answer(new Response.Typed("To keep warm"));
+    player.goOn();
+    assertThat(player.sitting().outcome().awaiting()).isEqualTo(1);
+
+    assertThat(player.play(new Action.Mark("f", 5, null)).refusal())
+        .isEqualTo(Refusal.FOR_THE_TEACHER);
+    assertThat(player.send(mark(11)).refusal()).isEqualTo(Refusal.NO_SUCH_MARK);
+    assertThat(player.send(mark(4)).happenings()).contains(new Happening.Lost(4));
+    assertThat(player.send(mark(10)).sitting().outcome())
+        .isEqualTo(new Outcome(true, 10, 20, 10, Outcome.Ended.PLAYED, 0));
+  }
+
+  @Test
+  void whatMarksCanNoLongerChangeIsDecidedAtOnce() {
+    FreeAnswer free = new FreeAnswer(Basics.of("f", "Why?", Feedback.USUAL), null, Extra.NONE);
+    Activity activity =
+        Activities.quiz(RULES, List.of(Activities.question("q1", "a", "a", "b"), free));
+    Player player = new Player(activity);
+    player.start();
+    player.pick("a");
+    player.goOn();
+    player.answer(new Response.Typed("To keep warm"));
+
+    assertThat(player.goOn().sitting().outcome().won()).isTrue();
+  }
+
+  @Test
+  void informationComesBeforeItsQuestionAndCountsAsNone() {
+    Information card = new Information(Basics.of("i", "Bees dance.", Feedback.USUAL), Extra.NONE);
+    Activity activity =
+        Activities.quiz(RULES, List.of(card, Activities.question("q1", "a", "a", "b")));
+    Player player = new Player(activity);
+
+    assertThat(player.start().sitting().now()).isEqualTo("i");
+    assertThat(Engine.show(activity, player.sitting(), Audience.PLAYER, 0).markers()).hasSize(1);
+    assertThat(player.goOn().sitting().now()).isEqualTo("q1");
+    assertThat(showing(player).score().missed()).isZero();
+    player.pick("a");
+    assertThat(player.goOn().sitting().outcome().points()).isEqualTo(10);
+  }
+
+  @Test
+  void answersAreGivenAwayWhenTheRulesSaySo() {
+    for (Answers rule : Answers.values()) {
+      Activity activity = Activities.quiz(RULES.withAnswers(rule), 1);
+      Player player = new Player(activity);
+      player.start();
+      player.pick("b");
+      Showing feedback = Engine.show(activity, player.sitting(), Audience.PLAYER, 0);
+      player.goOn();
+      Showing end = Engine.show(activity, player.sitting(), Audience.PLAYER, 0);
+
+      assertThat(feedback.feedback().right() != null).isEqualTo(rule == Answers.AFTER_LAST_TRY);
+      assertThat(end.ending().answers().getFirst().told().right() != null)
+          .isEqualTo(rule != Answers.NEVER);
+    }
+  }
+
+  private static Move mark(int points) {
+    return new Move("mark " + points, Mover.TEACHER, new Action.Mark("f", points, "Well seen"));
+  }
+
+  private static Move picking(Long held) {
+    return new Move(
+        "pick", Mover.PLAYER, new Action.Answer("q1", 1, new Response.Picked("a"), held));
+  }
+
+  private static Sitting started(Activity activity, Integer time) {
+    Sitting open = Engine.open(activity, new Opening("s", 0, false, time));
+    return Engine.play(activity, open, new Move("s", Mover.PLAYER, new Action.Start()), 0)
+        .sitting();
+  }
+
+  private static Clock perQuestion(int seconds) {
+    return new Clock(Clock.Per.QUESTION, seconds);
+  }
+
+  private static Player playing(Rules rules, int questions) {
+    return new Player(Activities.quiz(rules, questions));
+  }
+
+  private static Showing showing(Player player) {
+    return shownBy(player.activity(), player);
+  }
+
+  private static Showing shownBy(Activity activity, Player player) {
+    return Engine.show(activity, player.sitting(), Audience.PLAYER, 0);
+  }
+}

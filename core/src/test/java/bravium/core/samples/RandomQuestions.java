@@ -1,0 +1,263 @@
+package bravium.core.samples;
+
+import bravium.core.answer.Comparing;
+import bravium.core.answer.Mistake;
+import bravium.core.json.Extra;
+import bravium.core.question.Area;
+import bravium.core.question.Basics;
+import bravium.core.question.Card;
+import bravium.core.question.Credit;
+import bravium.core.question.Discussion;
+import bravium.core.question.Feedback;
+import bravium.core.question.FreeAnswer;
+import bravium.core.question.Gaps;
+import bravium.core.question.Information;
+import bravium.core.question.Matching;
+import bravium.core.question.Numeric;
+import bravium.core.question.Option;
+import bravium.core.question.Ordering;
+import bravium.core.question.Pair;
+import bravium.core.question.PickAll;
+import bravium.core.question.PickOne;
+import bravium.core.question.PointAt;
+import bravium.core.question.Question;
+import bravium.core.question.Response;
+import bravium.core.question.Sortable;
+import bravium.core.question.Sorting;
+import bravium.core.question.Spot;
+import bravium.core.question.TrueFalse;
+import bravium.core.question.TypedText;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+
+/** Questions of every kind, and responses to them: right, wrong, partly, and of another sort. */
+public final class RandomQuestions {
+
+  /** How many kinds there are. */
+  public static final int KINDS = 13;
+
+  private final Random random;
+
+  public RandomQuestions(Random random) {
+    this.random = random;
+  }
+
+  /** A question of any kind; finished ones can be asked and can be right. */
+  public Question any(String id, boolean finished) {
+    return ofKind(random.nextInt(KINDS), id, finished);
+  }
+
+  /** A question of the kind of that number, from 0. */
+  public Question ofKind(int kind, String id, boolean finished) {
+    Basics basics = basics(id, finished);
+    boolean half = !finished && random.nextInt(4) == 0;
+    return switch (kind) {
+      case 0 -> new PickOne(basics, options(id, finished, false), Extra.NONE);
+      case 1 -> new PickAll(basics, options(id, finished, true), credit(), Extra.NONE);
+      case 2 -> new TrueFalse(basics, half ? null : random.nextBoolean(), Extra.NONE);
+      case 3 ->
+          new TypedText(
+              basics,
+              texts(half ? 0 : 1 + random.nextInt(3), finished),
+              List.of(new Mistake("Wasp", maybe())),
+              comparing(),
+              Extra.NONE);
+      case 4 ->
+          new Numeric(
+              basics,
+              half ? null : List.of("12", "0,5", "3/4", "-1.5", "50 %").get(random.nextInt(5)),
+              random.nextBoolean() ? null : "0.1",
+              random.nextBoolean() ? List.of() : List.of("kg", "g"),
+              random.nextBoolean(),
+              random.nextBoolean(),
+              random.nextBoolean(),
+              List.of(new Mistake("7", maybe())),
+              Extra.NONE);
+      case 5 ->
+          new Gaps(
+              basics.id().isEmpty() || half ? basics : withText(basics, gapText()),
+              any(Gaps.Filling.values()),
+              texts(random.nextInt(3), finished),
+              comparing(),
+              credit(),
+              Extra.NONE);
+      case 6 -> new Ordering(basics, cards(id, half), credit(), Extra.NONE);
+      case 7 ->
+          new Matching(
+              basics,
+              cards(id, half).stream()
+                  .map(c -> new Pair(c, new Card(mixedId(c.id()), text(finished))))
+                  .toList(),
+              credit(),
+              Extra.NONE);
+      case 8 ->
+          new Sorting(
+              basics,
+              List.of(new Card("g1", "Queens"), new Card("g2", half ? "" : "Workers")),
+              IntStream.range(0, 1 + random.nextInt(4))
+                  .mapToObj(i -> new Sortable(id + "c" + i, "Card " + i, groups()))
+                  .toList(),
+              credit(),
+              Extra.NONE);
+      case 9 ->
+          new PointAt(
+              basics,
+              half ? null : "hive",
+              text(finished),
+              List.of(
+                  new Area("a1", "Door", any(FLAT), corners(2), true, maybe(), Extra.NONE),
+                  new Area(
+                      "a2", "Roof", Area.Form.POLYGON, corners(4), false, maybe(), Extra.NONE)),
+              Extra.NONE);
+      case 10 -> new FreeAnswer(basics, maybe(), Extra.NONE);
+      case 11 -> new Discussion(basics, Extra.NONE);
+      default -> new Information(basics, Extra.NONE);
+    };
+  }
+
+  private static final Area.Form[] FLAT = {Area.Form.RECTANGLE, Area.Form.ELLIPSE};
+
+  /** A response that the question takes; where it takes none, a text. */
+  public Response response(Question question) {
+    List<Response> known = new ArrayList<>();
+    question.rightResponse().ifPresent(known::add);
+    question.wrongResponse().ifPresent(known::add);
+    known.add(made(question));
+    Response response = known.get(random.nextInt(known.size()));
+    return question.takes(response) ? response : known.getFirst();
+  }
+
+  private Response made(Question question) {
+    List<String> items = new ArrayList<>(question.items());
+    Collections.shuffle(items, random);
+    List<String> some = items.subList(0, random.nextInt(items.size() + 1));
+    return switch (question) {
+      case PickAll q -> new Response.PickedAll(List.copyOf(some));
+      case PickOne q -> new Response.Picked(items.isEmpty() ? "none" : items.getFirst());
+      case Ordering q -> new Response.Ordered(List.copyOf(items));
+      case Matching q ->
+          new Response.Placed(
+              IntStream.range(0, some.size())
+                  .mapToObj(i -> new Response.Placing(some.get(i), q.written().get(i).left().id()))
+                  .toList());
+      case Sorting q ->
+          new Response.Placed(
+              some.stream()
+                  .map(c -> new Response.Placing(c, random.nextBoolean() ? "g1" : "g2"))
+                  .toList());
+      case Gaps q ->
+          new Response.Filled(
+              q.sentence().gaps().stream()
+                  .map(
+                      gap ->
+                          random.nextInt(3) == 0
+                              ? ""
+                              : q.choicesAt(gap).get(random.nextInt(q.choicesAt(gap).size())))
+                  .toList());
+      case PointAt q -> new Response.Pointed(random.nextInt(1_001), random.nextInt(1_001));
+      default -> new Response.Typed(text(true));
+    };
+  }
+
+  private Basics basics(String id, boolean finished) {
+    return new Basics(
+        id,
+        text(finished),
+        new Feedback(maybe(), maybe()),
+        false,
+        random.nextInt(4) == 0 ? random.nextInt(30) : null,
+        random.nextInt(6) == 0 ? 1 + random.nextInt(40) : null,
+        List.of(List.<String>of(), List.of(text(false)), List.of(text(false), "Look again"))
+            .get(random.nextInt(3)));
+  }
+
+  private static Basics withText(Basics basics, String text) {
+    return new Basics(
+        basics.id(),
+        text,
+        basics.feedback(),
+        basics.off(),
+        basics.worth(),
+        basics.seconds(),
+        basics.hints());
+  }
+
+  private String gapText() {
+    return List.of(
+            "A queen needs [16|sixteen|!20] days",
+            "[Bees] make [[wax]] and [honey|!sugar] and [wax]",
+            "Open [ and [drone|!a]")
+        .get(random.nextInt(3));
+  }
+
+  private List<Option> options(String id, boolean finished, boolean several) {
+    int count = finished ? 2 + random.nextInt(4) : random.nextInt(5);
+    int right = finished ? random.nextInt(count) : random.nextInt(6);
+    return IntStream.range(0, count)
+        .mapToObj(
+            i ->
+                new Option(
+                    id + "o" + i,
+                    text(finished),
+                    i == right || (several || !finished) && random.nextInt(4) == 0,
+                    random.nextInt(6) == 0,
+                    random.nextInt(4) == 0 ? maybe() : null,
+                    Extra.NONE))
+        .toList();
+  }
+
+  private List<Card> cards(String id, boolean half) {
+    return IntStream.range(0, half ? random.nextInt(2) : 2 + random.nextInt(4))
+        .mapToObj(i -> new Card(mixedId(id + i), "Card " + random.nextInt(9)))
+        .toList();
+  }
+
+  /** An id whose alphabetical order has nothing to do with its place. */
+  private static String mixedId(String id) {
+    return Integer.toHexString((id + "~").hashCode()) + id;
+  }
+
+  private List<String> groups() {
+    return List.of(List.of("g1"), List.of("g2"), List.of("g1", "g2")).get(random.nextInt(3));
+  }
+
+  private List<Spot> corners(int count) {
+    return IntStream.range(0, count)
+        .mapToObj(i -> new Spot(random.nextInt(1_001), random.nextInt(1_001)))
+        .toList();
+  }
+
+  private Comparing comparing() {
+    return new Comparing(
+        random.nextBoolean(),
+        random.nextBoolean(),
+        random.nextBoolean(),
+        random.nextBoolean(),
+        random.nextBoolean(),
+        random.nextBoolean(),
+        Extra.NONE);
+  }
+
+  private Credit credit() {
+    return any(Credit.values());
+  }
+
+  private <T> T any(T[] values) {
+    return values[random.nextInt(values.length)];
+  }
+
+  private List<String> texts(int count, boolean finished) {
+    return IntStream.range(0, count).mapToObj(i -> text(finished)).toList();
+  }
+
+  private String text(boolean finished) {
+    return RandomActivities.text(random, finished);
+  }
+
+  private String maybe() {
+    return random.nextBoolean() ? null : text(false);
+  }
+}
