@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -26,9 +27,11 @@ class FrontController {
   PlayLink link(
       @AuthenticationPrincipal Teacher teacher,
       @PathVariable String activity,
+      @RequestParam(defaultValue = "100") int time,
       HttpServletRequest request) {
     return new PlayLink(
-        front.codeOf(teacher, activity), NetworkAddresses.ofThisServer(request.getLocalPort()));
+        front.codeOf(teacher, activity, time),
+        NetworkAddresses.ofThisServer(request.getLocalPort()));
   }
 
   @PostMapping("/api/activities/{activity}/sittings")

@@ -8,7 +8,9 @@ import bravium.core.play.Turn;
 import bravium.server.accounts.Teacher;
 import bravium.server.activities.ActivityService;
 import bravium.server.data.Codes;
+import bravium.server.problems.Problem;
 import java.time.Clock;
+import java.util.Set;
 import java.util.function.Predicate;
 import org.springframework.stereotype.Service;
 
@@ -19,6 +21,9 @@ import org.springframework.stereotype.Service;
  */
 @Service
 class FrontService {
+
+  /** What entitled learners are given, in per cent of the usual time. */
+  private static final Set<Integer> TIMES = Set.of(100, 125, 150, 200);
 
   private final PlayLinkRepository links;
   private final ActivityService activities;
@@ -33,13 +38,22 @@ class FrontService {
     this.clock = clock;
   }
 
-  String codeOf(Teacher teacher, String activity) {
-    return links.codeOf(activities.row(teacher, activity), Codes.code());
+  /**
+   * The code by which learners come.
+   *
+   * @param time how much of the usual time they have, in per cent
+   */
+  String codeOf(Teacher teacher, String activity, int time) {
+    if (!TIMES.contains(time)) {
+      throw Problem.badRequest(
+          "no-such-time", "The time can be 100, 125, 150 or 200 per cent of the usual.");
+    }
+    return links.codeOf(activities.row(teacher, activity), time, Codes.code(), Codes.code());
   }
 
   FrontSitting open(Teacher teacher, String activity) {
     var version = activities.newest(activities.row(teacher, activity));
-    return read(teacher, warm.open(version, null, teacher.id()));
+    return read(teacher, warm.open(version, null, teacher.id(), null));
   }
 
   FrontSitting read(Teacher teacher, String sitting) {

@@ -61,7 +61,7 @@ class LearnerService {
         Optional.ofNullable(token).flatMap(t -> links.learnerOf(link.row(), Codes.hash(t)));
     String fresh = known.isPresent() ? null : Codes.secret();
     long learner = known.orElseGet(() -> links.addLearner(link.row(), Codes.hash(fresh)));
-    String id = warm.open(activities.newest(link.activity()), learner, null);
+    String id = warm.open(activities.newest(link.activity()), learner, null, link.percent());
     return new LearnerSitting(id, fresh, show(warm.read(id, of(learner))));
   }
 

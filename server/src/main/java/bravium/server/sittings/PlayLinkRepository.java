@@ -3,6 +3,7 @@ package bravium.server.sittings;
 import static bravium.server.data.schema.Tables.ACTIVITY;
 import static bravium.server.data.schema.Tables.LEARNER;
 import static bravium.server.data.schema.Tables.PLAY_LINK;
+import static bravium.server.data.schema.Tables.TIMED_LINK;
 
 import bravium.server.data.Writer;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -11,14 +12,23 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.Optional;
 import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
 /** The rows of links and of the learners who came by them. */
 @Repository
 class PlayLinkRepository {
 
-  /** A link: its row, and the row of the activity it leads to. */
-  record Link(long row, long activity, String code) {}
+  /**
+   * A link: its row, and the row of the activity it leads to.
+   *
+   * @param percent how much of the usual time there is for who comes by this code; null for the
+   *     usual
+   */
+  record Link(long row, long activity, String code, @Nullable Integer percent) {}
+
+  /** The usual time, in per cent. */
+  private static final int USUAL = 100;
 
   private final DSLContext database;
   private final Writer writer;
@@ -34,16 +44,52 @@ class PlayLinkRepository {
 
   Optional<Link> find(String code) {
     return database
-        .select(PLAY_LINK.ID, PLAY_LINK.ACTIVITY_ID, PLAY_LINK.CODE)
+        .select(PLAY_LINK.ID, PLAY_LINK.ACTIVITY_ID, TIMED_LINK.PERCENT)
         .from(PLAY_LINK)
         .join(ACTIVITY)
         .on(ACTIVITY.ID.eq(PLAY_LINK.ACTIVITY_ID))
-        .where(PLAY_LINK.CODE.eq(code), ACTIVITY.REMOVED_AT.isNull())
-        .fetchOptional(row -> new Link(row.value1(), row.value2(), row.value3()));
+        .leftJoin(TIMED_LINK)
+        .on(TIMED_LINK.PLAY_LINK_ID.eq(PLAY_LINK.ID), TIMED_LINK.CODE.eq(code))
+        .where(PLAY_LINK.CODE.eq(code).or(TIMED_LINK.CODE.eq(code)), ACTIVITY.REMOVED_AT.isNull())
+        .fetchOptional(
+            row ->
+                new Link(
+                    row.value1(),
+                    row.value2(),
+                    code,
+                    row.value3() == null ? null : Math.toIntExact(row.value3())));
+  }
+
+  /** The code of an activity's link with so much time, in per cent; made if there is none. */
+  String codeOf(long activity, int percent, String fresh, String freshTimed) {
+    String usual = codeOf(activity, fresh);
+    if (percent == USUAL) {
+      return usual;
+    }
+    return writer.write(
+        dsl -> {
+          long link =
+              dsl.select(PLAY_LINK.ID)
+                  .from(PLAY_LINK)
+                  .where(PLAY_LINK.CODE.eq(usual))
+                  .fetchSingle(PLAY_LINK.ID);
+          dsl.insertInto(TIMED_LINK)
+              .set(TIMED_LINK.PLAY_LINK_ID, link)
+              .set(TIMED_LINK.PERCENT, (long) percent)
+              .set(TIMED_LINK.CODE, freshTimed)
+              .set(TIMED_LINK.CREATED_AT, clock.instant())
+              .onConflict(TIMED_LINK.PLAY_LINK_ID, TIMED_LINK.PERCENT)
+              .doNothing()
+              .execute();
+          return dsl.select(TIMED_LINK.CODE)
+              .from(TIMED_LINK)
+              .where(TIMED_LINK.PLAY_LINK_ID.eq(link), TIMED_LINK.PERCENT.eq((long) percent))
+              .fetchSingle(TIMED_LINK.CODE);
+        });
   }
 
   /** The code of an activity's link; the link is made with the given code if there is none. */
-  String codeOf(long activity, String fresh) {
+  private String codeOf(long activity, String fresh) {
     return writer.write(
         dsl -> {
           dsl.insertInto(PLAY_LINK)

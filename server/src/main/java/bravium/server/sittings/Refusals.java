@@ -26,7 +26,9 @@ final class Refusals {
   private static String words(Refusal refusal) {
     return switch (refusal) {
       case NOT_OPEN -> "This is not open now: the game has moved on, or is not there yet.";
-      case NO_SUCH_OPTION -> "This question has no such option.";
+      case NO_SUCH_OPTION -> "This question can't be answered so.";
+      case NO_HINT_LEFT -> "There is no further hint.";
+      case NO_SUCH_MARK -> "A mark is from 0 to what the question is worth.";
       case NO_SUCH_QUESTION -> "This game has no such question.";
       case NOTHING_TO_ASK -> "There is no question to ask yet.";
       case FOR_THE_TEACHER -> "Only the teacher can do this.";

@@ -40,9 +40,13 @@ class WarmSittings {
    * Opens a sitting for a learner or for a teacher and returns its public id. Its seed is a secret:
    * who knew it would know what comes.
    */
-  String open(ActivityVersion version, @Nullable Long learner, @Nullable Long teacher) {
+  String open(
+      ActivityVersion version,
+      @Nullable Long learner,
+      @Nullable Long teacher,
+      @Nullable Integer percent) {
     String id = Codes.id();
-    Opening opening = new Opening(Codes.secret(), clock.millis(), false);
+    Opening opening = new Opening(Codes.secret(), clock.millis(), false, percent);
     sittings.add(id, version, learner, teacher, opening);
     return id;
   }

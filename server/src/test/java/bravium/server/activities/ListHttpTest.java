@@ -141,13 +141,13 @@ class ListHttpTest {
 
   @Test
   void aFileFromANewerVersionIsTakenAsFarAsItCanBeAndAWrongOneIsRefusedByItsPath() {
-    String file = Samples.threeQuestions("Newer").replace("\"worth\"", "\"lives\": 3, \"worth\"");
+    String file = Samples.threeQuestions("Newer").replace("\"worth\"", "\"weather\": 3, \"worth\"");
 
     Answer newer = teacher.post("/api/activities/files", file);
     Answer wrong =
         teacher.post("/api/activities/files", file.replace("\"worth\": 10", "\"worth\": []"));
 
-    assertThat(newer.json().asObject().get("notUnderstood")).hasToString("[\"$.rules.lives\"]");
+    assertThat(newer.json().asObject().get("notUnderstood")).hasToString("[\"$.rules.weather\"]");
     assertThat(wrong.status()).isEqualTo(400);
     assertThat(wrong.text("detail")).contains("at $.rules.worth: expected a whole number");
     teacher.send("DELETE", "/api/activities/" + newer.text("id"), null);

@@ -39,6 +39,81 @@ class PlayHttpTest {
   }
 
   @Test
+  void aFurtherCodeGivesEntitledLearnersMoreTime() {
+    String timed =
+        Samples.threeQuestions("Timed")
+            .replace(
+                "\"passMark\": 60",
+                "\"passMark\": 60, \"clock\": {\"per\": \"question\", \"seconds\": 20}");
+    String link = "/api/activities/" + teacher.post("/api/activities", timed).text("id") + "/link";
+    String usual = teacher.post(link, "").text("code");
+    String longer = teacher.post(link + "?time=150", "").text("code");
+
+    assertThat(longer).isNotEqualTo(usual);
+    assertThat(teacher.post(link + "?time=150", "").text("code")).isEqualTo(longer);
+    assertThat(teacher.post(link + "?time=100", "").text("code")).isEqualTo(usual);
+    assertThat(teacher.post(link + "?time=99", "").status()).isEqualTo(400);
+    assertThat(timeOfWhoComesBy(usual)).isEqualTo(20_000);
+    assertThat(timeOfWhoComesBy(longer)).isEqualTo(30_000);
+  }
+
+  private int timeOfWhoComesBy(String by) {
+    Answer opened = learner.post("/api/links/" + by + "/sittings", "");
+    sitting = opened.text("sitting");
+    token = opened.text("token");
+    return move(Samples.start("k1"))
+        .json()
+        .asObject()
+        .get("showing")
+        .asObject()
+        .get("clock")
+        .asObject()
+        .getInt("total", 0);
+  }
+
+  @Test
+  void anOddAnswerGetsAClearWordAndChangesNothing() {
+    String odd =
+        Samples.threeQuestions("Odd")
+            .replaceFirst(
+                "\\{\"kind\": \"pick-one\", \"id\": \"q1\"",
+                """
+                {"kind": "typed-text", "id": "q0", "text": "Who?", "accepted": ["queen"],
+                 "feedback": {}, "comparing": {"slips": true}}, {"kind": "pick-one", "id": "q1"\
+                """);
+    String id = teacher.post("/api/activities", odd).text("id");
+    Answer opened =
+        learner.post(
+            "/api/links/"
+                + teacher.post("/api/activities/" + id + "/link", "").text("code")
+                + "/sittings",
+            "");
+    sitting = opened.text("sitting");
+    token = opened.text("token");
+    move(Samples.start("k1"));
+
+    assertThat(type("k2", "x".repeat(100_000)).status()).isEqualTo(400);
+    assertThat(type("k3", " \\t ").status()).isEqualTo(409);
+    assertThat(move(Samples.pick("k4", "q0", "r")).status()).isEqualTo(409);
+    for (String text : new String[] {"\\u202eneeuq", "\\u0000", "1e999", "1/0"}) {
+      assertThat(read().get("showing").asObject().getString("stage", "")).isEqualTo("question");
+      assertThat(type("key " + text.length(), " ".repeat(5_001)).status()).isEqualTo(400);
+    }
+    assertThat(type("k5", "\\u200fquene\\u0301 🐝 <script>").status()).isEqualTo(200);
+  }
+
+  private Answer type(String key, String text) {
+    return move(
+        Samples.move(
+            key,
+            """
+            {"kind": "answer", "question": "q0", "attempt": 1,
+             "response": {"kind": "typed", "text": "%s"}}
+            """
+                .formatted(text)));
+  }
+
+  @Test
   void aCodeMayBeTypedInCapitalsAndWithAHyphen() {
     String typed = code.substring(0, 3).toUpperCase(Locale.ROOT) + "-" + code.substring(3);
 
