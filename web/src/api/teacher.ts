@@ -128,8 +128,8 @@ export const saveActivity = (id: string, version: number, activity: Activity, ke
     keepalive,
   });
 
-export const linkOf = (id: string) =>
-  call<PlayLink>(`/api/activities/${id}/link`, { method: "POST" });
+export const linkOf = (id: string, time: number) =>
+  call<PlayLink>(`/api/activities/${id}/link?time=${time}`, { method: "POST" });
 
 export const openFrontSitting = (activity: string) =>
   call<FrontSitting>(`/api/activities/${activity}/sittings`, { method: "POST" });

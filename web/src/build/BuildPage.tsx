@@ -10,7 +10,7 @@ import {
 import { useNavigate, useParams } from "react-router";
 import { fileAddress, keys, readActivity } from "../api/teacher";
 import { differencesOf, readinessOf } from "../engine/LocalGame";
-import type { StoredActivity } from "../generated/types";
+import type { Activity, StoredActivity } from "../generated/types";
 import { Dialog, KeyList } from "../ui/Dialog";
 import { Failed, Loading } from "../ui/Notice";
 import { saveAs } from "../ui/saveAs";
@@ -133,7 +133,9 @@ function Build({ stored }: { stored: StoredActivity }) {
         </Dialog>
       )}
       {dialog === "commands" && <CommandList commands={commands} onClose={close} />}
-      {dialog === "link" && <LinkDialog id={stored.id} onClose={close} />}
+      {dialog === "link" && (
+        <LinkDialog id={stored.id} hasClock={hasClock(activity)} onClose={close} />
+      )}
       {dialog === "details" && (
         <DetailsDialog useEditor={useEditor} readiness={readiness} onClose={close} />
       )}
@@ -151,6 +153,9 @@ function Build({ stored }: { stored: StoredActivity }) {
     </div>
   );
 }
+
+const hasClock = ({ rules, game }: Activity) =>
+  rules.clock !== undefined || game.questions.some((question) => question.seconds !== undefined);
 
 function DraftToast({ draft, undo }: { draft: Draft; undo: () => void }) {
   const [shown, setShown] = useState(true);

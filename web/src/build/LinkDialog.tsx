@@ -9,11 +9,18 @@ import { words } from "../words/en";
 const isOfThisComputer = ["localhost", "127.0.0.1", "[::1]"].includes(location.hostname);
 
 /** The link by which learners come, as an address, a code and a picture. */
-export function LinkDialog({ id, onClose }: { id: string; onClose: () => void }) {
+export function LinkDialog(props: {
+  id: string;
+  /** Whether a clock runs in it, so that some learners may be entitled to more time. */
+  hasClock: boolean;
+  onClose: () => void;
+}) {
+  const { id, hasClock, onClose } = props;
+  const [time, setTime] = useState(100);
   const link = useQuery({
-    queryKey: ["link", id],
+    queryKey: ["link", id, time],
     queryFn: async () => {
-      const { code, addresses } = await linkOf(id);
+      const { code, addresses } = await linkOf(id, time);
       const here = isOfThisComputer ? addresses[0] : location.origin;
       const address = `${here ?? location.origin}/play/${code}`;
       return { code, address, picture: await QRCode.toDataURL(address, { width: 220, margin: 2 }) };
@@ -23,6 +30,25 @@ export function LinkDialog({ id, onClose }: { id: string; onClose: () => void })
   return (
     <Dialog title={words.link.title} onClose={onClose}>
       <p className="mb-4">{words.link.text}</p>
+      {hasClock && (
+        <label className="mb-4 flex flex-wrap items-center gap-2">
+          {words.link.time}
+          <select
+            className="h-11 rounded-[14px] border border-edge bg-card px-2"
+            value={time}
+            onChange={(event) => {
+              setTime(Number(event.target.value));
+              setCopied(false);
+            }}
+          >
+            {Object.entries(words.link.times).map(([percent, name]) => (
+              <option key={percent} value={percent}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       {link.isPending && <p role="status">{words.loading}</p>}
       {link.isError && <p role="alert">{problemWords(link.error)}</p>}
       {link.isSuccess && (

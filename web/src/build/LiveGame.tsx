@@ -2,7 +2,7 @@ import { RotateCcw } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { LocalGame, rehearsal } from "../engine/LocalGame";
 import { games } from "../games";
-import type { ActionUnion, Aid, Showing } from "../generated/types";
+import type { ActionUnion, Aid, ResponseUnion, Showing } from "../generated/types";
 import { useSize } from "../ui/useSize";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
@@ -38,8 +38,8 @@ export function LiveGame(props: { useEditor: EditorStore; editDetails: () => voi
         ) : (
           <live.Stage
             showing={showing}
-            chosen={live.chosen}
-            choose={live.choose}
+            given={live.given}
+            give={live.give}
             act={live.act}
             again={live.again}
           />
@@ -157,13 +157,13 @@ function useLiveGame(useEditor: EditorStore) {
   const game = useRef<LocalGame>(undefined);
   game.current ??= LocalGame.open(activity, rehearsal());
   const [showing, setShowing] = useState<Showing>(() => show(game.current));
-  const [chosen, setChosen] = useState<string>();
+  const [given, give] = useState<ResponseUnion>();
   const [note, setNote] = useState<string>();
 
   const refresh = () => setShowing(show(game.current));
   const act = (action: ActionUnion) => {
     game.current?.act(action);
-    setChosen(undefined);
+    give(undefined);
     setNote(undefined);
     refresh();
   };
@@ -174,7 +174,7 @@ function useLiveGame(useEditor: EditorStore) {
     const there = question === undefined || game.current?.sitting.now === question;
     if (there || !game.current?.act({ kind: "go-to", question }).refusal) {
       wanted.current = undefined;
-      if (!there) setChosen(undefined);
+      if (!there) give(undefined);
     }
     refresh();
   };
@@ -192,19 +192,19 @@ function useLiveGame(useEditor: EditorStore) {
   return {
     Stage: games[activity.game.kind]?.Stage ?? (() => null),
     showing,
-    chosen,
-    choose: setChosen,
+    given,
+    give,
     note,
     act,
     aid: (aid: Aid) => {
       game.current?.aid(aid);
-      setChosen(undefined);
+      give(undefined);
       refresh();
       setNote(outcomeNote(aid, show(game.current)));
     },
     again: () => {
       game.current = LocalGame.open(activity, rehearsal());
-      setChosen(undefined);
+      give(undefined);
       setNote(undefined);
       refresh();
     },

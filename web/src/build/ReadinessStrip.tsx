@@ -42,7 +42,7 @@ export function ReadinessStrip(props: Props) {
           {words.readiness.winnable[winnable]}
         </p>
         {askable > 0 && <p className="max-sm:hidden">{words.readiness.passes(passMark)}</p>}
-        {askable > 0 && <p>{words.readiness.guessing(guessing)}</p>}
+        {askable > 0 && <p>{words.readiness.guessing(guessing, readiness.guessingExact)}</p>}
         {askable > 0 && <Time {...props} />}
         {findings.length === 0 ? (
           <p className="ml-auto flex min-h-11 items-center text-soft">{words.readiness.nothing}</p>

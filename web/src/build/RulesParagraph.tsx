@@ -1,10 +1,8 @@
-import { useEffect, useState } from "react";
-import type { Order, Readiness, Rules } from "../generated/types";
+import type { Readiness, Rules } from "../generated/types";
 import { words } from "../words/en";
+import { CHIP, ChoiceChip, NumberChip } from "./chips";
 import type { EditorStore } from "./editor";
-
-const CHIP =
-  "mx-0.5 h-9 rounded-[14px] border-b-2 border-primary/40 bg-primary/12 px-2.5 font-display font-semibold text-primary";
+import { MoreRules } from "./MoreRules";
 
 /** The rules as sentences; what can be changed is a small control inside its sentence. */
 export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readiness }) {
@@ -38,14 +36,14 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
           ))}
         </select>{" "}
         {rules.ask === undefined ? words.rules.questions(there) : words.rules.of(there)}{" "}
-        <OrderSelect
+        <ChoiceChip
           label={words.rules.orderLabel}
           names={words.rules.orders}
           value={rules.questionOrder}
           change={(questionOrder) => change({ questionOrder })}
         />{" "}
         {words.rules.withOptions}{" "}
-        <OrderSelect
+        <ChoiceChip
           label={words.rules.optionsLabel}
           place="option-order"
           names={words.rules.optionOrders}
@@ -70,62 +68,8 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
         />{" "}
         {words.rules.percent}
         <span className="text-soft">{words.rules.thatIs(readiness.passMark)}</span>
+        <MoreRules rules={rules} change={change} />
       </p>
     </section>
-  );
-}
-
-function OrderSelect(props: {
-  label: string;
-  place?: string;
-  names: Record<Order, string>;
-  value: Order;
-  change: (order: Order) => void;
-}) {
-  return (
-    <select
-      className={`${CHIP} max-w-full`}
-      aria-label={props.label}
-      data-place={props.place}
-      value={props.value}
-      onChange={(e) => props.change(e.target.value as Order)}
-    >
-      {(Object.keys(props.names) as Order[]).map((order) => (
-        <option key={order} value={order}>
-          {props.names[order]}
-        </option>
-      ))}
-    </select>
-  );
-}
-
-/** A whole number in a sentence. While it is being typed it may be empty; what is kept never is. */
-function NumberChip(props: {
-  label: string;
-  place: string;
-  value: number;
-  most: number;
-  change: (value: number) => void;
-}) {
-  const [text, setText] = useState(String(props.value));
-  useEffect(() => setText(String(props.value)), [props.value]);
-  return (
-    <input
-      type="number"
-      inputMode="numeric"
-      min={0}
-      max={props.most}
-      step={1}
-      aria-label={props.label}
-      data-place={props.place}
-      value={text}
-      onChange={(e) => {
-        setText(e.target.value);
-        const value = Math.round(e.target.valueAsNumber);
-        if (value >= 0 && value <= props.most) props.change(value);
-      }}
-      onBlur={() => setText(String(props.value))}
-      className={`${CHIP} w-[4.6rem]`}
-    />
   );
 }

@@ -27,8 +27,12 @@ export function VersionsDialog(props: { id: string; useEditor: EditorStore; onCl
       {versions.isPending && <p role="status">{words.loading}</p>}
       {versions.isError && <p role="alert">{problemWords(versions.error)}</p>}
       <div className="grid gap-4 md:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]">
-        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls can be reached by keyboard */}
-        <ul className="max-h-[30vh] overflow-y-auto md:max-h-[55vh]" tabIndex={0} aria-label={words.versions.list}>
+        <ul
+          className="max-h-[30vh] overflow-y-auto md:max-h-[55vh]"
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls can be reached by keyboard
+          tabIndex={0}
+          aria-label={words.versions.list}
+        >
           {cards.map((card) => (
             <li key={card.version}>
               <VersionLine

@@ -24,6 +24,7 @@ const question = (id: string): PickOne => ({
   ],
   feedback: { right: "Yes" },
   off: false,
+  hints: [],
 });
 const activity: Activity = {
   ...words.newActivity("x"),
@@ -86,6 +87,7 @@ test("another kind keeps text and feedback", () => {
     text: "Question 1",
     feedback: { right: "Yes" },
     off: false,
+    hints: [],
   });
   expect(asKind(truth, "true-false")).toBe(truth);
 });
@@ -96,4 +98,12 @@ test("options of another kind of question are left alone", () => {
     game: { ...activity.game, questions: [asKind(question("1"), "true-false")] },
   };
   expect(changeOptions("1", () => [])(truth).game.questions[0]).toEqual(truth.game.questions[0]);
+});
+
+test("a question turned into another kind keeps what that kind can use", () => {
+  const typed = asKind(question("1"), "typed-text");
+  expect(typed).toMatchObject({ text: "Question 1", accepted: ["wax"], hints: [] });
+  const cards = asKind(question("1"), "order");
+  expect(cards.kind === "order" && cards.cards.map((card) => card.text)).toEqual(["wax", "honey"]);
+  expect(asKind(question("1"), "pick-all")).toMatchObject({ options: [{ id: "a" }, { id: "b" }] });
 });

@@ -1,5 +1,5 @@
 import { randomId } from "../engine/randomId";
-import type { Activity, Option, PickOne, QuestionUnion } from "../generated/types";
+import type { Activity, Basics, Option, PickAll, PickOne, QuestionUnion } from "../generated/types";
 
 /** Changes of an activity's questions, as pure functions for the editor's store. */
 type Edit = (activity: Activity) => Activity;
@@ -26,6 +26,7 @@ export const blankQuestion = (id: string): QuestionUnion => ({
   options: [],
   feedback: {},
   off: false,
+  hints: [],
 });
 
 /** Puts questions behind another one, or at the end. */
@@ -56,36 +57,144 @@ export const switchQuestions = (ids: string[]): Edit =>
 /** The same question with ids of its own. */
 export function copyOf(question: QuestionUnion): QuestionUnion {
   const copy = { ...question, id: randomId() };
-  return copy.kind === "pick-one"
-    ? { ...copy, options: copy.options.map((option) => ({ ...option, id: randomId() })) }
-    : copy;
+  const own = <T extends { id: string }>(item: T): T => ({ ...item, id: randomId() });
+  switch (copy.kind) {
+    case "pick-one":
+    case "pick-all":
+      return { ...copy, options: copy.options.map(own) };
+    case "order":
+      return { ...copy, cards: copy.cards.map(own) };
+    case "pairs":
+      return {
+        ...copy,
+        pairs: copy.pairs.map((pair) => ({
+          ...pair,
+          left: own(pair.left),
+          right: own(pair.right),
+        })),
+      };
+    default:
+      return copy;
+  }
 }
 
 /** The same question as another kind; what has no place there is left behind. */
 export function asKind(question: QuestionUnion, kind: QuestionUnion["kind"]): QuestionUnion {
   if (question.kind === kind) return question;
-  const { id, text, feedback, off } = question;
-  return kind === "true-false"
-    ? { kind, id, text, feedback, off }
-    : { kind, id, text, options: [], feedback, off };
+  const { id, text, feedback, off, worth, seconds, hints } = question;
+  const basics: Basics = { id, text, feedback, off, worth, seconds, hints };
+  const texts = textsOf(question);
+  const cards = texts.map((card) => ({ id: randomId(), text: card }));
+  const credit = "each-right-counts";
+  switch (kind) {
+    case "pick-one":
+    case "pick-all": {
+      const options =
+        question.kind === "pick-one" || question.kind === "pick-all"
+          ? question.options
+          : texts.map((option, i) => blankOption(randomId(), option, i === 0));
+      return kind === "pick-one"
+        ? { kind, ...basics, options }
+        : { kind, ...basics, options, credit: "wrong-costs" };
+    }
+    case "true-false":
+      return { kind, ...basics };
+    case "typed-text":
+      return { kind, ...basics, accepted: rightTexts(question), mistakes: [], comparing: FAIR };
+    case "number":
+      return {
+        kind,
+        ...basics,
+        value: rightTexts(question)[0],
+        units: [],
+        unitNeeded: false,
+        fractions: false,
+        percent: false,
+        mistakes: [],
+      };
+    case "gaps":
+      return { kind, ...basics, filling: "dragged", decoys: [], comparing: FAIR, credit };
+    case "order":
+      return { kind, ...basics, cards, credit };
+    case "pairs":
+      return {
+        kind,
+        ...basics,
+        pairs: cards.map((left) => ({ left, right: { id: randomId(), text: "" } })),
+        credit,
+      };
+    case "groups":
+      return { kind, ...basics, groups: [], cards: [], credit };
+    case "point":
+      return { kind, ...basics, alt: "", areas: [] };
+    default:
+      return { kind, ...basics };
+  }
 }
 
-/** Changes the options of a pick-one question. */
+/** As fair as a teacher is, and small slips are forgiven. */
+const FAIR = {
+  caseMatters: false,
+  signsMatter: false,
+  accentsMatter: false,
+  slips: true,
+  anyOrder: false,
+  articles: false,
+};
+
+/** An option that is mixed with the others. */
+export const blankOption = (id: string, text: string, right = false): Option => ({
+  id,
+  text,
+  right,
+  pinned: false,
+});
+
+/** What is written in a question besides its text, as far as another kind can use it. */
+function textsOf(question: QuestionUnion): string[] {
+  switch (question.kind) {
+    case "pick-one":
+    case "pick-all":
+      return question.options.map((option) => option.text);
+    case "typed-text":
+      return question.accepted;
+    case "order":
+    case "groups":
+      return question.cards.map((card) => card.text);
+    case "pairs":
+      return question.pairs.map((pair) => pair.left.text);
+    default:
+      return [];
+  }
+}
+
+function rightTexts(question: QuestionUnion): string[] {
+  return question.kind === "pick-one" || question.kind === "pick-all"
+    ? question.options.filter((option) => option.right).map((option) => option.text)
+    : textsOf(question);
+}
+
+/** A question whose answers are options. */
+export type WithOptions = PickOne | PickAll;
+
+/** Changes the options of a question that has some. */
 export const changeOptions = (id: string, change: (options: Option[]) => Option[]): Edit =>
-  changeQuestion(id, (q) => (q.kind === "pick-one" ? { ...q, options: change(q.options) } : q));
+  changeQuestion(id, (q) =>
+    q.kind === "pick-one" || q.kind === "pick-all" ? { ...q, options: change(q.options) } : q,
+  );
 
 /** Moves an option up or down. */
 export const moveOption = (question: string, option: string, by: 1 | -1): Edit =>
   changeOptions(question, (options) => moved(options, [option], by));
 
 /** Marks an option right, or takes the mark away. */
-export const turnRight = (question: PickOne, option: string): Edit =>
+export const turnRight = (question: WithOptions, option: string): Edit =>
   changeOptions(question.id, (options) =>
     options.map((o) => (o.id === option ? { ...o, right: !o.right } : o)),
   );
 
 /** Pins an option to its place, or lets it be mixed again. */
-export const turnPin = (question: PickOne, option: string): Edit =>
+export const turnPin = (question: WithOptions, option: string): Edit =>
   changeOptions(question.id, (options) =>
     options.map((o) => (o.id === option ? { ...o, pinned: !o.pinned } : o)),
   );

@@ -1,4 +1,5 @@
 import type { Activity, Difference, QuestionUnion } from "../generated/types";
+import { rightWords } from "../questions/rightWords";
 import { words } from "../words/en";
 
 /** What a part of an activity is called. */
@@ -36,16 +37,12 @@ function valueText(value: unknown): string {
 export function questionText(question: QuestionUnion): string {
   const text = question.text || words.sheet.emptyLine;
   const off = question.off ? ` (${words.sheet.off})` : "";
-  switch (question.kind) {
-    case "pick-one": {
-      const options = question.options.map((o) => (o.right ? `✓ ${o.text}` : o.text));
-      return `${text}${off} — ${options.join(" · ") || words.revision.noOptions}`;
-    }
-    case "true-false":
-      return `${text}${off} — ${words.game.truth[`${question.answer}`] ?? "?"}`;
-    default:
-      return text;
+  if (question.kind === "pick-one" || question.kind === "pick-all") {
+    const options = question.options.map((o) => (o.right ? `✓ ${o.text}` : o.text));
+    return `${text}${off} — ${options.join(" · ") || words.revision.noOptions}`;
   }
+  const right = rightWords(question);
+  return right ? `${text}${off} — ${right}` : `${text}${off}`;
 }
 
 /** What was done in a version, in a few words. */

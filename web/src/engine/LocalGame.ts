@@ -7,6 +7,7 @@ import type {
   Difference,
   Finding,
   HappeningUnion,
+  Judgement,
   Move,
   Opening,
   Played,
@@ -108,6 +109,11 @@ export function merged(mine: Activity, theirs: Activity, fromTheirs: Difference[
 /** The questions of a pasted block of lines; none where it is no block. */
 export function questionsOf(block: string): QuestionUnion[] {
   return JSON.parse(answer(engine.pasted(block)));
+}
+
+/** How a text would be judged as the answer to a typed question; nothing where it can't be yet. */
+export function judgementOf(question: QuestionUnion, text: string): Judgement | undefined {
+  return JSON.parse(answer(engine.judge(JSON.stringify(question), text))) ?? undefined;
 }
 
 /** A fresh opening for trying a game out. */

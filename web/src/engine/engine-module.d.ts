@@ -10,5 +10,6 @@ declare module "@engine" {
   export function mend(activity: string, finding: string): string;
   export function differences(base: string, mine: string, theirs: string): string;
   export function merge(mine: string, theirs: string, fromTheirs: string): string;
+  export function judge(question: string, text: string): string;
   export function pasted(block: string): string;
 }

@@ -1,13 +1,15 @@
-import type { ActionUnion, Showing } from "../generated/types";
+import type { ActionUnion, Asked, ResponseUnion, Showing } from "../generated/types";
 
 /** What a game's stage is given: what may be seen, and what can be done. It decides nothing. */
 export interface StageProps {
   showing: Showing;
-  /** The option that is chosen and not yet answered with. */
-  chosen?: string;
-  choose: (option: string) => void;
+  /** What is given as the answer and not yet sent. */
+  given?: ResponseUnion;
+  give: (response: ResponseUnion | undefined) => void;
   act: (action: ActionUnion) => void;
   again: () => void;
+  /** Called when the countdown has come to its end: what is shown then is the engine's word. */
+  timeUp?: () => void;
   /** A move is on its way. */
   busy?: boolean;
   /** Whether the heading takes the focus when the stage changes: not while someone writes beside it. */
@@ -16,28 +18,46 @@ export interface StageProps {
   note?: string;
 }
 
-/** The move that answers the open question with an option. */
-export function answerWith(showing: Showing, option: string): ActionUnion | undefined {
-  const { question } = showing;
-  return (
-    question && {
-      kind: "answer",
-      question: question.id,
-      attempt: question.attempt,
-      response: { kind: "picked", option },
-    }
-  );
+/** What would be answered now: what is given, as far as that is an answer. */
+export function answerOf(question: Asked, given?: ResponseUnion): ResponseUnion | undefined {
+  if (question.kind === "order" && given === undefined) {
+    return { kind: "ordered", cards: question.choices.map((choice) => choice.id) };
+  }
+  if (given === undefined) return undefined;
+  switch (given.kind) {
+    case "picked-all":
+      return given.options.length > 0 ? given : undefined;
+    case "typed":
+      return given.text.trim() ? given : undefined;
+    case "filled":
+      return given.words.some((word) => word.trim()) ? given : undefined;
+    case "placed":
+      return given.placings.length > 0 ? given : undefined;
+    default:
+      return given;
+  }
 }
 
+/** Whether there is nothing to answer, only to read or to pass over. */
+export const isOnlyRead = (question: Asked) =>
+  question.kind === "information" || question.kind === "unfinished";
+
 /** The move that takes the game on from here, if one does. */
-export function onwards(showing: Showing, chosen?: string): ActionUnion | undefined {
+export function onwards(showing: Showing, given?: ResponseUnion): ActionUnion | undefined {
+  const { question } = showing;
   switch (showing.stage) {
     case "title":
       return { kind: "start" };
-    case "question":
-      return chosen === undefined ? undefined : answerWith(showing, chosen);
+    case "question": {
+      if (!question) return undefined;
+      if (isOnlyRead(question)) return { kind: "continue", question: question.id };
+      const response = answerOf(question, given);
+      return (
+        response && { kind: "answer", question: question.id, attempt: question.attempt, response }
+      );
+    }
     case "feedback":
-      return showing.question && { kind: "continue", question: showing.question.id };
+      return question && { kind: "continue", question: question.id };
     case "end":
       return undefined;
   }

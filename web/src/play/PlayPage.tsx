@@ -55,8 +55,9 @@ function Play({ code }: { code: string }) {
       <div className="stage-frame overflow-y-auto">
         <QuizShowStage
           showing={game.showing}
-          chosen={game.chosen}
-          choose={game.choose}
+          given={game.given}
+          give={game.give}
+          timeUp={game.refresh}
           act={game.act}
           again={game.again}
           busy={game.busy}

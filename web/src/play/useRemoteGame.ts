@@ -2,12 +2,20 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { ApiProblem, worthTryingAgain } from "../api/client";
 import { openSitting, readSitting, sendMove } from "../api/learner";
 import { randomId } from "../engine/randomId";
-import type { ActionUnion, Move, Showing } from "../generated/types";
+import type { ActionUnion, Move, ResponseUnion, Showing } from "../generated/types";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
 import { type Remembered, remember, remembered } from "./remembered";
 
 const AGAIN_MILLIS = 2_500;
+
+/** The move, with how long the device could not reach the server with it: that is made up for. */
+function held(move: Move, since?: number): Move {
+  const { action } = move;
+  return since === undefined || action.kind !== "answer"
+    ? move
+    : { ...move, action: { ...action, held: Date.now() - since } };
+}
 
 /**
  * A learner's play: the server marks it, this device shows it. A move that could not be sent is
@@ -20,7 +28,8 @@ export function useRemoteGame(code: string) {
   const [busy, setBusy] = useState(false);
   const [note, setNote] = useState<string>();
   const [problem, setProblem] = useState<unknown>();
-  const [chosen, setChosen] = useState<string>();
+  const [given, give] = useState<ResponseUnion>();
+  const waitingSince = useRef<number>(undefined);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
 
   const know = useCallback(
@@ -38,7 +47,7 @@ export function useRemoteGame(code: string) {
       const token = mine.current?.token ?? remembered(code)?.token;
       const opened = await openSitting(code, token);
       know({ token: opened.token ?? token ?? "", sitting: opened.sitting });
-      setChosen(undefined);
+      give(undefined);
       setNote(undefined);
       setShowing(opened.showing);
     } catch (error) {
@@ -55,15 +64,18 @@ export function useRemoteGame(code: string) {
       clearTimeout(timer.current);
       know({ ...known, unsent: move });
       setBusy(true);
+      const began = Date.now();
       try {
-        const answer = await sendMove(known.sitting, known.token, move);
+        const answer = await sendMove(known.sitting, known.token, held(move, waitingSince.current));
+        waitingSince.current = undefined;
         know({ token: known.token, sitting: known.sitting });
         setNote(undefined);
-        setChosen(undefined);
+        give(undefined);
         setShowing(answer.showing);
       } catch (error) {
         if (worthTryingAgain(error)) {
           setNote(words.play.noConnection);
+          waitingSince.current ??= began;
           timer.current = setTimeout(() => send(move), AGAIN_MILLIS);
           return;
         }
@@ -120,5 +132,16 @@ export function useRemoteGame(code: string) {
     },
     [send],
   );
-  return { showing, busy, note, problem, chosen, choose: setChosen, act, again: open };
+  /** Asks the server what is shown now: when the time is up, for instance. */
+  const refresh = useCallback(() => {
+    const known = mine.current;
+    if (!known || known.unsent) return;
+    readSitting(known.sitting, known.token)
+      .then((sitting) => {
+        give(undefined);
+        setShowing(sitting.showing);
+      })
+      .catch(() => setNote(words.play.noConnection));
+  }, []);
+  return { showing, busy, note, problem, given, give, act, refresh, again: open };
 }

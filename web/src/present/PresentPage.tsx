@@ -5,7 +5,8 @@ import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { useLook } from "../app/useLook";
 import { games } from "../games";
 import { LETTERS, letter, onwards } from "../games/stage";
-import type { FrontSitting } from "../generated/types";
+import type { Asked, FrontSitting, ResponseUnion } from "../generated/types";
+import { picking } from "../questions/answers/Options";
 import { Dialog, KeyList } from "../ui/Dialog";
 import { Failed, Loading, Notice } from "../ui/Notice";
 import { words } from "../words/en";
@@ -46,36 +47,43 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
   const { id, sitting, again } = props;
   const game = useFrontGame(sitting);
   const { showing } = game;
-  const [chosen, setChosen] = useState<string>();
+  const [given, give] = useState<ResponseUnion>();
   const [showsKeys, setShowsKeys] = useState(false);
   const [nudge, setNudge] = useState(false);
   const navigate = useNavigate();
   const turnLook = useLook((look) => look.turn);
 
   const act: typeof game.act = (action) => {
-    setChosen(undefined);
+    give(undefined);
     setNudge(false);
     game.act(action);
   };
   const next = () => {
-    const move = onwards(showing, chosen);
+    const move = onwards(showing, given);
     if (move) act(move);
     else setNudge(showing.stage === "question");
   };
   const back = () => {
-    if (chosen !== undefined) setChosen(undefined);
+    if (given !== undefined) give(undefined);
     else game.back();
   };
   const choose = (key: string) => {
-    const option = showing.question?.choices[LETTER_KEYS.indexOf(key.toUpperCase())];
-    if (showing.stage !== "question" || !option) return;
+    const { question } = showing;
+    const option = question?.choices[LETTER_KEYS.indexOf(key.toUpperCase())];
+    const picks = question && ["pick-one", "pick-all", "true-false"].includes(question.kind);
+    if (showing.stage !== "question" || !option || !picks) return;
     setNudge(false);
-    setChosen(option.id);
+    give(picking(question, option.id, given));
+  };
+  const hint = () => {
+    const { question } = showing;
+    if (question && question.help.more > 0) game.act({ kind: "hint", question: question.id });
   };
   const keys = new Map<string, () => void>([
     [" ", next],
     ["ArrowRight", next],
     ["ArrowLeft", back],
+    ["h", hint],
     ["0", turnLook],
     ["?", () => setShowsKeys(true)],
     ["Escape", () => navigate(`/activities/${id}`)],
@@ -83,7 +91,10 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
   useKeys((event) => {
     if (showsKeys) return;
     const onButton = event.target instanceof Element && event.target.closest("button, a");
-    if (event.key === " " && onButton) return;
+    const typing =
+      event.target instanceof Element &&
+      event.target.closest("input[type=text], input:not([type]), textarea, select");
+    if (typing || (event.key === " " && onButton)) return;
     const does =
       keys.get(event.key) ?? (/^[a-f]$/i.test(event.key) ? () => choose(event.key) : undefined);
     if (!does) return;
@@ -113,12 +124,13 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
       <div className="stage-frame overflow-y-auto">
         <Stage
           showing={showing}
-          chosen={chosen}
-          choose={setChosen}
+          given={given}
+          give={give}
           act={act}
+          timeUp={game.refresh}
           again={again}
           takesFocus
-          note={noteOf(game.cutOff, game.waiting, nudge, showing.question?.choices.length ?? 0)}
+          note={noteOf(game.cutOff, game.waiting, nudge, showing.question)}
         />
       </div>
       <button
@@ -139,9 +151,13 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
   );
 }
 
-function noteOf(cutOff: boolean, waiting: number, nudge: boolean, options: number) {
+function noteOf(cutOff: boolean, waiting: number, nudge: boolean, question?: Asked) {
   if (cutOff) return words.present.cutOff;
-  if (nudge) return words.present.choose(letter(Math.min(options, LETTER_KEYS.length) - 1));
+  if (nudge && question) {
+    const picks = ["pick-one", "pick-all", "true-false"].includes(question.kind);
+    const last = Math.min(question.choices.length, LETTER_KEYS.length) - 1;
+    return picks ? words.present.choose(letter(last)) : words.present.answerFirst;
+  }
   return waiting > 1 ? words.present.keeping(waiting) : undefined;
 }
 

@@ -11,6 +11,8 @@ const AGAIN_MILLIS = 3_000;
 export interface FrontGame {
   showing: Showing;
   act: (action: ActionUnion) => void;
+  /** Looks again: when the time is up, for instance. */
+  refresh: () => void;
   /** Takes back the last move that still stands. */
   back: () => void;
   /** Moves that have not reached the server yet. */
@@ -77,7 +79,8 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
     const last = lastStanding((game.current as LocalGame).sitting.log.map((p) => p.move));
     if (last) act({ kind: "take-back", move: last.key });
   }, [act]);
-  return { showing, act, back, waiting, cutOff };
+  const refresh = useCallback(() => setShowing((game.current as LocalGame).show("projector")), []);
+  return { showing, act, back, refresh, waiting, cutOff };
 }
 
 /** The last move that was not taken back. */

@@ -3,7 +3,16 @@ import { words } from "../words/en";
 import { type Hanging, hang } from "./buntingLayout";
 import { useSize } from "./useSize";
 
-const SIGNS: Record<State, string> = { "to-do": "", now: "•", right: "✓", wrong: "✕", missed: "–" };
+const SIGNS: Record<State, string> = {
+  "to-do": "",
+  now: "•",
+  right: "✓",
+  wrong: "✕",
+  missed: "–",
+  partly: "◐",
+  retry: "↺",
+  given: "✎",
+};
 
 const FLAGS: Record<State, string> = {
   "to-do": "fill-base-100 stroke-edge",
@@ -11,6 +20,9 @@ const FLAGS: Record<State, string> = {
   right: "fill-success stroke-success",
   wrong: "fill-error stroke-error",
   missed: "fill-base-300 stroke-edge",
+  partly: "fill-base-100 stroke-success",
+  retry: "fill-base-100 stroke-error",
+  given: "fill-base-100 stroke-primary",
 };
 
 const SIGN_COLOURS: Record<State, string> = {
@@ -19,6 +31,9 @@ const SIGN_COLOURS: Record<State, string> = {
   right: "fill-success-content",
   wrong: "fill-error-content",
   missed: "fill-base-content",
+  partly: "fill-success",
+  retry: "fill-error",
+  given: "fill-primary",
 };
 
 /** On a screen this wide the back row reads along: smaller numbers are left out. */

@@ -1,76 +1,10 @@
-import type {
-  Activity,
-  Check,
-  Edit,
-  Finding,
-  Mend,
-  PassMark,
-  Rules,
-  Scorecard,
-  State,
-  TimeLine,
-} from "../generated/types";
+import type { Activity, Edit, Finding, PassMark, Rules, TimeLine } from "../generated/types";
+import { editing } from "./editing";
+import { findingWords, mendWords } from "./findings";
+import { minutes, plural, yearName } from "./format";
+import { playing } from "./playing";
 
 /** Every word of the interface, in British English. */
-
-const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
-
-const findingWords: Record<Check, (values: string[]) => string> = {
-  "no-title": () => "The activity has no title yet.",
-  "nothing-to-ask": () => "There is nothing to ask yet. Write a question and two options.",
-  "empty-question": () => "This question has options but no text. It is left out of the game.",
-  "no-options": () => "There is nothing to pick. The question is left out until it has options.",
-  "one-option": () => "There is only one option, so nobody can miss it.",
-  "empty-option": ([letter]) => `Option ${letter} is empty. It is left out of the game.`,
-  "no-right-option": () => "No option is marked right, so nobody can get it right.",
-  "two-right-options": ([n]) =>
-    `${n} options are marked right, but only one can be picked. Each of them counts as right.`,
-  "same-options": ([text]) => `Two options read the same: “${text}”.`,
-  "unknown-question": () =>
-    "This kind of question comes from a newer version. It is kept, but not asked.",
-  "unknown-game": () => "This game comes from a newer version. It is kept, but can’t be played.",
-  "asks-too-many": ([asked, there]) =>
-    `The rules ask ${asked} questions, but only ${there} can be asked. All of them are.`,
-  "no-points": () => "A question is worth 0 points, so everybody wins.",
-  "always-won": () => "With a pass mark of 0 % everybody wins.",
-  "pass-mark-unreachable": ([needed, reach]) =>
-    `Winning takes ${needed} points, but only ${reach} can be reached.`,
-  "pass-mark-sometimes-unreachable": ([needed, reach]) =>
-    `Winning takes ${needed} points. In an unlucky draw only ${reach} can be reached.`,
-  "all-off": () => "All questions are switched off, so there is nothing to ask.",
-  "same-questions": ([first]) => `This asks the same as question ${first}.`,
-  "loose-last-option": ([letter]) =>
-    `Option ${letter} speaks of the others, but mixing may put it among them.`,
-  "right-in-one-place": ([letter]) =>
-    `The right option is always ${letter}. A class soon finds that out.`,
-  "longest-is-right": ([n, of]) =>
-    `In ${n} of ${of} questions the right option is the longest. A class soon finds that out.`,
-  "guessing-wins": ([chance]) =>
-    `Who only guesses wins ${oneIn(Number(chance))}. A higher pass mark or more options help.`,
-  "long-read": ([seconds, year]) =>
-    `Most of ${yearName(Number(year))} read this for ${seconds} seconds. Shorter words or fewer options help.`,
-  "many-questions": ([asked, most]) =>
-    `${asked} questions make a long game; up to ${most} are usual.`,
-};
-
-const mendWords: Record<Mend, (values: string[]) => string> = {
-  "remove-option": () => "Remove this option",
-  "keep-first-right": () => "Keep the first as right",
-  "pin-last": () => "Pin it at the end",
-  "switch-off": () => "Switch it off for now",
-  "switch-on-all": () => "Switch all on",
-  "ask-all": () => "Ask all there are",
-  "ask-fewer": ([, most]) => `Ask ${most} of them`,
-  "mix-options": () => "Mix the options",
-  "usual-worth": () => "Give 10 points each",
-  "usual-pass-mark": () => "Win with 80 %",
-  "set-pass-mark": (values) => `Win with ${values.at(-1)} %`,
-};
-
-const yearName = (year: number) => (year === 0 ? "Reception" : `Year ${year}`);
-
-/** A chance in billionths as one in so many: “one time in 9”. */
-const oneIn = (billionths: number) => `one time in ${Math.round(1e9 / billionths)}`;
 
 /** A chance in billionths as a share in per cent, with as many digits as say something. */
 function perCent(billionths: number): string {
@@ -81,7 +15,9 @@ function perCent(billionths: number): string {
   return "under 0.001 %";
 }
 
-const minutes = (seconds: number) => Math.max(1, Math.round(seconds / 60));
+/** An estimate says that it is one, where the share doesn't already. */
+const share = (figure: string, exact: boolean) =>
+  exact || figure.startsWith("under") || figure.startsWith("over") ? figure : `about ${figure}`;
 
 const day = (when: Date) => when.toLocaleDateString("en-GB", { day: "numeric", month: "long" });
 const time = (when: Date) =>
@@ -334,68 +270,7 @@ export const words = {
       "Say the year group, and the strip below the sheet tells how long the game will take.",
   },
 
-  rules: {
-    ask: "Ask",
-    askLabel: "How many questions are asked",
-    all: (n: number) => (n === 0 ? "all" : `all ${n}`),
-    of: (n: number) => `of ${plural(n, "question")},`,
-    questions: (n: number) => (n === 1 ? "question," : "questions,"),
-    orderLabel: "Order of the questions",
-    orders: { mixed: "in a new order each time", "as-written": "in the order written" },
-    withOptions: "with options",
-    optionsLabel: "Order of the options",
-    optionOrders: { mixed: "mixed", "as-written": "as written" },
-    eachWorth: "Each is worth",
-    worthLabel: "Points of each question",
-    points: "points.",
-    winWith: "They win with",
-    passMarkLabel: "Pass mark in per cent",
-    percent: "%",
-    thatIs: (mark: PassMark) => {
-      if (mark.asked === 0) return ".";
-      if (mark.needed === 0) return " — everybody wins.";
-      if (mark.rightNeeded === mark.asked) return ` — that is all ${mark.asked}.`;
-      return ` — that is ${mark.rightNeeded} of ${mark.asked}.`;
-    },
-  },
-
-  sheet: {
-    kinds: { "pick-one": "pick one", "true-false": "true / false" } as Record<string, string>,
-    kindLabel: "Kind of question",
-    question: (n: number) => `Question ${n}`,
-    questionPlaceholder: "Ask something",
-    statementPlaceholder: "Write something that is true or false",
-    option: (letter: string) => `Option ${letter}`,
-    first: "an option — just type",
-    another: "another option — just type",
-    right: "right",
-    notRight: "not right",
-    markRight: (letter: string) => `Option ${letter} is right`,
-    removeOption: (letter: string) => `Remove option ${letter}`,
-    isTrue: "It is true",
-    isFalse: "It is false",
-    ifRight: "If right, say",
-    ifWrong: "If not, say",
-    feedbackPlaceholder: "the usual words",
-    emptyLine: "not written yet",
-    noRight: "no right option",
-    add: "Another question",
-    duplicate: "One more like this",
-    remove: "Remove",
-    up: "Up",
-    down: "Down",
-    turnOff: "Switch off: keep it, don’t ask it",
-    turnOn: "Switch on: ask it again",
-    turnOffOrOn: "Switch off or on",
-    off: "off",
-    offNote: "Switched off: kept here, not asked.",
-    pin: (letter: string) => `Option ${letter} stays in its place`,
-    pinTip: "Pin: stays in its place when options are mixed",
-    select: (n: number) => `Select question ${n}`,
-    selected: (n: number) => `${n} selected`,
-    clear: "Select none",
-    unknown: "Comes from a newer version; kept as it is.",
-  },
+  ...editing,
 
   live: {
     sizes: { projector: "Projector", tablet: "Tablet", phone: "Phone" },
@@ -432,7 +307,8 @@ export const words = {
     whole: "The activity",
     finding: (finding: Finding) => findingWords[finding.check](finding.values),
     mends: mendWords,
-    guessing: (billionths: number) => `passing by guessing ${perCent(billionths)}`,
+    guessing: (billionths: number, exact: boolean) =>
+      `passing by guessing ${billionths === 1e9 ? "is certain" : share(perCent(billionths), exact)}`,
     time: ({ least, most, year }: TimeLine) =>
       minutes(least) === minutes(most)
         ? `about ${minutes(least)} min for ${yearName(year)}`
@@ -451,60 +327,18 @@ export const words = {
     copied: "Copied",
     open: "Open it here",
     qr: "The link as a QR code",
+    time: "For learners with",
+    times: {
+      100: "the usual time",
+      125: "a quarter more time",
+      150: "half as much time again",
+      200: "twice the time",
+    },
     version: "Learners get what was saved last.",
     network: "The address works for devices in the same network as this computer.",
   },
 
-  game: {
-    start: "Start",
-    answer: "Answer",
-    next: "Next",
-    toEnd: "See how it went",
-    again: "Play again",
-    answers: "See the answers",
-    hideAnswers: "Hide the answers",
-    truth: { true: "True", false: "False" } as Record<string, string>,
-    chosen: "chosen",
-    right: "Right",
-    rightMark: "right",
-    wrong: "Not this one",
-    wrongMark: "not this one",
-    missed: "Not answered",
-    chooseFirst: "Choose an option first",
-    options: "Options",
-    /** Beside a number that stands on its own. */
-    pointsUnit: (n: number) => (n === 1 ? "point" : "points"),
-    plus: (n: number) => `+${plural(n, "point")}`,
-    place: (n: number, of: number) => `question ${n} of ${of}`,
-    facts: (mark: PassMark) =>
-      mark.needed === 0
-        ? plural(mark.asked, "question")
-        : `${plural(mark.asked, "question")} · ${plural(mark.needed, "point")} to win`,
-    won: "You made it",
-    lost: (score: Scorecard) => `Not this time — you got ${score.right} of ${score.asked}`,
-    rightOf: (score: Scorecard) => `${score.right} of ${score.asked} right`,
-    needed: (points: number, needed: number) =>
-      `${plural(points, "point")} of the ${needed} that win.`,
-    usual: { right: "Well done.", wrong: "The right one is marked." },
-    markers: {
-      "to-do": "to do",
-      now: "now",
-      right: "right",
-      wrong: "not right",
-      missed: "not answered",
-    } satisfies Record<State, string>,
-    marker: (n: number, state: State) => `${n}: ${words.game.markers[state]}`,
-    progress: (score: Scorecard, now?: number) =>
-      [
-        `${score.right} right`,
-        `${score.wrong} not`,
-        score.missed > 0 ? `${score.missed} not answered` : "",
-        now === undefined ? "" : words.game.place(now, score.asked),
-      ]
-        .filter(Boolean)
-        .join(", "),
-    picked: "picked",
-  },
+  ...playing,
 
   present: {
     leave: "Leave",
@@ -514,13 +348,15 @@ export const words = {
       ["Space or →", "next thing: start, answer, go on"],
       ["←", "back: take the last step back"],
       ["A – F", "choose an option"],
-      ["Enter", "answer with the chosen option"],
+      ["Enter", "answer with what is chosen or typed"],
+      ["H", "a hint"],
       ["F11", "fill the screen (your browser’s key)"],
       ["0", "light or dark look"],
       ["?", "these keys"],
       ["Esc", "leave"],
     ],
     choose: (last: string) => `Choose with the keys A – ${last}`,
+    answerFirst: "Give an answer first, then go on",
     keeping: (n: number) => `${plural(n, "step")} kept here until the network is back`,
     cutOff: "The server no longer follows this game. Go on: it is kept on this screen.",
     nothing: {
@@ -561,7 +397,15 @@ export const words = {
       kind: "quiz-show",
       board: { kind: "line" },
       questions: [
-        { kind: "pick-one", id: question, text: "", options: [], feedback: {}, off: false },
+        {
+          kind: "pick-one",
+          id: question,
+          text: "",
+          options: [],
+          feedback: {},
+          off: false,
+          hints: [],
+        },
       ],
     },
     rules: { questionOrder: "mixed", optionOrder: "mixed", worth: 10, passMark: 80, thinking: [] },

@@ -2,6 +2,7 @@ import { type KeyboardEvent, type MouseEvent, memo } from "react";
 import type { EditorStore } from "../../build/editor";
 import type { SheetActions } from "../../build/sheetActions";
 import type { QuestionUnion } from "../../generated/types";
+import { rightWords } from "../../questions/rightWords";
 import { words } from "../../words/en";
 
 interface Props {
@@ -86,18 +87,4 @@ function State({ question, answer }: { question: QuestionUnion; answer: string }
 function neighbour(line: HTMLElement, by: number): HTMLElement | undefined {
   const lines = [...document.querySelectorAll<HTMLElement>("[data-line]")];
   return lines[lines.indexOf(line) + by];
-}
-
-function rightWords(question: QuestionUnion): string {
-  switch (question.kind) {
-    case "pick-one":
-      return question.options
-        .filter((option) => option.right)
-        .map((option) => option.text)
-        .join(" · ");
-    case "true-false":
-      return question.answer === undefined ? "" : (words.game.truth[`${question.answer}`] ?? "");
-    default:
-      return "";
-  }
 }

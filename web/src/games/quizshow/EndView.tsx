@@ -1,9 +1,10 @@
 import { useState } from "react";
-import type { Answered, Closing } from "../../generated/types";
+import type { Answered, Closing, Outcome, Scorecard } from "../../generated/types";
+import { responseWords, solutionWords } from "../../questions/answers/answerWords";
+import { VERDICT_BARS, VERDICT_SIGNS } from "../../questions/verdicts";
 import { Rosette } from "../../ui/Rosette";
 import { words } from "../../words/en";
 import type { StageProps } from "../stage";
-import { choiceWords } from "./Options";
 import { Heading } from "./Stage";
 
 /** The win with its rosette, or the loss with what was right; and play again. */
@@ -17,12 +18,10 @@ export function EndView(props: StageProps & { ending: Closing }) {
         <Rosette points={outcome.points} label={words.game.pointsUnit(outcome.points)} />
       )}
       <Heading takesFocus={takesFocus} turn="end" about="details">
-        {outcome.won ? words.game.won : words.game.lost(showing.score)}
+        {endTitle(outcome, showing.score)}
       </Heading>
       <p className="max-w-[34em] whitespace-pre-line font-sans" data-about="details">
-        {outcome.won
-          ? words.game.rightOf(showing.score)
-          : words.game.needed(outcome.points, outcome.needed)}
+        {endWords(outcome, showing.score)}
         {ending.text && ` ${outcome.won ? "— " : ""}${ending.text}`}
       </p>
       {looking && <Answers answers={ending.answers} />}
@@ -44,34 +43,56 @@ export function EndView(props: StageProps & { ending: Closing }) {
   );
 }
 
+function endTitle(outcome: Outcome, score: Scorecard): string {
+  if (outcome.awaiting > 0) return words.game.awaitingTitle;
+  if (outcome.won) return words.game.won;
+  if (outcome.ended === "time") return words.game.timeUp(score);
+  return outcome.ended === "lives" ? words.game.livesUp(score) : words.game.lost(score);
+}
+
+function endWords(outcome: Outcome, score: Scorecard): string {
+  if (outcome.awaiting > 0) return words.game.awaiting(outcome.awaiting);
+  return outcome.won
+    ? words.game.rightOf(score)
+    : words.game.needed(outcome.points, outcome.needed);
+}
+
 function Answers({ answers }: { answers: Answered[] }) {
   return (
     <ol className="grid w-full gap-[var(--gap)] text-left font-sans">
-      {answers.map(({ question, told }) => {
-        const right = told.verdict === "right";
-        const picked = told.response?.option;
-        return (
-          <li
-            key={question.id}
-            data-about={`question ${question.id}`}
-            className={`rounded-[4px] border-l-8 bg-card p-[0.7em] ${right ? "border-success" : "border-error"}`}
-          >
-            <p className="font-display font-medium">
-              {question.number}. {question.text}
-            </p>
+      {answers.map(({ question, told }) => (
+        <li
+          key={question.id}
+          data-about={`question ${question.id}`}
+          className={`rounded-[4px] border-l-8 bg-card p-[0.7em] ${VERDICT_BARS[told.verdict]}`}
+        >
+          <p className="font-display font-medium">
+            {question.number}. {question.text}
+          </p>
+          {told.right && told.right.length > 0 && (
             <p>
               <span className="font-semibold text-success">✓ {words.game.rightMark}: </span>
-              {told.right.map((option) => choiceWords(question, option)).join(", ")}
+              {solutionWords(question, told.right)}
             </p>
-            {!right && picked !== undefined && (
-              <p>
-                <span className="font-semibold text-error">✕ {words.game.picked}: </span>
-                {choiceWords(question, picked)}
-              </p>
-            )}
-          </li>
-        );
-      })}
+          )}
+          {told.verdict !== "right" && (
+            <p>
+              <span
+                className={`font-semibold ${told.verdict === "wrong" ? "text-error" : "text-soft"}`}
+              >
+                {VERDICT_SIGNS[told.verdict]} {words.game.markers[told.verdict]}:{" "}
+              </span>
+              {responseWords(question, told.response)}
+            </p>
+          )}
+          {told.comment && (
+            <p>
+              <span className="text-soft">{words.game.comment} </span>
+              {told.comment}
+            </p>
+          )}
+        </li>
+      ))}
     </ol>
   );
 }

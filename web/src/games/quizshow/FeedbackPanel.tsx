@@ -1,36 +1,93 @@
 import { useEffect, useRef } from "react";
-import type { Told } from "../../generated/types";
+import type { Asked, Showing, Told, Verdict } from "../../generated/types";
+import { solutionWords } from "../../questions/answers/answerWords";
+import { VERDICT_BARS, VERDICT_SIGNS } from "../../questions/verdicts";
 import { words } from "../../words/en";
 
+const INKS: Record<Verdict, string> = {
+  right: "text-success",
+  partly: "",
+  wrong: "text-error",
+  missed: "text-soft",
+  given: "text-primary",
+};
+
+const TITLES: Record<Verdict, string> = {
+  right: words.game.right,
+  partly: words.game.partly,
+  wrong: words.game.wrong,
+  missed: words.game.outOfTime,
+  given: words.game.given,
+};
+
 /** What is said to an answer: a sign, a word and the teacher's text. */
-export function FeedbackPanel(props: { told: Told; question: string; comesIntoView?: boolean }) {
-  const { told, question, comesIntoView } = props;
+export function FeedbackPanel(props: {
+  showing: Showing;
+  told: Told;
+  question: Asked;
+  comesIntoView?: boolean;
+}) {
+  const { showing, told, question, comesIntoView } = props;
   const ref = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (comesIntoView) ref.current?.scrollIntoView?.({ block: "nearest" });
   }, [comesIntoView]);
-  const right = told.verdict === "right";
+  const { verdict } = told;
   return (
     <div
       ref={ref}
       role="status"
-      data-about={`feedback ${question} ${right ? "right" : "wrong"}`}
-      className={`rounded-[4px] border-l-8 bg-card p-[0.9em] ${right ? "border-success" : "border-error"}`}
+      data-about={`feedback ${question.id} ${verdict === "right" ? "right" : "wrong"}`}
+      className={`rounded-[4px] border-l-8 bg-card p-[0.9em] ${VERDICT_BARS[verdict]}`}
     >
       <p className="text-[length:var(--option)] font-semibold">
-        <span aria-hidden="true" className={right ? "text-success" : "text-error"}>
-          {right ? "✓ " : "✕ "}
+        <span aria-hidden="true" className={INKS[verdict]}>
+          {VERDICT_SIGNS[verdict]}{" "}
         </span>
-        {right ? words.game.right : words.game.wrong}
+        {TITLES[verdict]}
         {told.points > 0 && (
           <span className="ml-[0.8em] text-[length:var(--small)] font-medium text-soft">
             {words.game.plus(told.points)}
+            {told.bonus > 0 && `, ${words.game.bonus(told.bonus)}`}
           </span>
         )}
       </p>
       <p className="mt-[0.2em] whitespace-pre-line font-sans">
-        {told.text || (right ? words.game.usual.right : words.game.usual.wrong)}
+        {told.text || usual(showing, told, question)}
       </p>
+      <Solution told={told} question={question} />
     </div>
   );
+}
+
+/** What would have been right, where the options don't show it themselves. */
+function Solution({ told, question }: { told: Told; question: Asked }) {
+  const marked = ["pick-one", "pick-all", "true-false", "point"].includes(question.kind);
+  if (told.verdict === "right" || marked || !told.right?.length) return null;
+  return (
+    <p className="mt-[0.2em] font-sans">
+      <span className="font-semibold text-success">✓ {words.game.solution} </span>
+      {solutionWords(question, told.right)}
+    </p>
+  );
+}
+
+function usual(showing: Showing, told: Told, question: Asked): string {
+  if (!told.settled) {
+    return showing.terms.later ? words.game.usualLater : words.game.usualAgain;
+  }
+  switch (told.verdict) {
+    case "right":
+      return words.game.usual.right;
+    case "partly":
+      return words.game.usualPartly;
+    case "missed":
+      return words.game.usualMissed;
+    case "given":
+      return words.game.usualGiven[question.kind] ?? "";
+    case "wrong":
+      return told.right && question.choices.length > 0 && question.kind.startsWith("pick")
+        ? words.game.usual.wrong
+        : words.game.usualNothing;
+  }
 }

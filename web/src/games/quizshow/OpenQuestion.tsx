@@ -6,9 +6,10 @@ import { placeOf } from "../../build/places";
 import type { SheetActions } from "../../build/sheetActions";
 import { questionsOf } from "../../engine/LocalGame";
 import type { QuestionUnion } from "../../generated/types";
+import { KindFields } from "../../questions/editors/KindFields";
+import { MoreFields } from "../../questions/editors/MoreFields";
 import { IconButton } from "../../ui/IconButton";
 import { words } from "../../words/en";
-import { OptionLines } from "./OptionLines";
 import { GrowingText } from "./Sheet";
 
 interface Props {
@@ -41,7 +42,8 @@ export function OpenQuestion(props: Props) {
     event.preventDefault();
     sheet.paste(question.id, questions);
   };
-  const known = question.kind === "pick-one" || question.kind === "true-false";
+  const known = question.kind in words.sheet.kinds;
+  const answered = known && question.kind !== "information" && question.kind !== "discussion";
   return (
     <fieldset
       ref={box}
@@ -52,11 +54,7 @@ export function OpenQuestion(props: Props) {
         <span className="pt-2 text-sm font-semibold text-soft">{number}</span>
         <GrowingText
           aria-label={words.sheet.question(number)}
-          placeholder={
-            question.kind === "true-false"
-              ? words.sheet.statementPlaceholder
-              : words.sheet.questionPlaceholder
-          }
+          placeholder={words.sheet.placeholders[question.kind] ?? words.sheet.questionPlaceholder}
           value={question.text}
           maxLength={1000}
           data-place={placeOf.question(question.id)}
@@ -72,7 +70,9 @@ export function OpenQuestion(props: Props) {
           onKeyDown={(event) => {
             if (event.key !== "Enter" || event.shiftKey || event.ctrlKey) return;
             event.preventDefault();
-            const option = box.current?.querySelector<HTMLInputElement>("[data-option]");
+            const option = box.current?.querySelector<HTMLInputElement>(
+              "[data-option], [data-row]",
+            );
             if (option) option.focus();
             else next();
           }}
@@ -85,12 +85,12 @@ export function OpenQuestion(props: Props) {
           {words.sheet.offNote}
         </p>
       )}
-      {question.kind === "pick-one" && (
-        <OptionLines question={question} useEditor={useEditor} next={next} />
-      )}
-      {question.kind === "true-false" && <Truth question={question} useEditor={useEditor} />}
+      <KindFields question={question} useEditor={useEditor} next={next} />
       {!known && <p className="p-2 text-soft">{words.sheet.unknown}</p>}
-      {known && <FeedbackFields question={question} useEditor={useEditor} next={next} />}
+      {answered && question.kind !== "free-answer" && (
+        <FeedbackFields question={question} useEditor={useEditor} next={next} />
+      )}
+      {answered && <MoreFields question={question} useEditor={useEditor} />}
       <div className="mt-2 flex flex-wrap items-center gap-1 border-t border-line pt-2">
         {known && <KindChoice question={question} useEditor={useEditor} />}
         <div className="ml-auto flex flex-wrap">
@@ -131,6 +131,21 @@ function useCursorStays(box: RefObject<HTMLElement | null>, number: number) {
   }, [number, box]);
 }
 
+/** The kinds that can be chosen. Free answers and places in pictures come with their own places. */
+const OFFERED: QuestionUnion["kind"][] = [
+  "pick-one",
+  "pick-all",
+  "true-false",
+  "typed-text",
+  "number",
+  "gaps",
+  "order",
+  "pairs",
+  "groups",
+  "discussion",
+  "information",
+];
+
 function KindChoice({ question, useEditor }: { question: QuestionUnion; useEditor: EditorStore }) {
   return (
     <select
@@ -142,43 +157,15 @@ function KindChoice({ question, useEditor }: { question: QuestionUnion; useEdito
         useEditor.getState().edit(changeQuestion(question.id, (q) => asKind(q, kind)));
       }}
     >
-      {Object.entries(words.sheet.kinds).map(([kind, name]) => (
+      {OFFERED.map((kind) => (
         <option key={kind} value={kind}>
-          {name}
+          {words.sheet.kinds[kind]}
         </option>
       ))}
+      {!OFFERED.includes(question.kind) && (
+        <option value={question.kind}>{words.sheet.kinds[question.kind]}</option>
+      )}
     </select>
-  );
-}
-
-function Truth({ question, useEditor }: { question: QuestionUnion; useEditor: EditorStore }) {
-  if (question.kind !== "true-false") return null;
-  return (
-    <div className="flex gap-2 py-2 pl-6">
-      {[true, false].map((answer) => {
-        const on = question.answer === answer;
-        return (
-          <button
-            key={`${answer}`}
-            type="button"
-            aria-pressed={on}
-            className={`btn ${on ? "btn-success" : "btn-outline"}`}
-            onClick={() =>
-              useEditor
-                .getState()
-                .edit(
-                  changeQuestion(question.id, (q) =>
-                    q.kind === "true-false" ? { ...q, answer: on ? undefined : answer } : q,
-                  ),
-                )
-            }
-          >
-            {on && <span aria-hidden="true">✓</span>}
-            {answer ? words.sheet.isTrue : words.sheet.isFalse}
-          </button>
-        );
-      })}
-    </div>
   );
 }
 

@@ -1,10 +1,16 @@
 import { Pin, X } from "lucide-react";
 import { type ClipboardEvent, type KeyboardEvent, useRef, useState } from "react";
 import type { EditorStore } from "../../build/editor";
-import { changeOptions, moveOption, turnPin, turnRight } from "../../build/edits";
+import {
+  blankOption,
+  changeOptions,
+  moveOption,
+  turnPin,
+  turnRight,
+  type WithOptions,
+} from "../../build/edits";
 import { placeOf } from "../../build/places";
 import { randomId } from "../../engine/randomId";
-import type { PickOne } from "../../generated/types";
 import { words } from "../../words/en";
 import { letter } from "../stage";
 
@@ -12,7 +18,7 @@ const MOST = 26;
 
 /** The options of the open question, and an empty line for one more: typing there makes it one. */
 export function OptionLines(props: {
-  question: PickOne;
+  question: WithOptions;
   useEditor: EditorStore;
   next: () => void;
 }) {
@@ -25,7 +31,7 @@ export function OptionLines(props: {
   const lines = [
     ...options,
     ...(options.length < MOST && !options.some((o) => o.id === fresh)
-      ? [{ id: fresh, text: "", right: false, pinned: false }]
+      ? [blankOption(fresh, "")]
       : []),
   ];
 
@@ -37,7 +43,7 @@ export function OptionLines(props: {
       changeOptions(question.id, (all) =>
         there
           ? all.map((o) => (o.id === id ? { ...o, text } : o))
-          : [...all, { id, text, right: false, pinned: false }],
+          : [...all, blankOption(id, text)],
       ),
       `${id} text`,
     );
@@ -58,7 +64,7 @@ export function OptionLines(props: {
     event.preventDefault();
     edit(
       changeOptions(question.id, (all) => {
-        const added = lines.map((text) => ({ id: randomId(), text, right: false, pinned: false }));
+        const added = lines.map((text) => blankOption(randomId(), text));
         const empty = all[place] !== undefined && all[place]?.text === "";
         return all.toSpliced(place, empty ? 1 : 0, ...added).slice(0, MOST);
       }),

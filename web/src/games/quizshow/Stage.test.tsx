@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { afterEach, expect, test, vi } from "vitest";
-import type { Showing } from "../../generated/types";
+import type { Asked, ResponseUnion, Showing } from "../../generated/types";
 import { QuizShowStage } from "./Stage";
 
 afterEach(cleanup);
@@ -10,8 +10,18 @@ const open: Showing = {
   at: 0,
   stage: "question",
   cover: { title: "Bees" },
-  passMark: { percent: 80, asked: 2, worth: 10, possible: 20, needed: 16, rightNeeded: 2 },
-  score: { points: 0, right: 0, wrong: 0, missed: 0, asked: 2 },
+  passMark: { percent: 80, asked: 2, possible: 20, needed: 16, rightNeeded: 2, about: false },
+  terms: { tries: 1, later: false },
+  score: {
+    points: 0,
+    right: 0,
+    partly: 0,
+    wrong: 0,
+    missed: 0,
+    given: 0,
+    asked: 2,
+    mistakes: 0,
+  },
   markers: [
     { question: "q1", state: "now" },
     { question: "q2", state: "to-do" },
@@ -27,29 +37,30 @@ const open: Showing = {
       { id: "a", text: "wax" },
       { id: "b", text: "paper" },
     ],
+    targets: [],
+    pieces: [],
+    help: { hints: [], more: 0, price: 0 },
   },
 };
 
-const stage = (showing: Showing, chosen?: string) => {
+const stage = (showing: Showing, given?: ResponseUnion) => {
   const act = vi.fn();
-  const choose = vi.fn();
+  const give = vi.fn();
   const again = vi.fn();
-  render(
-    <QuizShowStage showing={showing} chosen={chosen} choose={choose} act={act} again={again} />,
-  );
-  return { act, choose, again };
+  render(<QuizShowStage showing={showing} given={given} give={give} act={act} again={again} />);
+  return { act, give, again };
 };
 
 test("an option is chosen, and only then answered with", () => {
-  const { act, choose } = stage(open);
+  const { act, give } = stage(open);
   fireEvent.click(screen.getByLabelText(/wax/));
-  expect(choose).toHaveBeenCalledWith("a");
+  expect(give).toHaveBeenCalledWith({ kind: "picked", option: "a" });
   expect(screen.getByRole<HTMLButtonElement>("button", { name: "Answer" }).disabled).toBe(true);
   expect(act).not.toHaveBeenCalled();
 });
 
 test("the answer says which question and which try it is for", () => {
-  const { act } = stage(open, "b");
+  const { act } = stage(open, { kind: "picked", option: "b" });
   fireEvent.click(screen.getByRole("button", { name: "Answer" }));
   expect(act).toHaveBeenCalledWith({
     kind: "answer",
@@ -72,6 +83,10 @@ test("right and wrong have a sign and a word, and markers a name", () => {
       points: 0,
       response: { kind: "picked", option: "b" },
       right: ["a"],
+      settled: true,
+      bonus: 0,
+      parts: [],
+      areas: [],
     },
   });
   expect(screen.getByText("✓ right")).toBeTruthy();
@@ -85,10 +100,78 @@ test("a loss says what was right and offers another game", () => {
     ...open,
     stage: "end",
     question: undefined,
-    score: { points: 10, right: 1, wrong: 1, missed: 0, asked: 2 },
-    ending: { outcome: { won: false, points: 10, possible: 20, needed: 16 }, answers: [] },
+    score: { ...open.score, points: 10, right: 1, wrong: 1 },
+    ending: {
+      outcome: { won: false, points: 10, possible: 20, needed: 16, ended: "played", awaiting: 0 },
+      answers: [],
+    },
   });
   expect(screen.getByText("Not this time — you got 1 of 2")).toBeTruthy();
   fireEvent.click(screen.getByRole("button", { name: "Play again" }));
   expect(again).toHaveBeenCalled();
+});
+
+const asking = (question: Partial<Asked>): Showing => ({
+  ...open,
+  question: { ...(open.question as Asked), ...question },
+});
+
+test("of options that all apply, another press adds one and a third takes it away", () => {
+  const { give } = stage(asking({ kind: "pick-all" }), { kind: "picked-all", options: ["a"] });
+  fireEvent.click(screen.getByLabelText(/paper/));
+  expect(give).toHaveBeenCalledWith({ kind: "picked-all", options: ["a", "b"] });
+  fireEvent.click(screen.getByLabelText(/wax/));
+  expect(give).toHaveBeenCalledWith({ kind: "picked-all", options: [] });
+});
+
+test("a card is picked up by a press and put down by a press on its place", () => {
+  const { give } = stage(
+    asking({ kind: "pairs", targets: [{ id: "t1", text: "comb" }] }),
+    undefined,
+  );
+  fireEvent.click(screen.getByRole("button", { name: "wax" }));
+  fireEvent.click(screen.getByRole("button", { name: "Put wax into beside comb" }));
+  expect(give).toHaveBeenCalledWith({ kind: "placed", placings: [{ card: "a", target: "t1" }] });
+});
+
+test("cards to put in order can be answered as they lie, and moved", () => {
+  const { act, give } = stage(asking({ kind: "order" }));
+  fireEvent.click(screen.getByRole("button", { name: "wax: one place down" }));
+  expect(give).toHaveBeenCalledWith({ kind: "ordered", cards: ["b", "a"] });
+  fireEvent.click(screen.getByRole("button", { name: "Answer" }));
+  expect(act.mock.calls[0]?.[0].response).toEqual({ kind: "ordered", cards: ["a", "b"] });
+});
+
+test("a word that is twice in the bank fills two gaps", () => {
+  const words = ["bee", "bee"].map((text) => ({ id: text, text }));
+  const gaps = [{ choices: [] }, { text: " and ", choices: [] }, { choices: [] }];
+  const { give } = stage(asking({ kind: "gaps-dragged", choices: words, pieces: gaps }), {
+    kind: "filled",
+    words: ["bee", ""],
+  });
+  fireEvent.click(screen.getAllByRole("button", { name: "bee" })[1] as HTMLElement);
+  fireEvent.click(screen.getByRole("button", { name: "Put bee into Gap 2" }));
+  expect(give).toHaveBeenCalledWith({ kind: "filled", words: ["bee", "bee"] });
+});
+
+test("a wrong try with another one left offers both ways on", () => {
+  const { act } = stage({
+    ...open,
+    stage: "feedback",
+    terms: { tries: 3, later: false },
+    feedback: {
+      verdict: "wrong",
+      points: 0,
+      response: { kind: "picked", option: "b" },
+      settled: false,
+      bonus: 0,
+      parts: [],
+      areas: [],
+    },
+  });
+  expect(screen.getByText("You may try again.")).toBeTruthy();
+  fireEvent.click(screen.getByRole("button", { name: "Leave it so" }));
+  expect(act).toHaveBeenCalledWith({ kind: "settle", question: "q1" });
+  fireEvent.click(screen.getByRole("button", { name: "Try again" }));
+  expect(act).toHaveBeenCalledWith({ kind: "continue", question: "q1" });
 });

@@ -1,11 +1,12 @@
 import { useEffect, useRef } from "react";
-import type { Showing } from "../../generated/types";
+import type { Asked, Showing } from "../../generated/types";
+import { AnswerField } from "../../questions/answers/AnswerField";
 import { Bunting } from "../../ui/Bunting";
 import { words } from "../../words/en";
 import { onwards, type StageProps } from "../stage";
+import { Countdown } from "./Countdown";
 import { EndView } from "./EndView";
 import { FeedbackPanel } from "./FeedbackPanel";
-import { Options } from "./Options";
 
 /** The quiz show as it is played: the same for the projector, a tablet and a phone. */
 export function QuizShowStage(props: StageProps) {
@@ -24,7 +25,7 @@ export function QuizShowStage(props: StageProps) {
 }
 
 function TitleView({ showing, act, busy, takesFocus, note }: StageProps) {
-  const { cover, passMark } = showing;
+  const { cover, passMark, terms } = showing;
   return (
     <div className="flex flex-1 flex-col items-center justify-center gap-[calc(var(--gap)*1.4)] text-center">
       <Heading takesFocus={takesFocus} turn="title" about="title">
@@ -41,6 +42,7 @@ function TitleView({ showing, act, busy, takesFocus, note }: StageProps) {
         </p>
       )}
       <p>{words.game.facts(passMark)}</p>
+      <p className="text-soft">{words.game.termsOf(terms)}</p>
       <button
         type="button"
         className="btn btn-primary"
@@ -55,59 +57,109 @@ function TitleView({ showing, act, busy, takesFocus, note }: StageProps) {
 }
 
 function QuestionView(props: StageProps) {
-  const { showing, chosen, act, busy, takesFocus, note } = props;
-  const { question, feedback, score } = showing;
+  const { showing, given, act, busy, takesFocus, note } = props;
+  const { question, feedback } = showing;
   if (!question) return null;
-  const answering = showing.stage === "question";
-  const unanswerable = answering && question.choices.length === 0;
+  const gaps = question.kind.startsWith("gaps");
   return (
     <form
       className="flex flex-1 flex-col gap-[var(--gap)]"
       onSubmit={(event) => {
         event.preventDefault();
-        const move = unanswerable
-          ? ({ kind: "continue", question: question.id } as const)
-          : onwards(showing, chosen);
+        const move = onwards(showing, given);
         if (move && !busy) act(move);
       }}
     >
       <Heading takesFocus={takesFocus} turn={question.id} about={`question ${question.id}`}>
-        {question.text}
+        {gaps ? words.game.fillGaps : question.text}
       </Heading>
-      <Options {...props} question={question} />
-      {unanswerable && <p className="text-soft">{words.live.unfinished}</p>}
+      <AnswerField {...props} question={question} />
+      {question.kind === "unfinished" && <p className="text-soft">{words.live.unfinished}</p>}
+      <Hints question={question} />
       {feedback && (
-        <FeedbackPanel told={feedback} question={question.id} comesIntoView={takesFocus} />
+        <FeedbackPanel
+          showing={showing}
+          told={feedback}
+          question={question}
+          comesIntoView={takesFocus}
+        />
       )}
-      <div className="mt-auto flex flex-wrap items-center justify-between gap-x-6 gap-y-2 border-t border-line pt-[calc(var(--gap)*0.8)]">
-        <p className="text-soft">
-          <strong className="text-base-content">{score.points}</strong>{" "}
-          {words.game.pointsUnit(score.points)}
-        </p>
-        <p className="text-soft">{words.game.place(question.number, score.asked)}</p>
-        <button
-          type="submit"
-          className="btn btn-primary @max-[599px]/stage:w-full @max-[599px]/stage:order-first"
-          disabled={busy || (answering && !unanswerable && chosen === undefined)}
-        >
-          {buttonWords(showing, unanswerable)}
-        </button>
-        {note && (
-          <p role="status" className="w-full">
-            {note}
-          </p>
-        )}
-      </div>
+      <Foot {...props} question={question} />
+      {note && <p role="status">{note}</p>}
     </form>
   );
 }
 
-function buttonWords(showing: Showing, unanswerable: boolean): string {
-  if (unanswerable) return words.live.passOver;
-  if (showing.stage === "question") return words.game.answer;
-  const { score } = showing;
-  const last = score.right + score.wrong + score.missed === score.asked;
-  return last ? words.game.toEnd : words.game.next;
+function Hints({ question }: { question: Asked }) {
+  return (
+    <div role="status">
+      {question.help.hints.map((hint, i) => (
+        <p key={hint} className="border-l-4 border-accent pl-[0.7em] font-sans">
+          <strong>{words.game.hintNumber(i + 1)}</strong> {hint}
+        </p>
+      ))}
+    </div>
+  );
+}
+
+/** Points, place, lives and clock, and what can be done next. */
+function Foot(props: StageProps & { question: Asked }) {
+  const { showing, question, given, act, busy, timeUp } = props;
+  const { score, terms, clock, feedback } = showing;
+  const answering = showing.stage === "question";
+  const again = feedback !== undefined && !feedback.settled && !terms.later;
+  return (
+    <div className="mt-auto flex flex-wrap items-center justify-between gap-x-6 gap-y-2 border-t border-line pt-[calc(var(--gap)*0.8)]">
+      <p className="text-soft">
+        <strong className="text-base-content">{score.points}</strong>{" "}
+        {words.game.pointsUnit(score.points)}
+      </p>
+      {question.number > 0 && (
+        <p className="text-soft">{words.game.place(question.number, score.asked)}</p>
+      )}
+      {terms.lives !== undefined && <p className="text-soft">{words.game.lives(terms.lives)}</p>}
+      {clock && <Countdown clock={clock} timeUp={timeUp} />}
+      <div className="flex flex-wrap gap-[calc(var(--gap)*0.6)] @max-[599px]/stage:order-first @max-[599px]/stage:w-full @max-[599px]/stage:flex-col-reverse">
+        {answering && question.help.more > 0 && (
+          <button
+            type="button"
+            className="btn btn-outline"
+            disabled={busy}
+            onClick={() => act({ kind: "hint", question: question.id })}
+          >
+            {question.help.price > 0 ? words.game.hintCosts(question.help.price) : words.game.hint}
+          </button>
+        )}
+        {again && terms.tries !== undefined && (
+          <button
+            type="button"
+            className="btn btn-outline"
+            disabled={busy}
+            onClick={() => act({ kind: "settle", question: question.id })}
+          >
+            {words.game.leaveIt}
+          </button>
+        )}
+        <button
+          type="submit"
+          className="btn btn-primary"
+          disabled={busy || onwards(showing, given) === undefined}
+        >
+          {buttonWords(showing, question)}
+        </button>
+      </div>
+    </div>
+  );
+}
+
+function buttonWords(showing: Showing, question: Asked): string {
+  const { score, stage, feedback, terms } = showing;
+  if (question.kind === "unfinished") return words.live.passOver;
+  if (question.kind === "information") return words.game.goOn;
+  if (stage === "question") return words.game.answer;
+  if (feedback && !feedback.settled) return terms.later ? words.game.next : words.game.tryAgain;
+  const settled = score.right + score.partly + score.wrong + score.missed + score.given;
+  return settled === score.asked ? words.game.toEnd : words.game.next;
 }
 
 /** The stage's heading; where the stage owns the page, it takes the focus at each turn. */

@@ -1,33 +1,54 @@
 import type { CSSProperties } from "react";
-import type { Asked, Showing } from "../../generated/types";
+import { letter } from "../../games/stage";
+import type { Asked, ResponseUnion, Showing } from "../../generated/types";
 import { words } from "../../words/en";
-import { letter, type StageProps } from "../stage";
+import { type AnswerProps, isClosed } from "./AnswerField";
+import { choiceWords } from "./answerWords";
 import { columns } from "./columns";
 
-/** The options as cards, told apart by letter, place and text; one can be chosen. */
-export function Options(props: StageProps & { question: Asked }) {
-  const { question, showing, chosen, choose, busy } = props;
+/** The options as cards, told apart by letter, place and text; one can be chosen, or several. */
+export function Options(props: AnswerProps) {
+  const { question, showing, given, give } = props;
   const texts = question.choices.map((choice) => choiceWords(question, choice.id));
   const across = columns(texts);
   const rows = { "--rows": Math.ceil(texts.length / across) } as CSSProperties;
+  const several = question.kind === "pick-all";
   return (
-    <fieldset className="contents" disabled={busy || showing.stage !== "question"}>
-      <legend className="sr-only">{words.game.options}</legend>
+    <fieldset className="contents" disabled={isClosed(props)}>
+      <legend className={several ? "mb-[0.4em] text-soft" : "sr-only"}>
+        {several ? words.game.chooseAll : words.game.options}
+      </legend>
       <div className="stage-options" data-columns={across} style={rows}>
         {question.choices.map((choice, i) => (
           <OptionCard
             key={choice.id}
+            several={several}
             name={question.id}
             option={choice.id}
             letter={letter(i)}
             text={texts[i] ?? ""}
-            mark={markOf(showing, choice.id, chosen)}
-            choose={() => choose(choice.id)}
+            mark={markOf(showing, choice.id, pickedIn(given))}
+            choose={() => give(picking(question, choice.id, given))}
           />
         ))}
       </div>
     </fieldset>
   );
+}
+
+/** What is given once an option is pressed. */
+export function picking(question: Asked, option: string, given?: ResponseUnion): ResponseUnion {
+  if (question.kind !== "pick-all") return { kind: "picked", option };
+  const picked = pickedIn(given);
+  const options = picked.includes(option)
+    ? picked.filter((id) => id !== option)
+    : [...picked, option];
+  return { kind: "picked-all", options };
+}
+
+function pickedIn(response?: ResponseUnion): string[] {
+  if (response?.kind === "picked") return [response.option];
+  return response?.kind === "picked-all" ? response.options : [];
 }
 
 type Mark = "open" | "chosen" | "right" | "wrong" | "other";
@@ -41,6 +62,7 @@ const CARDS: Record<Mark, string> = {
 };
 
 function OptionCard(props: {
+  several: boolean;
   name: string;
   option: string;
   letter: string;
@@ -56,7 +78,7 @@ function OptionCard(props: {
       className={`flex min-h-11 items-center gap-[0.7em] rounded-[14px] border-[3px] bg-card px-[0.9em] py-[0.4em] text-[length:var(--option)] leading-tight transition-colors has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-primary ${mark === "open" || mark === "chosen" ? "cursor-pointer" : ""} ${CARDS[mark]}`}
     >
       <input
-        type="radio"
+        type={props.several ? "checkbox" : "radio"}
         name={props.name}
         className="sr-only"
         checked={mark === "chosen"}
@@ -100,15 +122,12 @@ function MarkWords({ mark }: { mark: Mark }) {
   }
 }
 
-function markOf(showing: Showing, option: string, chosen?: string): Mark {
+function markOf(showing: Showing, option: string, chosen: string[]): Mark {
   const { feedback } = showing;
-  if (!feedback) return option === chosen ? "chosen" : "open";
-  if (feedback.right.includes(option)) return "right";
-  return feedback.response?.option === option ? "wrong" : "other";
-}
-
-/** The words of an option: the teacher's own, or those for true and false. */
-export function choiceWords(question: Asked, option: string): string {
-  const choice = question.choices.find((c) => c.id === option);
-  return question.kind === "true-false" ? (words.game.truth[option] ?? "") : (choice?.text ?? "");
+  if (!feedback) return chosen.includes(option) ? "chosen" : "open";
+  const picked = pickedIn(feedback.response).includes(option);
+  if (feedback.right?.includes(option)) return "right";
+  if (!picked) return "other";
+  if (feedback.verdict === "right") return "right";
+  return feedback.right || feedback.verdict === "wrong" ? "wrong" : "chosen";
 }

@@ -1,0 +1,92 @@
+import type { EditorStore } from "../../build/editor";
+import { changeQuestion } from "../../build/edits";
+import { OptionLines } from "../../games/quizshow/OptionLines";
+import type { Credit, QuestionUnion } from "../../generated/types";
+import { words } from "../../words/en";
+import { GroupsFields, OrderFields, PairsFields } from "./CardFields";
+import { GapsFields } from "./GapsFields";
+import { NumberFields } from "./NumberFields";
+import { Choice } from "./rows";
+import { TextFields } from "./TextFields";
+import { Truth } from "./Truth";
+
+/** What the fields of one kind of question are given. */
+export interface FieldsProps<Q extends QuestionUnion> {
+  question: Q;
+  /** Changes the question; changes with the same key that follow quickly are one step of undo. */
+  change: (part: Partial<Q>, key?: string) => void;
+  next: () => void;
+}
+
+/** What has to be written for a question, after its kind. */
+export function KindFields(props: {
+  question: QuestionUnion;
+  useEditor: EditorStore;
+  next: () => void;
+}) {
+  const { question, useEditor, next } = props;
+  const change = (part: object, key?: string) =>
+    useEditor.getState().edit(
+      changeQuestion(question.id, (q) => ({ ...q, ...part })),
+      key && `${question.id} ${key}`,
+    );
+  switch (question.kind) {
+    case "pick-one":
+      return <OptionLines question={question} useEditor={useEditor} next={next} />;
+    case "pick-all":
+      return (
+        <>
+          <OptionLines question={question} useEditor={useEditor} next={next} />
+          <CreditChoice value={question.credit} change={change} />
+        </>
+      );
+    case "true-false":
+      return <Truth question={question} change={change} next={next} />;
+    case "typed-text":
+      return <TextFields question={question} change={change} next={next} />;
+    case "number":
+      return <NumberFields question={question} change={change} next={next} />;
+    case "gaps":
+      return (
+        <>
+          <GapsFields question={question} change={change} next={next} />
+          <CreditChoice value={question.credit} change={change} />
+        </>
+      );
+    case "order":
+      return (
+        <>
+          <OrderFields question={question} change={change} next={next} />
+          <CreditChoice value={question.credit} change={change} />
+        </>
+      );
+    case "pairs":
+      return (
+        <>
+          <PairsFields question={question} change={change} next={next} />
+          <CreditChoice value={question.credit} change={change} />
+        </>
+      );
+    case "groups":
+      return (
+        <>
+          <GroupsFields question={question} change={change} next={next} />
+          <CreditChoice value={question.credit} change={change} />
+        </>
+      );
+    default:
+      return null;
+  }
+}
+
+function CreditChoice(props: { value: Credit; change: (part: { credit: Credit }) => void }) {
+  return (
+    <Choice
+      label={words.sheet.creditLabel}
+      text={words.sheet.credit}
+      names={words.sheet.credits}
+      value={props.value}
+      change={(credit) => props.change({ credit })}
+    />
+  );
+}

@@ -1,0 +1,132 @@
+import { useState } from "react";
+import type { EditorStore } from "../../build/editor";
+import { changeOptions, changeQuestion } from "../../build/edits";
+import { letter } from "../../games/stage";
+import type { QuestionUnion } from "../../generated/types";
+import { words } from "../../words/en";
+import { LINE_FIELD, Part, Rows } from "./rows";
+
+/** What most questions don't need: a worth and a time of their own, hints, words for one option. */
+export function MoreFields(props: { question: QuestionUnion; useEditor: EditorStore }) {
+  const { question, useEditor } = props;
+  const usual = useEditor((editor) => editor.activity.rules.worth);
+  const [open, setOpen] = useState(() => hasMore(question));
+  const { edit } = useEditor.getState();
+  const change = (part: Partial<QuestionUnion>, key?: string) =>
+    edit(
+      changeQuestion(question.id, (q) => ({ ...q, ...part }) as QuestionUnion),
+      key && `${question.id} ${key}`,
+    );
+  return (
+    <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)} className="pl-6">
+      <summary className="min-h-9 cursor-pointer py-1.5 text-sm text-soft">
+        {words.sheet.moreOf}
+      </summary>
+      {open && (
+        <div className="-ml-6">
+          {question.kind !== "information" && (
+            <div className="flex flex-wrap gap-4 pl-6">
+              <NumberField
+                label={words.sheet.worth}
+                placeholder={words.sheet.worthPlaceholder(usual)}
+                least={0}
+                most={10_000}
+                value={question.worth}
+                change={(worth) => change({ worth }, "worth")}
+              />
+              <NumberField
+                label={words.sheet.time}
+                placeholder={words.sheet.timePlaceholder}
+                least={1}
+                most={3_600}
+                value={question.seconds}
+                change={(seconds) => change({ seconds }, "seconds")}
+              />
+            </div>
+          )}
+          <Part title={words.sheet.hints}>
+            <Rows
+              texts={question.hints}
+              most={10}
+              label={(i) => words.sheet.hint(i + 1)}
+              placeholder={() => words.sheet.hintAdd}
+              change={(hints, place) => change({ hints }, `hint ${place}`)}
+              remove={(place) => change({ hints: question.hints.toSpliced(place, 1) })}
+              next={() => undefined}
+            />
+          </Part>
+          <OptionFeedback question={question} useEditor={useEditor} />
+        </div>
+      )}
+    </details>
+  );
+}
+
+const hasMore = (question: QuestionUnion) =>
+  question.worth !== undefined ||
+  question.seconds !== undefined ||
+  question.hints.length > 0 ||
+  ((question.kind === "pick-one" || question.kind === "pick-all") &&
+    question.options.some((option) => option.feedback));
+
+function OptionFeedback(props: { question: QuestionUnion; useEditor: EditorStore }) {
+  const { question, useEditor } = props;
+  if (question.kind !== "pick-one" && question.kind !== "pick-all") return null;
+  return (
+    <Part title={words.sheet.optionFeedbacks}>
+      {question.options.map((option, i) => (
+        <label key={option.id} className="flex items-center gap-2">
+          <span aria-hidden="true" className="w-5 text-sm font-semibold text-soft">
+            {letter(i)}
+          </span>
+          <input
+            aria-label={words.sheet.optionFeedback(letter(i))}
+            placeholder={words.sheet.feedbackPlaceholder}
+            value={option.feedback ?? ""}
+            maxLength={1000}
+            className={LINE_FIELD}
+            onChange={(event) => {
+              const feedback = event.target.value || undefined;
+              useEditor.getState().edit(
+                changeOptions(question.id, (all) =>
+                  all.map((o) => (o.id === option.id ? { ...o, feedback } : o)),
+                ),
+                `${option.id} feedback`,
+              );
+            }}
+          />
+        </label>
+      ))}
+    </Part>
+  );
+}
+
+function NumberField(props: {
+  label: string;
+  placeholder: string;
+  least: number;
+  most: number;
+  value?: number;
+  change: (value?: number) => void;
+}) {
+  const { least, most, value, change } = props;
+  return (
+    <label>
+      <span className="block text-sm text-soft">{props.label}</span>
+      <input
+        type="number"
+        inputMode="numeric"
+        min={least}
+        max={most}
+        value={value ?? ""}
+        placeholder={props.placeholder}
+        className="h-11 w-44 rounded-[4px] border-b-2 border-line bg-transparent px-1.5 placeholder:text-soft hover:bg-base-200"
+        onChange={(event) => {
+          if (event.target.value === "") return change(undefined);
+          const next = Math.round(event.target.valueAsNumber);
+          if (next >= least && next <= most) change(next);
+        }}
+      />
+    </label>
+  );
+}

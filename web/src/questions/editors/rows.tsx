@@ -1,0 +1,160 @@
+import { X } from "lucide-react";
+import { type ClipboardEvent, type KeyboardEvent, type ReactNode, useRef } from "react";
+import { words } from "../../words/en";
+
+/** A field on the sheet that looks like the line it stands on. */
+export const LINE_FIELD =
+  "h-11 min-w-0 flex-1 rounded-[4px] bg-transparent px-1.5 text-lg placeholder:text-soft hover:bg-base-200";
+
+/** What a list of lines is given. */
+interface RowsProps {
+  /** What is written, one for each line. */
+  texts: string[];
+  most: number;
+  /** What a line is called, by its place from 0. */
+  label: (place: number) => string;
+  /** What stands in the empty line at the end. */
+  placeholder: (place: number) => string;
+  change: (texts: string[], place: number) => void;
+  remove: (place: number) => void;
+  /** Enter in the empty line at the end. */
+  next: () => void;
+  /** What stands behind a line's field. */
+  beside?: (place: number) => ReactNode;
+  sign?: (place: number) => ReactNode;
+  place?: (place: number) => string | undefined;
+}
+
+/** Lines of text with an empty one at the end: typing there makes one more. */
+export function Rows(props: RowsProps) {
+  const { texts, most, label, change, remove, next } = props;
+  const list = useRef<HTMLUListElement>(null);
+  const shown = texts.length < most ? [...texts, ""] : texts;
+  const focus = (place: number) =>
+    list.current?.querySelectorAll<HTMLInputElement>("[data-row]")[place]?.focus();
+  const onKey = (event: KeyboardEvent<HTMLInputElement>, place: number) => {
+    if (event.key === "Enter" && !event.ctrlKey && !event.metaKey) {
+      event.preventDefault();
+      if (place >= texts.length) next();
+      else focus(place + 1);
+    } else if (event.key === "Backspace" && texts[place] === "") {
+      event.preventDefault();
+      remove(place);
+      focus(Math.max(0, place - 1));
+    }
+  };
+  /** Several pasted lines are as many lines here. */
+  const paste = (event: ClipboardEvent, place: number) => {
+    const lines = event.clipboardData
+      .getData("text")
+      .split(/[\r\n\t]+/)
+      .map((line) => line.trim())
+      .filter(Boolean);
+    if (lines.length < 2) return;
+    event.preventDefault();
+    change([...texts.slice(0, place), ...lines, ...texts.slice(place)].slice(0, most), place);
+  };
+  return (
+    <ul ref={list}>
+      {shown.map((text, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a line is its place, so that it keeps the cursor
+        <li key={i} className="flex items-center gap-2">
+          {props.sign?.(i)}
+          <input
+            data-row
+            aria-label={label(i)}
+            data-place={props.place?.(i)}
+            placeholder={i >= texts.length ? props.placeholder(i) : ""}
+            value={text}
+            maxLength={300}
+            className={LINE_FIELD}
+            onChange={(event) =>
+              change(
+                i >= texts.length
+                  ? [...texts, event.target.value]
+                  : texts.with(i, event.target.value),
+                i,
+              )
+            }
+            onKeyDown={(event) => onKey(event, i)}
+            onPaste={(event) => paste(event, i)}
+          />
+          {i < texts.length && (
+            <>
+              {props.beside?.(i)}
+              <button
+                type="button"
+                tabIndex={-1}
+                className="btn btn-ghost btn-square btn-sm text-soft"
+                aria-label={words.sheet.removeRow(label(i))}
+                onClick={() => remove(i)}
+              >
+                <X size={16} aria-hidden="true" />
+              </button>
+            </>
+          )}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** A heading over some lines of a question. */
+export function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <div className="py-1 pl-6">
+      <p className="text-sm text-soft">{title}</p>
+      {children}
+    </div>
+  );
+}
+
+/** Small yes-or-no settings, side by side. */
+export function Checks<K extends string>(props: {
+  names: Record<K, string>;
+  values: Record<K, boolean>;
+  turn: (key: K) => void;
+}) {
+  return (
+    <div className="flex flex-wrap gap-x-4">
+      {(Object.keys(props.names) as K[]).map((key) => (
+        <label key={key} className="flex min-h-9 items-center gap-1.5">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm border-edge"
+            checked={props.values[key]}
+            onChange={() => props.turn(key)}
+          />
+          {props.names[key]}
+        </label>
+      ))}
+    </div>
+  );
+}
+
+/** A choice among a few, with its label before it. */
+export function Choice<K extends string>(props: {
+  label: string;
+  text: string;
+  names: Record<K, string>;
+  value: K;
+  change: (value: K) => void;
+}) {
+  return (
+    <p className="flex flex-wrap items-center gap-2 py-1 pl-6">
+      <span className="text-soft">{props.text}</span>
+      <select
+        aria-label={props.label}
+        className="h-10 max-w-full rounded-[14px] border border-edge bg-card px-2"
+        value={props.value}
+        onChange={(event) => props.change(event.target.value as K)}
+      >
+        {(Object.keys(props.names) as K[]).map((key) => (
+          <option key={key} value={key}>
+            {props.names[key]}
+          </option>
+        ))}
+      </select>
+    </p>
+  );
+}

@@ -1,0 +1,89 @@
+import type { Check, Mend } from "../generated/types";
+import { minutes, oneIn, plural, yearName } from "./format";
+
+/** What readiness found, and what its mends are called. */
+
+export const findingWords: Record<Check, (values: string[]) => string> = {
+  "no-title": () => "The activity has no title yet.",
+  "nothing-to-ask": () => "There is nothing to ask yet. Write a question and two options.",
+  "empty-question": () => "This question has options but no text. It is left out of the game.",
+  "no-options": () => "There is nothing to pick. The question is left out until it has options.",
+  "one-option": () => "There is only one option, so nobody can miss it.",
+  "empty-option": ([letter]) => `Option ${letter} is empty. It is left out of the game.`,
+  "no-right-option": () => "No option is marked right, so nobody can get it right.",
+  "two-right-options": ([n]) =>
+    `${n} options are marked right, but only one can be picked. Each of them counts as right.`,
+  "same-options": ([text]) => `Two options read the same: “${text}”.`,
+  "unknown-question": () =>
+    "This kind of question comes from a newer version. It is kept, but not asked.",
+  "unknown-game": () => "This game comes from a newer version. It is kept, but can’t be played.",
+  "asks-too-many": ([asked, there]) =>
+    `The rules ask ${asked} questions, but only ${there} can be asked. All of them are.`,
+  "no-points": () => "A question is worth 0 points, so everybody wins.",
+  "always-won": () => "With a pass mark of 0 % everybody wins.",
+  "pass-mark-unreachable": ([needed, reach]) =>
+    `Winning takes ${needed} points, but only ${reach} can be reached.`,
+  "pass-mark-sometimes-unreachable": ([needed, reach]) =>
+    `Winning takes ${needed} points. In an unlucky draw only ${reach} can be reached.`,
+  "all-off": () => "All questions are switched off, so there is nothing to ask.",
+  "same-questions": ([first]) => `This asks the same as question ${first}.`,
+  "loose-last-option": ([letter]) =>
+    `Option ${letter} speaks of the others, but mixing may put it among them.`,
+  "right-in-one-place": ([letter]) =>
+    `The right option is always ${letter}. A class soon finds that out.`,
+  "longest-is-right": ([n, of]) =>
+    `In ${n} of ${of} questions the right option is the longest. A class soon finds that out.`,
+  "guessing-wins": ([chance]) =>
+    `Who only guesses wins ${oneIn(Number(chance))}. A higher pass mark or more options help.`,
+  "long-read": ([seconds, year]) =>
+    `Most of ${yearName(Number(year))} read this for ${seconds} seconds. Shorter words or fewer options help.`,
+  "no-answer": () => "No answer is accepted yet. The question is left out until one is.",
+  "mistake-is-right": ([text]) => `“${text}” stands among the wrong answers, but is judged right.`,
+  "no-number": () => "There is no number to compare with. The question is left out until there is.",
+  "no-gaps": () => "There is no gap yet. Put the words that are missing in [brackets].",
+  "few-cards": () => "There are fewer than two cards to put in order. The question is left out.",
+  "few-pairs": () => "There are fewer than two full pairs. The question is left out.",
+  "few-groups": () =>
+    "It takes two groups with a name, and a card that belongs to one. The question is left out.",
+  "card-without-group": ([text]) => `The card “${text}” belongs to no group and is left out.`,
+  "no-picture": () => "There is no picture to point at. The question is left out.",
+  "no-right-area": () => "Nowhere in the picture is right, so nobody can get it right.",
+  "no-alt": () => "The picture has no words for those who can’t see it.",
+  "all-options-right": () => "All options are right: picking everything is the answer.",
+  "everything-earns": () => "Who picks every option gets all the points.",
+  "hint-gives-away": ([n, answer]) => `Hint ${n} says the answer word for word: “${answer}”.`,
+  "lives-before-pass-mark": ([lives, misses]) =>
+    `The game ends after ${plural(Number(lives) + 1, "mistake")}, though ${misses} still win by the pass mark.`,
+  "price-above-worth": ([price, worth]) =>
+    `A hint or a wrong answer costs ${price} points, more than a question of ${worth} brings.`,
+  "speed-without-clock": () => "There are points for speed, but no clock to measure it by.",
+  "clock-short": ([there, needed, year]) =>
+    `${there} seconds are short: slower readers of ${yearName(Number(year))} need ${needed} to read it.`,
+  "clock-before-read-aloud": ([there, needed]) =>
+    `Reading it aloud takes ${needed} seconds, but there are only ${there}.`,
+  "game-clock-short": ([seconds, least, most]) =>
+    `The clock gives ${minutes(Number(seconds))} min; your class will take ${minutes(Number(least))} to ${minutes(Number(most))}.`,
+  "many-questions": ([asked, most]) =>
+    `${asked} questions make a long game; up to ${most} are usual.`,
+};
+
+export const mendWords: Record<Mend, (values: string[]) => string> = {
+  "remove-option": () => "Remove this option",
+  "keep-first-right": () => "Keep the first as right",
+  "pin-last": () => "Pin it at the end",
+  "switch-off": () => "Switch it off for now",
+  "switch-on-all": () => "Switch all on",
+  "ask-all": () => "Ask all there are",
+  "ask-fewer": ([, most]) => `Ask ${most} of them`,
+  "mix-options": () => "Mix the options",
+  "usual-worth": () => "Give 10 points each",
+  "usual-pass-mark": () => "Win with 80 %",
+  "wrong-costs": () => "Let wrong ones cost",
+  "set-lives": ([, misses]) => `Allow ${misses} mistakes`,
+  "lower-prices": ([, worth]) => `Lower it to ${worth}`,
+  "usual-clock": () => "Give 30 seconds each",
+  "set-seconds": (values) => `Give it ${values.at(-1)} seconds`,
+  "set-clock": (values) => `Give ${minutes(Number(values.at(-1)))} min`,
+  "remove-hint": () => "Remove this hint",
+  "set-pass-mark": (values) => `Win with ${values.at(-1)} %`,
+};

@@ -1,0 +1,10 @@
+/** Figures and names as they read in a sentence. */
+
+export const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
+
+export const yearName = (year: number) => (year === 0 ? "Reception" : `Year ${year}`);
+
+export const minutes = (seconds: number) => Math.max(1, Math.round(seconds / 60));
+
+/** A chance in billionths as one in so many: “one time in 9”. */
+export const oneIn = (billionths: number) => `one time in ${Math.round(1e9 / billionths)}`;

@@ -1,0 +1,133 @@
+import type { PassMark, Scorecard, State, Terms } from "../generated/types";
+import { plural } from "./format";
+
+/** The words of a game as it is played. */
+export const playing = {
+  game: {
+    start: "Start",
+    answer: "Answer",
+    next: "Next",
+    toEnd: "See how it went",
+    again: "Play again",
+    answers: "See the answers",
+    hideAnswers: "Hide the answers",
+    truth: { true: "True", false: "False" } as Record<string, string>,
+    chosen: "chosen",
+    right: "Right",
+    rightMark: "right",
+    wrong: "Not this one",
+    wrongMark: "not this one",
+    missed: "Not answered",
+    chooseFirst: "Choose an option first",
+    options: "Options",
+    /** Beside a number that stands on its own. */
+    pointsUnit: (n: number) => (n === 1 ? "point" : "points"),
+    plus: (n: number) => `+${plural(n, "point")}`,
+    place: (n: number, of: number) => `question ${n} of ${of}`,
+    facts: (mark: PassMark) =>
+      mark.needed === 0
+        ? plural(mark.asked, "question")
+        : `${plural(mark.asked, "question")} · ${plural(mark.needed, "point")} to win`,
+    won: "You made it",
+    lost: (score: Scorecard) => `Not this time — you got ${score.right} of ${score.asked}`,
+    rightOf: (score: Scorecard) => `${score.right} of ${score.asked} right`,
+    needed: (points: number, needed: number) =>
+      `${plural(points, "point")} of the ${needed} that win.`,
+    usual: { right: "Well done.", wrong: "The right one is marked." },
+    markers: {
+      "to-do": "to do",
+      now: "now",
+      right: "right",
+      wrong: "not right",
+      partly: "partly right",
+      missed: "not answered",
+      retry: "may be tried again",
+      given: "handed in",
+    } satisfies Record<State, string>,
+    marker: (n: number, state: State) => `${n}: ${playing.game.markers[state]}`,
+    progress: (score: Scorecard, now?: number) =>
+      [
+        `${score.right} right`,
+        score.partly > 0 ? `${score.partly} partly` : "",
+        `${score.wrong} not`,
+        score.missed > 0 ? `${score.missed} not answered` : "",
+        now === undefined ? "" : playing.game.place(now, score.asked),
+      ]
+        .filter(Boolean)
+        .join(", "),
+    picked: "picked",
+    /** Words for what is given as an answer. */
+    chooseAll: "Choose all that apply",
+    type: "Your answer",
+    typeNumber: "Your number",
+    write: "Write what you think",
+    gap: (n: number) => `Gap ${n}`,
+    gapEmpty: (n: number) => `Gap ${n}, empty`,
+    gapChoose: "choose",
+    put: (card: string, place: string) => `Put ${card} into ${place}`,
+    pickedUp: (card: string) => `${card} — picked up, now choose where it goes`,
+    bank: "Words to put in",
+    cards: "Cards to place",
+    allPlaced: "All cards are placed.",
+    empty: "put a card here",
+    beside: (name: string) => `beside ${name}`,
+    up: (card: string) => `${card}: one place up`,
+    down: (card: string) => `${card}: one place down`,
+    ordered: (card: string, place: number, of: number) => `${card} is now ${place} of ${of}.`,
+    pointHow: "Press the place, or move the mark with the arrow keys.",
+    pointLabel: (alt: string, x?: number, y?: number) =>
+      `${alt || "A picture"}. ${x === undefined || y === undefined ? "Nothing is marked yet." : playing.game.pointedAt(x, y)}`,
+    /** As on a map: columns A to J, rows 1 to 10. */
+    pointedAt: (x: number, y: number): string =>
+      `The mark is in field ${"ABCDEFGHIJ"[Math.min(9, Math.floor(x / 100))]}${Math.min(9, Math.floor(y / 100)) + 1}.`,
+    partRight: "right here",
+    partWrong: "not here",
+    partly: "Partly right",
+    outOfTime: "Out of time",
+    given: "Handed in",
+    usualPartly: "Some of it is right.",
+    usualMissed: "The time was up before an answer came.",
+    usualGiven: { "free-answer": "Your teacher will mark it.", discussion: "Thank you." } as Record<
+      string,
+      string
+    >,
+    usualAgain: "You may try again.",
+    usualLater: "It comes again later.",
+    usualNothing: "On to the next.",
+    solution: "Right:",
+    tryAgain: "Try again",
+    leaveIt: "Leave it so",
+    goOn: "Go on",
+    hint: "Hint",
+    hintCosts: (price: number) => `Hint (costs ${plural(price, "point")})`,
+    hintNumber: (n: number) => `Hint ${n}:`,
+    lives: (n: number): string =>
+      n === 0 ? "no more mistakes" : `${plural(n, "mistake")} still allowed`,
+    left: (time: string) => `${time} left`,
+    tenSeconds: "Ten seconds left",
+    clockStands: "the clock runs once it is played",
+    bonus: (n: number) => `of them ${n} bonus`,
+    noAnswer: "no answer",
+    awaiting: (n: number) =>
+      `Your teacher marks ${n === 1 ? "one answer" : `${n} answers`} first. Then you will know.`,
+    awaitingTitle: "Handed in",
+    timeUp: (score: Scorecard) => `Out of time — you got ${score.right} of ${score.asked}`,
+    livesUp: (score: Scorecard) =>
+      `No more mistakes left — you got ${score.right} of ${score.asked}`,
+    comment: "Your teacher says:",
+    fillGaps: "Fill the gaps",
+    /** What a player should know before she begins. */
+    termsOf: ({ tries, lives, gameSeconds }: Terms) =>
+      [
+        tries === undefined ? "tried until right" : tries > 1 ? `up to ${tries} tries each` : "",
+        lives === undefined ? "" : playing.game.lives(lives),
+        gameSeconds === undefined ? "" : playing.game.clockFact(gameSeconds),
+      ]
+        .filter(Boolean)
+        .join(" · "),
+    clockFact: (seconds: number): string =>
+      seconds % 60 === 0
+        ? `${seconds / 60} min`
+        : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")} min`,
+  },
+};
