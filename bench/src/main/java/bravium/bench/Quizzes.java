@@ -8,7 +8,6 @@ import bravium.core.games.quizshow.QuizShow;
 import bravium.core.play.Action;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
-import bravium.core.play.Response;
 import bravium.core.question.Feedback;
 import bravium.core.question.Option;
 import bravium.core.question.PickOne;
