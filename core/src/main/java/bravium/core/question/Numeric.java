@@ -40,6 +40,12 @@ public record Numeric(
         changed, value, tolerance, units, unitNeeded, fractions, percent, mistakes, extra);
   }
 
+  /** The same question with other wrong answers listed. */
+  public Numeric withMistakes(List<Mistake> changed) {
+    return new Numeric(
+        basics, value, tolerance, units, unitNeeded, fractions, percent, changed, extra);
+  }
+
   /** How a text would be judged, and why; empty while there is no number to compare with. */
   public Optional<Judgement> judge(String text) {
     return answer().map(answer -> answer.judge(text));

@@ -30,6 +30,11 @@ public record TypedText(
     return new TypedText(changed, accepted, mistakes, comparing, extra);
   }
 
+  /** The same question with other wrong answers listed. */
+  public TypedText withMistakes(List<Mistake> changed) {
+    return new TypedText(basics, accepted, changed, comparing, extra);
+  }
+
   /** The accepted texts with something written in them. */
   public List<String> right() {
     return accepted.stream().filter(text -> !Texts.blank(text)).toList();

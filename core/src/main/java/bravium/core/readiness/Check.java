@@ -76,7 +76,7 @@ public enum Check {
   /** A typed question accepts no answer yet. */
   @JsonProperty("no-answer")
   NO_ANSWER,
-  /** A listed wrong answer is judged right. Value: its text. */
+  /** A listed wrong answer would be right if it were not listed. Value: its text. */
   @JsonProperty("mistake-is-right")
   MISTAKE_IS_RIGHT,
   /** A number question has no number. */

@@ -1,5 +1,6 @@
 package bravium.core.readiness;
 
+import bravium.core.answer.Judgement;
 import bravium.core.answer.Mistake;
 import bravium.core.question.Gaps;
 import bravium.core.question.Matching;
@@ -13,6 +14,7 @@ import bravium.core.question.Texts;
 import bravium.core.question.TypedText;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 /** What is worth a look in the kinds of questions that have no options. */
 final class KindChecks {
@@ -51,18 +53,20 @@ final class KindChecks {
 
   private void read(TypedText typed) {
     needs(typed.complete(), Check.NO_ANSWER);
-    for (Mistake mistake : typed.mistakes()) {
-      if (!Texts.blank(mistake.text()) && typed.judge(mistake.text()).right()) {
-        look(Check.MISTAKE_IS_RIGHT, Texts.trimmed(mistake.text()));
-      }
-    }
+    TypedText without = typed.withMistakes(List.of());
+    mistakes(typed.mistakes(), text -> without.judge(text).right());
   }
 
   private void read(Numeric number) {
     needs(number.complete(), Check.NO_NUMBER);
-    for (Mistake mistake : number.mistakes()) {
-      boolean right = number.judge(mistake.text()).map(j -> j.right()).orElse(false);
-      if (!Texts.blank(mistake.text()) && right) {
+    Numeric without = number.withMistakes(List.of());
+    mistakes(number.mistakes(), text -> without.judge(text).map(Judgement::right).orElse(false));
+  }
+
+  /** A listed wrong answer that would be right if it were not listed. */
+  private void mistakes(List<Mistake> listed, Predicate<String> isRight) {
+    for (Mistake mistake : listed) {
+      if (!Texts.blank(mistake.text()) && isRight.test(mistake.text())) {
         look(Check.MISTAKE_IS_RIGHT, Texts.trimmed(mistake.text()));
       }
     }

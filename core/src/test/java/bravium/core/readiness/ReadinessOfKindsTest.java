@@ -1,0 +1,207 @@
+package bravium.core.readiness;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bravium.core.activity.Activity;
+import bravium.core.activity.Bonus;
+import bravium.core.activity.Clock;
+import bravium.core.activity.Prices;
+import bravium.core.activity.Rules;
+import bravium.core.activity.TitlePage;
+import bravium.core.answer.Comparing;
+import bravium.core.answer.Mistake;
+import bravium.core.json.Extra;
+import bravium.core.question.Basics;
+import bravium.core.question.Card;
+import bravium.core.question.Credit;
+import bravium.core.question.Feedback;
+import bravium.core.question.Matching;
+import bravium.core.question.Numeric;
+import bravium.core.question.Option;
+import bravium.core.question.Ordering;
+import bravium.core.question.PickAll;
+import bravium.core.question.PointAt;
+import bravium.core.question.Question;
+import bravium.core.question.Sorting;
+import bravium.core.question.TypedText;
+import bravium.core.samples.Activities;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** What readiness says of the further kinds of questions and the further rules. */
+class ReadinessOfKindsTest {
+
+  private static final Rules RULES = Activities.asWritten(null, 80);
+
+  @Test
+  void whatAKindNeedsIsMissedInWordsOfItsOwn() {
+    Basics basics = Basics.of("q", "Something asked", Feedback.USUAL);
+    Credit credit = Credit.EACH_RIGHT_COUNTS;
+
+    assertThat(checks(typed(List.of(), List.of()))).contains(Check.NO_ANSWER);
+    assertThat(checks(number("twelve"))).contains(Check.NO_NUMBER);
+    assertThat(checks(new Ordering(basics, List.of(new Card("a", "egg")), credit, Extra.NONE)))
+        .contains(Check.FEW_CARDS);
+    assertThat(checks(new Matching(basics, List.of(), credit, Extra.NONE)))
+        .contains(Check.FEW_PAIRS);
+    assertThat(checks(new Sorting(basics, List.of(), List.of(), credit, Extra.NONE)))
+        .contains(Check.FEW_GROUPS);
+    assertThat(checks(new PointAt(basics, null, "", List.of(), Extra.NONE)))
+        .contains(Check.NO_PICTURE);
+    assertThat(checks(new PointAt(basics, "hive", "", List.of(), Extra.NONE)))
+        .contains(Check.NO_RIGHT_AREA, Check.NO_ALT);
+  }
+
+  @Test
+  void aListedWrongAnswerThatIsJudgedRightIsFound() {
+    Question question = typed(List.of("queen"), List.of(new Mistake("Queen.", "No")));
+
+    assertThat(findings(RULES, question))
+        .contains(Finding.of("q", Check.MISTAKE_IS_RIGHT, Weight.LOOK, "Queen."));
+  }
+
+  @Test
+  void aHintThatSaysTheAnswerWordForWordIsFoundAndOneThatOnlyContainsItsLettersIsNot() {
+    Question question = typed(List.of("wax"), List.of());
+    Question telling =
+        question.with(question.basics().withHints(List.of("It waxes", "Think of WAX.")));
+
+    assertThat(findings(RULES, telling))
+        .contains(
+            Finding.of("q", Check.HINT_GIVES_AWAY, Weight.LOOK, 2, "wax")
+                .mendedBy(Mend.REMOVE_HINT));
+  }
+
+  @Test
+  void whoPicksEverythingMayNotEarnEverything() {
+    List<Option> options = List.of(new Option("a", "queen", true), new Option("b", "wasp", false));
+    Basics basics = Basics.of("q", "Which are bees?", Feedback.USUAL);
+
+    assertThat(checks(new PickAll(basics, options, Credit.EACH_RIGHT_COUNTS, Extra.NONE)))
+        .contains(Check.EVERYTHING_EARNS);
+    assertThat(checks(new PickAll(basics, options, Credit.WRONG_COSTS, Extra.NONE)))
+        .doesNotContain(Check.EVERYTHING_EARNS);
+  }
+
+  @Test
+  void livesThatEndTheGameBeforeThePassMarkDecidesAreFound() {
+    assertThat(of(RULES.withLives(0), 10))
+        .containsExactly(
+            Finding.of(Check.LIVES_BEFORE_PASS_MARK, Weight.LOOK, Place.LIVES, 0, 2)
+                .mendedBy(Mend.SET_LIVES));
+    assertThat(of(RULES.withLives(2), 10)).isEmpty();
+  }
+
+  @Test
+  void aPriceAboveTheWorthIsFound() {
+    assertThat(of(RULES.withPrices(new Prices(12, 0)), 3))
+        .containsExactly(
+            Finding.of(Check.PRICE_ABOVE_WORTH, Weight.LOOK, Place.PRICES, 12, 10)
+                .mendedBy(Mend.LOWER_PRICES));
+  }
+
+  @Test
+  void pointsForSpeedNeedAClock() {
+    Rules fast = RULES.withBonus(new Bonus(5, 0, 3));
+
+    assertThat(of(fast, 3).getFirst().check()).isEqualTo(Check.SPEED_WITHOUT_CLOCK);
+    assertThat(of(fast.withClock(new Clock(Clock.Per.QUESTION, 30)), 3)).isEmpty();
+  }
+
+  /**
+   * Source: Hasbrouck &amp; Tindal (2017): the slower quarter of US grade 3, Year 4, reads 91 words
+   * a minute, so 46 words take 30 seconds.
+   */
+  @Test
+  void aClockIsHeldAgainstHowTheSlowerQuarterReads() {
+    Question question = typed(List.of("wax"), List.of());
+    Question longer =
+        new TypedText(
+            Basics.of("q", "bee ".repeat(46), Feedback.USUAL),
+            List.of("wax"),
+            List.of(),
+            Comparing.FAIR,
+            Extra.NONE);
+    Rules thirty = RULES.withClock(new Clock(Clock.Per.QUESTION, 29));
+
+    assertThat(inYear4(thirty, longer))
+        .contains(
+            Finding.of("q", Check.CLOCK_SHORT, Weight.LOOK, 29, 30, 4, 40)
+                .mendedBy(Mend.SET_SECONDS));
+    assertThat(inYear4(thirty, question)).isEmpty();
+  }
+
+  /** Source: 43 words take about 14 seconds (common practice). */
+  @Test
+  void aClockIsHeldAgainstTheReadingAloud() {
+    Question question =
+        new TypedText(
+            Basics.of("q", "bee ".repeat(86), Feedback.USUAL).withSeconds(27),
+            List.of("wax"),
+            List.of(),
+            Comparing.FAIR,
+            Extra.NONE);
+
+    assertThat(findings(RULES, question))
+        .containsExactly(
+            Finding.of("q", Check.CLOCK_BEFORE_READ_ALOUD, Weight.LOOK, 27, 28, 38)
+                .mendedBy(Mend.SET_SECONDS));
+    assertThat(findings(RULES, question.with(question.basics().withSeconds(28)))).isEmpty();
+  }
+
+  @Test
+  void questionsOfTheirOwnWorthsAreReckonedWithThem() {
+    Question heavy = typed(List.of("wax"), List.of());
+    heavy = heavy.with(heavy.basics().withWorth(90));
+    Question hopeless = Activities.question("q2", "none", "a", "b");
+    Activity activity = Activities.quiz(RULES, List.of(heavy, hopeless));
+
+    assertThat(Readiness.of(activity).winnable()).isEqualTo(Winnable.ALWAYS);
+    assertThat(Readiness.of(activity.withRules(RULES.withPassMark(91))).winnable())
+        .isEqualTo(Winnable.NEVER);
+    assertThat(Readiness.of(activity.withRules(RULES.withAsk(1))).winnable())
+        .isEqualTo(Winnable.SOMETIMES);
+  }
+
+  private static List<Finding> inYear4(Rules rules, Question question) {
+    Activity activity = Activities.quiz(rules, List.of(question));
+    TitlePage page = new TitlePage("Bees", null, 4, null, List.of(), null, Extra.NONE);
+    return Readiness.of(activity.withTitlePage(page)).findings();
+  }
+
+  private static TypedText typed(List<String> accepted, List<Mistake> mistakes) {
+    return new TypedText(
+        Basics.of("q", "What covers a cell?", Feedback.USUAL),
+        accepted,
+        mistakes,
+        Comparing.FAIR,
+        Extra.NONE);
+  }
+
+  private static Numeric number(String value) {
+    return new Numeric(
+        Basics.of("q", "How many?", Feedback.USUAL),
+        value,
+        null,
+        List.of(),
+        false,
+        false,
+        false,
+        List.of(),
+        Extra.NONE);
+  }
+
+  private static List<Finding> of(Rules rules, int questions) {
+    return Readiness.of(Activities.quiz(rules, questions)).findings().stream()
+        .filter(f -> f.check() != Check.SAME_QUESTIONS && f.check() != Check.GUESSING_WINS)
+        .toList();
+  }
+
+  private static List<Finding> findings(Rules rules, Question question) {
+    return Readiness.of(Activities.quiz(rules, List.of(question))).findings();
+  }
+
+  private static List<Check> checks(Question question) {
+    return findings(RULES, question).stream().map(Finding::check).toList();
+  }
+}
