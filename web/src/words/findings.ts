@@ -38,7 +38,8 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
   "long-read": ([seconds, year]) =>
     `Most of ${yearName(Number(year))} read this for ${seconds} seconds. Shorter words or fewer options help.`,
   "no-answer": () => "No answer is accepted yet. The question is left out until one is.",
-  "mistake-is-right": ([text]) => `“${text}” stands among the wrong answers, but would be right without that.`,
+  "mistake-is-right": ([text]) =>
+    `“${text}” stands among the wrong answers, but would be right without that.`,
   "no-number": () => "There is no number to compare with. The question is left out until there is.",
   "no-gaps": () => "There is no gap yet. Put the words that are missing in [brackets].",
   "few-cards": () => "There are fewer than two cards to put in order. The question is left out.",

@@ -12,6 +12,7 @@ import bravium.core.question.Feedback;
 import bravium.core.question.Option;
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
+import bravium.core.question.Response;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
