@@ -74,7 +74,7 @@ public final class Caller {
   public Answer send(String method, String path, String body, String... headers) {
     List<String> all = new ArrayList<>(List.of(headers));
     all.addAll(List.of("Content-Type", "application/json"));
-    cookies.getCookieStore().getCookies().stream()
+    cookies.getCookieStore().get(URI.create(address)).stream()
         .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
         .map(HttpCookie::getValue)
         .findFirst()
@@ -84,7 +84,7 @@ public final class Caller {
 
   /** The value of a cookie that the server has set. */
   public String cookie(String name) {
-    return cookies.getCookieStore().getCookies().stream()
+    return cookies.getCookieStore().get(URI.create(address)).stream()
         .filter(cookie -> cookie.getName().equals(name))
         .map(HttpCookie::getValue)
         .findFirst()
