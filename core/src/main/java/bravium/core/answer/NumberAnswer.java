@@ -83,7 +83,11 @@ public final class NumberAnswer {
 
   /** The right answer as it could be typed, with its unit where that is needed. */
   public String rightText() {
-    return unitNeeded && !units.isEmpty() ? written + " " + units.getFirst() : written;
+    return unitNeeded ? withUnit() : written;
+  }
+
+  private String withUnit() {
+    return units.isEmpty() ? written : written + " " + units.getFirst();
   }
 
   /** Judges a text. Where it can be read in two ways, the better one counts. */
@@ -115,7 +119,7 @@ public final class NumberAnswer {
       return Judgement.wrong(Reason.FORM_NOT_ALLOWED, written);
     }
     if (!reading.unit().isEmpty() && !isUnit(reading.unit())) {
-      return Judgement.wrong(Reason.OTHER_UNIT, rightText());
+      return Judgement.wrong(Reason.OTHER_UNIT, withUnit());
     }
     if (reading.unit().isEmpty() && unitNeeded && !units.isEmpty()) {
       return Judgement.wrong(Reason.NO_UNIT, rightText());

@@ -80,6 +80,7 @@ class NumberAnswerTest {
     assertThat(free.judge("12").right()).isTrue();
     assertThat(free.judge("12 m2").right()).isTrue();
     assertThat(free.judge("12 kg").reason()).isEqualTo(Reason.OTHER_UNIT);
+    assertThat(free.judge("12 kg").compared()).isEqualTo("12 m²");
     assertThat(needed.judge("12").reason()).isEqualTo(Reason.NO_UNIT);
     assertThat(needed.judge("12m²").right()).isTrue();
     assertThat(needed.rightText()).isEqualTo("12 m²");
