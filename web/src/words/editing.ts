@@ -235,7 +235,6 @@ export const editing = {
     hintAdd: "a hint — just type",
     optionFeedbacks: "Said to who picks an option",
     optionFeedback: (letter: string) => `Said to who picks ${letter}`,
-    model: "An answer as it could be, for your eyes",
     judged,
   },
 };

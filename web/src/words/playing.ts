@@ -18,7 +18,6 @@ export const playing = {
     wrong: "Not this one",
     wrongMark: "not this one",
     missed: "Not answered",
-    chooseFirst: "Choose an option first",
     options: "Options",
     /** Beside a number that stands on its own. */
     pointsUnit: (n: number) => (n === 1 ? "point" : "points"),
@@ -62,7 +61,6 @@ export const playing = {
     typeNumber: "Your number",
     write: "Write what you think",
     gap: (n: number) => `Gap ${n}`,
-    gapEmpty: (n: number) => `Gap ${n}, empty`,
     gapChoose: "choose",
     put: (card: string, place: string) => `Put ${card} into ${place}`,
     pickedUp: (card: string) => `${card} — picked up, now choose where it goes`,

@@ -5,6 +5,7 @@ import bravium.core.question.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** The texts that a teacher accepts and those she lists as wrong, folded once, to compare with. */
 public final class Comparison {
@@ -64,46 +65,26 @@ public final class Comparison {
     if (typed.same().isEmpty()) {
       return Judgement.wrong(Reason.EMPTY, null);
     }
-    Optional<Judgement> same = strictly(typed);
+    Optional<Judgement> same = alike(typed, Meant::same, Reason.SAME);
     if (same.isPresent() || typed.free().isEmpty()) {
       return same.orElse(Judgement.wrong(Reason.EMPTY, null));
     }
-    return same.or(() -> freely(typed)).or(() -> withSlips(typed)).orElseGet(() -> other(typed));
+    Reason freely = how.anyOrder() || how.articles() ? Reason.WORDS : Reason.ACCENTS;
+    return alike(typed, Meant::accented, Reason.SAME_BUT_FORM)
+        .or(() -> alike(typed, Meant::free, freely))
+        .or(() -> withSlips(typed))
+        .orElseGet(() -> other(typed));
   }
 
-  private Optional<Judgement> strictly(Meant typed) {
+  /** What reads the same when folded so far: an accepted text before a listed wrong one. */
+  private Optional<Judgement> alike(Meant typed, Function<Meant, Folded> as, Reason reason) {
     for (Meant meant : accepted) {
-      if (meant.same().equals(typed.same())) {
-        return Optional.of(Judgement.right(Reason.SAME, meant.text()));
+      if (as.apply(meant).equals(as.apply(typed))) {
+        return Optional.of(Judgement.right(reason, meant.text()));
       }
     }
     for (int i = 0; i < wrong.size(); i++) {
-      if (wrong.get(i).same().equals(typed.same())) {
-        return Optional.of(Judgement.listed(mistakes.get(i)));
-      }
-    }
-    return Optional.empty();
-  }
-
-  private Optional<Judgement> freely(Meant typed) {
-    for (Meant meant : accepted) {
-      if (meant.accented().equals(typed.accented())) {
-        return Optional.of(Judgement.right(Reason.SAME_BUT_FORM, meant.text()));
-      }
-    }
-    for (int i = 0; i < wrong.size(); i++) {
-      if (wrong.get(i).accented().equals(typed.accented())) {
-        return Optional.of(Judgement.listed(mistakes.get(i)));
-      }
-    }
-    for (Meant meant : accepted) {
-      if (meant.free().equals(typed.free())) {
-        boolean words = how.anyOrder() || how.articles();
-        return Optional.of(Judgement.right(words ? Reason.WORDS : Reason.ACCENTS, meant.text()));
-      }
-    }
-    for (int i = 0; i < wrong.size(); i++) {
-      if (wrong.get(i).free().equals(typed.free())) {
+      if (as.apply(wrong.get(i)).equals(as.apply(typed))) {
         return Optional.of(Judgement.listed(mistakes.get(i)));
       }
     }

@@ -75,12 +75,6 @@ public final class NumberAnswer {
     return readings.isEmpty() ? null : readings.getFirst().value().distance(Value.of(0, 1));
   }
 
-  /** Whether a text can be read as a number, without a unit. */
-  public static boolean isNumber(String text) {
-    List<Reading> readings = NumberText.readings(text);
-    return !readings.isEmpty() && readings.getFirst().unit().isEmpty();
-  }
-
   /** The right answer as it could be typed, with its unit where that is needed. */
   public String rightText() {
     return unitNeeded ? withUnit() : written;
