@@ -19,6 +19,9 @@ import org.jspecify.annotations.Nullable;
 })
 public sealed interface Action {
 
+  /** The most characters of a teacher's comment. */
+  int LONGEST_COMMENT = 2_000;
+
   /** Leaves the title page. */
   record Start() implements Action {}
 
@@ -54,9 +57,18 @@ public sealed interface Action {
    * Marks an answer that only the teacher can mark: for the teacher, at any time.
    *
    * @param points 0 to the question's worth
-   * @param comment null for none
+   * @param comment at most {@value #LONGEST_COMMENT} characters; null for none
    */
-  record Mark(String question, int points, @Nullable String comment) implements Action {}
+  record Mark(String question, int points, @Nullable String comment) implements Action {
+
+    /** Checks the comment's length. */
+    public Mark {
+      if (comment != null && comment.length() > LONGEST_COMMENT) {
+        throw new IllegalArgumentException(
+            "a comment has at most " + LONGEST_COMMENT + " characters");
+      }
+    }
+  }
 
   /** Opens a question out of turn: for the teacher. */
   record GoTo(String question) implements Action {}

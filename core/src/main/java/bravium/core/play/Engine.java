@@ -94,6 +94,17 @@ public final class Engine {
     return new ShowingBuilder(activity, there, audience, now).build();
   }
 
+  /**
+   * A play as its teacher looks back at it.
+   *
+   * @param at the moment, in milliseconds since 1970: what has run out by then is settled
+   */
+  public static Review review(Activity activity, Sitting sitting, long at) {
+    long now = notBefore(sitting, at);
+    Sitting there = ranOut(activity, sitting, now).sitting();
+    return new ShowingBuilder(activity, there, Audience.TEACHER, now).review();
+  }
+
   /** The question of that id, if the activity has it. */
   public static Optional<Question> question(Activity activity, String id) {
     for (Question question : activity.game().questions()) {

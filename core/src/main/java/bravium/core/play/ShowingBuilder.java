@@ -12,6 +12,7 @@ import bravium.core.question.Question;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Takes from a sitting what an audience may see. */
@@ -99,7 +100,7 @@ final class ShowingBuilder {
   /** What is said at the end to the best try. */
   private Showing.Told toldAtEnd(Question question, Result result) {
     Tried best = sitting.effortFor(question.id()).best();
-    boolean gives = givesAway(Answers.AT_THE_END);
+    boolean gives = audience == Audience.TEACHER || givesAway(Answers.AT_THE_END);
     return new Showing.Told(
         result.verdict(),
         true,
@@ -149,14 +150,47 @@ final class ShowingBuilder {
       return null;
     }
     List<Showing.Answered> answers =
-        sitting.draw().counting().stream()
-            .flatMap(drawn -> sitting.resultOf(drawn.question()).stream())
+        settled()
             .flatMap(
                 result ->
                     Engine.question(activity, result.question()).stream()
                         .map(q -> new Showing.Answered(asked(q), toldAtEnd(q, result))))
             .toList();
     return new Showing.Closing(outcome, ending(outcome), answers);
+  }
+
+  /** The play as its teacher looks back at it. */
+  Review review() {
+    List<Long> times =
+        sitting.standing().stream()
+            .filter(played -> !(played.move().action() instanceof Action.Mark))
+            .map(Played::at)
+            .toList();
+    return new Review(
+        times.isEmpty() ? null : times.getFirst(),
+        times.isEmpty() ? null : times.getLast(),
+        score,
+        PassMark.of(activity.rules(), sitting.draw()),
+        sitting.outcome(),
+        settled().map(this::reviewed).toList());
+  }
+
+  private Review.Reviewed reviewed(Result result) {
+    Question question = Engine.question(activity, result.question()).orElseThrow();
+    Effort effort = sitting.effortFor(question.id());
+    return new Review.Reviewed(
+        asked(question),
+        toldAtEnd(question, result),
+        effort.tries(),
+        effort.hints(),
+        question.marking(),
+        model(question));
+  }
+
+  /** The results of what counts, in the order of the play. */
+  private Stream<Result> settled() {
+    return sitting.draw().counting().stream()
+        .flatMap(drawn -> sitting.resultOf(drawn.question()).stream());
   }
 
   private @Nullable String ending(Outcome outcome) {
@@ -177,7 +211,10 @@ final class ShowingBuilder {
             .flatMap(id -> Engine.question(activity, id))
             .map(Question::text)
             .orElse(null);
-    return new Showing.Notes(
-        right(now), now instanceof FreeAnswer free ? free.model() : null, next);
+    return new Showing.Notes(right(now), model(now), next);
+  }
+
+  private static @Nullable String model(Question question) {
+    return question instanceof FreeAnswer free ? free.model() : null;
   }
 }

@@ -251,6 +251,48 @@ class RulesOfPlayTest {
   }
 
   @Test
+  void lookingBackTheTeacherSeesEveryAnswerAndWhatWouldBeRightWhileTheGameGoesOn() {
+    FreeAnswer free = new FreeAnswer(Basics.of("f", "Why?", Feedback.USUAL), "Because", Extra.NONE);
+    Activity activity =
+        Activities.quiz(
+            RULES.withAnswers(Answers.NEVER),
+            List.of(
+                Activities.question("q1", "a", "a", "b"),
+                free,
+                Activities.question("q2", "a", "a", "b")));
+    Player player = new Player(activity);
+    player.start();
+    player.pick("b");
+    player.goOn();
+    player.answer(new Response.Typed("To keep warm"));
+
+    Review review = Engine.review(activity, player.sitting(), 900_000);
+
+    assertThat(review.outcome()).isNull();
+    assertThat(review.waiting()).isEqualTo(1);
+    assertThat(review.answers()).extracting(r -> r.question().id()).containsExactly("q1", "f");
+    assertThat(review.answers().get(0).told().right()).containsExactly("a");
+    assertThat(review.answers().get(1).model()).isEqualTo("Because");
+    Long last = review.last();
+
+    player.send(mark(4));
+    Review marked = Engine.review(activity, player.sitting(), 900_000);
+    assertThat(marked.waiting()).isZero();
+    assertThat(marked.answers().get(1).told().comment()).isEqualTo("Well seen");
+    assertThat(marked.last()).isEqualTo(last);
+  }
+
+  @Test
+  void lookingBackSettlesWhatRanOutMeanwhile() {
+    Activity activity = Activities.quiz(RULES.withClock(new Clock(Clock.Per.GAME, 60)), 2);
+    Sitting sitting = started(activity, null);
+
+    assertThat(Engine.review(activity, sitting, 59_000).outcome()).isNull();
+    assertThat(Engine.review(activity, sitting, 61_000).outcome().ended())
+        .isEqualTo(Outcome.Ended.TIME);
+  }
+
+  @Test
   void whatMarksCanNoLongerChangeIsDecidedAtOnce() {
     FreeAnswer free = new FreeAnswer(Basics.of("f", "Why?", Feedback.USUAL), null, Extra.NONE);
     Activity activity =

@@ -5,8 +5,10 @@ import static bravium.server.data.schema.Tables.ACTIVITY_TAG;
 import static bravium.server.data.schema.Tables.ACTIVITY_VERSION;
 import static bravium.server.data.schema.Tables.LEARNER;
 import static bravium.server.data.schema.Tables.MOVE;
+import static bravium.server.data.schema.Tables.OWN_WORDS;
 import static bravium.server.data.schema.Tables.PLAY_LINK;
 import static bravium.server.data.schema.Tables.SITTING;
+import static bravium.server.data.schema.Tables.TIMED_LINK;
 
 import bravium.core.json.Codec;
 import bravium.core.revision.Revisions;
@@ -152,9 +154,11 @@ class VersionRepository implements Nightly {
         DSL.select(SITTING.ID).from(SITTING).where(SITTING.ACTIVITY_VERSION_ID.in(versions));
     Select<? extends Record1<Long>> links =
         DSL.select(PLAY_LINK.ID).from(PLAY_LINK).where(PLAY_LINK.ACTIVITY_ID.eq(activity));
+    dsl.deleteFrom(OWN_WORDS).where(OWN_WORDS.SITTING_ID.in(sittings)).execute();
     dsl.deleteFrom(MOVE).where(MOVE.SITTING_ID.in(sittings)).execute();
     dsl.deleteFrom(SITTING).where(SITTING.ACTIVITY_VERSION_ID.in(versions)).execute();
     dsl.deleteFrom(LEARNER).where(LEARNER.PLAY_LINK_ID.in(links)).execute();
+    dsl.deleteFrom(TIMED_LINK).where(TIMED_LINK.PLAY_LINK_ID.in(links)).execute();
     dsl.deleteFrom(PLAY_LINK).where(PLAY_LINK.ACTIVITY_ID.eq(activity)).execute();
     dsl.deleteFrom(ACTIVITY_TAG).where(ACTIVITY_TAG.ACTIVITY_ID.eq(activity)).execute();
     dsl.deleteFrom(ACTIVITY_VERSION).where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity)).execute();

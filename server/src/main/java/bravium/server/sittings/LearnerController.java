@@ -2,6 +2,7 @@ package bravium.server.sittings;
 
 import bravium.core.play.Move;
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -44,6 +45,12 @@ class LearnerController {
   MoveAnswer move(
       @PathVariable String sitting, HttpServletRequest request, @RequestBody Move move) {
     return learners.move(sitting, token(request), move);
+  }
+
+  @GetMapping("/api/play/{sitting}/contributions/{question}")
+  List<Contribution> contributions(
+      @PathVariable String sitting, @PathVariable String question, HttpServletRequest request) {
+    return learners.contributions(sitting, token(request), question);
   }
 
   private static @Nullable String token(HttpServletRequest request) {

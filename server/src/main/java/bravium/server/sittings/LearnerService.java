@@ -13,6 +13,7 @@ import bravium.server.limits.GuessLimit;
 import bravium.server.problems.Problem;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
@@ -25,6 +26,7 @@ class LearnerService {
   private final PlayLinkRepository links;
   private final ActivityService activities;
   private final WarmSittings warm;
+  private final ContributionRepository contributions;
   private final Clock clock;
 
   /**
@@ -34,7 +36,12 @@ class LearnerService {
   private final GuessLimit wrongCodes;
 
   LearnerService(
-      PlayLinkRepository links, ActivityService activities, WarmSittings warm, Clock clock) {
+      PlayLinkRepository links,
+      ActivityService activities,
+      WarmSittings warm,
+      ContributionRepository contributions,
+      Clock clock) {
+    this.contributions = contributions;
     this.links = links;
     this.activities = activities;
     this.warm = warm;
@@ -62,11 +69,15 @@ class LearnerService {
     String fresh = known.isPresent() ? null : Codes.secret();
     long learner = known.orElseGet(() -> links.addLearner(link.row(), Codes.hash(fresh)));
     String id = warm.open(activities.newest(link.activity()), learner, null, link.percent());
-    return new LearnerSitting(id, fresh, show(warm.read(id, of(learner))));
+    return sitting(id, fresh, warm.read(id, of(learner)));
   }
 
   LearnerSitting read(String sitting, @Nullable String token) {
-    return new LearnerSitting(sitting, null, show(warm.read(sitting, of(learner(token)))));
+    return sitting(sitting, null, warm.read(sitting, of(learner(token))));
+  }
+
+  private LearnerSitting sitting(String id, @Nullable String fresh, StoredSitting stored) {
+    return new LearnerSitting(id, links.numberOf(stored.learner()), fresh, show(stored));
   }
 
   MoveAnswer move(String sitting, @Nullable String token, Move move) {
@@ -74,6 +85,19 @@ class LearnerService {
     Move hers = new Move(move.key(), Mover.PLAYER, move.action());
     Turn turn = Refusals.taken(warm.play(sitting, owner, hers));
     return new MoveAnswer(turn.happenings(), show(warm.read(sitting, owner)), turn.repeated());
+  }
+
+  /**
+   * What the class wrote to a discussion, for who has written to it herself.
+   *
+   * @param question its id
+   */
+  List<Contribution> contributions(String sitting, @Nullable String token, String question) {
+    StoredSitting stored = warm.read(sitting, of(learner(token)));
+    boolean wrote =
+        OwnWords.in(stored.activity(), stored.sitting()).stream()
+            .anyMatch(own -> own.discussion() && own.question().equals(question));
+    return wrote ? contributions.of(stored, question) : List.of();
   }
 
   private Showing show(StoredSitting stored) {

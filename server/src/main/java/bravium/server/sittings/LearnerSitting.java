@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A learner's play.
  *
+ * @param number by which she and her teacher know her: she has no name here
  * @param token opens this learner's sittings; null where she has it already
  */
-public record LearnerSitting(String sitting, @Nullable String token, Showing showing) {}
+public record LearnerSitting(String sitting, int number, @Nullable String token, Showing showing) {}

@@ -12,6 +12,8 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.Optional;
 import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
@@ -111,10 +113,28 @@ class PlayLinkRepository {
         dsl ->
             dsl.insertInto(LEARNER)
                 .set(LEARNER.PLAY_LINK_ID, link)
+                .set(LEARNER.NUMBER, nextNumber(link))
                 .set(LEARNER.TOKEN_HASH, tokenHash)
                 .set(LEARNER.CREATED_AT, clock.instant())
                 .returning(LEARNER.ID)
                 .fetchSingle(LEARNER.ID));
+  }
+
+  private static Field<Long> nextNumber(long link) {
+    return DSL.field(
+        DSL.select(DSL.coalesce(DSL.max(LEARNER.NUMBER), 0L).plus(1))
+            .from(LEARNER)
+            .where(LEARNER.PLAY_LINK_ID.eq(link)));
+  }
+
+  /** The number by which a learner is known, among those of her link. */
+  int numberOf(long learner) {
+    return database
+        .select(LEARNER.NUMBER)
+        .from(LEARNER)
+        .where(LEARNER.ID.eq(learner))
+        .fetchSingle(LEARNER.NUMBER)
+        .intValue();
   }
 
   /** The learner of a token. A token is whose it is for good, so it need not be looked up twice. */

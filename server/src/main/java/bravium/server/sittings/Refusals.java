@@ -6,12 +6,12 @@ import bravium.server.problems.Problem;
 import java.util.Locale;
 
 /** The engine's refusals in words. */
-final class Refusals {
+public final class Refusals {
 
   private Refusals() {}
 
   /** The turn, if it was taken. */
-  static Turn taken(Turn turn) {
+  public static Turn taken(Turn turn) {
     Refusal refusal = turn.refusal();
     if (refusal == null) {
       return turn;

@@ -11,6 +11,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.List;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
@@ -21,7 +22,7 @@ import org.springframework.stereotype.Component;
  * one sitting are taken one after another; those of different sittings don't wait for each other.
  */
 @Component
-class WarmSittings {
+public class WarmSittings {
 
   private static final int MOST = 10_000;
   private static final Duration KEPT = Duration.ofHours(1);
@@ -52,26 +53,23 @@ class WarmSittings {
   }
 
   /** The sitting as it stands, if it belongs to the one who asks. */
-  StoredSitting read(String id, Predicate<StoredSitting> owner) {
+  public StoredSitting read(String id, Predicate<StoredSitting> owner) {
     return own(id, owner).stored;
   }
 
   /** Plays a move. What is returned is on disk. A refused move changes nothing. */
-  Turn play(String id, Predicate<StoredSitting> owner, Move move) {
+  public Turn play(String id, Predicate<StoredSitting> owner, Move move) {
     Warm sitting = own(id, owner);
     sitting.lock.lock();
     try {
       StoredSitting before = sitting.stored;
       Turn turn = Engine.play(before.activity(), before.sitting(), move, clock.millis());
       if (turn.refusal() == null && !turn.repeated()) {
-        sittings.addMove(before.row(), turn.sitting());
-        sitting.stored =
-            new StoredSitting(
-                before.row(),
-                before.learner(),
-                before.teacher(),
-                before.activity(),
-                turn.sitting());
+        StoredSitting after = before.after(turn.sitting());
+        List<OwnWords> words = OwnWords.in(after.activity(), after.sitting());
+        boolean same = words.equals(OwnWords.in(before.activity(), before.sitting()));
+        sittings.addMove(after, same ? null : words);
+        sitting.stored = after;
       }
       return turn;
     } catch (RuntimeException e) {

@@ -3,6 +3,7 @@ package bravium.server.activities;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.server.Caller;
+import bravium.server.Playing;
 import bravium.server.Samples;
 import bravium.server.TestServer;
 import bravium.server.data.Writer;
@@ -88,7 +89,8 @@ class VersionsHttpTest {
       String path =
           teacher.post("/api/activities", Samples.threeQuestions("Old")).header("Location");
       String code = teacher.post(path + "/link", "").text("code");
-      Caller.stranger(server).post("/api/links/" + code + "/sittings", "");
+      teacher.post(path + "/link?time=150", "");
+      Playing.by(server, code).move(Samples.start("start"));
       String kept =
           teacher.post("/api/activities", Samples.threeQuestions("New")).header("Location");
       teacher.send("DELETE", path, null);

@@ -3,7 +3,6 @@ package bravium.server.sittings;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.Mockito.doNothing;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
@@ -42,7 +41,12 @@ class WarmSittingsTest {
         .thenReturn(
             Optional.of(
                 new StoredSitting(
-                    7L, 1L, null, activity, Engine.open(activity, new Opening("seed", 0, false)))));
+                    7L,
+                    1L,
+                    null,
+                    3L,
+                    activity,
+                    Engine.open(activity, new Opening("seed", 0, false)))));
   }
 
   @Test
@@ -51,12 +55,12 @@ class WarmSittingsTest {
 
     assertThat(warm.read("s", any -> true).sitting().now()).isEqualTo("q1");
     verify(rows, times(1)).find("s");
-    verify(rows).addMove(anyLong(), any());
+    verify(rows).addMove(any(), any());
   }
 
   @Test
   void aMoveThatCouldNotBeWrittenDidNotHappen() {
-    doThrow(new DataAccessException("disk full")).doNothing().when(rows).addMove(anyLong(), any());
+    doThrow(new DataAccessException("disk full")).doNothing().when(rows).addMove(any(), any());
 
     assertThatThrownBy(() -> warm.play("s", any -> true, START))
         .isInstanceOf(DataAccessException.class);
@@ -67,10 +71,10 @@ class WarmSittingsTest {
 
   @Test
   void aRefusedMoveIsNotWritten() {
-    doNothing().when(rows).addMove(anyLong(), any());
+    doNothing().when(rows).addMove(any(), any());
     Move late = new Move("k2", Mover.PLAYER, new Action.Continue("q1"));
 
     assertThat(warm.play("s", any -> true, late).refusal()).isEqualTo(Refusal.NOT_OPEN);
-    verify(rows, never()).addMove(anyLong(), any());
+    verify(rows, never()).addMove(any(), any());
   }
 }

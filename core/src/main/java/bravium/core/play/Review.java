@@ -1,0 +1,53 @@
+package bravium.core.play;
+
+import bravium.core.json.Root;
+import bravium.core.question.Marking;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A play as its teacher looks back at it, also while it goes on: all that was answered, and what
+ * would have been right.
+ *
+ * @param started when it left its title page, in milliseconds since 1970; null while it is there
+ * @param last when its player did something last; null while she did nothing
+ * @param outcome null until the end
+ * @param answers the questions that are settled, in the order they come in the play
+ */
+@Root
+public record Review(
+    @Nullable Long started,
+    @Nullable Long last,
+    Scorecard score,
+    PassMark passMark,
+    @Nullable Outcome outcome,
+    List<Reviewed> answers) {
+
+  /**
+   * A question and what was answered.
+   *
+   * @param told what the player is told at the end, and always what is right
+   * @param tries how many tries were made
+   * @param hints how many hints were given
+   * @param model a free answer as it could be; null where there is none
+   */
+  @Root
+  public record Reviewed(
+      Showing.Asked question,
+      Showing.Told told,
+      int tries,
+      int hints,
+      Marking marking,
+      @Nullable String model) {
+
+    /** Whether the teacher has yet to mark it. */
+    public boolean waits() {
+      return marking == Marking.BY_TEACHER && told.verdict() == Verdict.GIVEN;
+    }
+  }
+
+  /** How many answers the teacher has yet to mark, those that decide nothing among them. */
+  public int waiting() {
+    return (int) answers.stream().filter(Reviewed::waits).count();
+  }
+}

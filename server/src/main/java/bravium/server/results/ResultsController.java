@@ -1,0 +1,59 @@
+package bravium.server.results;
+
+import bravium.core.play.Move;
+import bravium.server.accounts.Teacher;
+import java.util.List;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What came back from the classes, over HTTP. */
+@RestController
+class ResultsController {
+
+  private final ResultsService results;
+
+  ResultsController(ResultsService results) {
+    this.results = results;
+  }
+
+  @GetMapping("/api/results")
+  List<PlayedActivity> played(@AuthenticationPrincipal Teacher teacher) {
+    return results.played(teacher);
+  }
+
+  @GetMapping("/api/activities/{activity}/results")
+  ActivityResults of(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String activity,
+      @RequestParam(defaultValue = "0") int page) {
+    return results.of(teacher, activity, page);
+  }
+
+  @GetMapping("/api/activities/{activity}/results/to-mark")
+  List<ToMark> toMark(@AuthenticationPrincipal Teacher teacher, @PathVariable String activity) {
+    return results.toMark(teacher, activity);
+  }
+
+  @PostMapping("/api/results/{sitting}/marks")
+  Game mark(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String sitting,
+      @RequestBody Move move) {
+    return results.mark(teacher, sitting, move);
+  }
+
+  @PutMapping("/api/results/{sitting}/contributions/{question}")
+  Game hide(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String sitting,
+      @PathVariable String question,
+      @RequestBody Hiding hiding) {
+    return results.hide(teacher, sitting, question, hiding.hidden());
+  }
+}

@@ -1,0 +1,161 @@
+package bravium.server.results;
+
+import static bravium.server.data.schema.Tables.ACTIVITY;
+import static bravium.server.data.schema.Tables.ACTIVITY_VERSION;
+import static bravium.server.data.schema.Tables.LEARNER;
+import static bravium.server.data.schema.Tables.MOVE;
+import static bravium.server.data.schema.Tables.OWN_WORDS;
+import static bravium.server.data.schema.Tables.SITTING;
+
+import bravium.server.data.Writer;
+import java.util.List;
+import java.util.Optional;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record;
+import org.jooq.SelectOnConditionStep;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+
+/** The rows of games that were begun: of sittings with a move. */
+@Repository
+class ResultsRepository {
+
+  /**
+   * A game that was begun.
+   *
+   * @param learner the learner's number; 0 at the front of the class
+   */
+  record Begun(long row, String id, int learner) {}
+
+  static final int PAGE = 40;
+  private static final int MOST_PAGES = 1_000_000;
+  private static final int MOST_WAITING = 200;
+
+  private static final Condition BEGUN =
+      DSL.exists(DSL.selectOne().from(MOVE).where(MOVE.SITTING_ID.eq(SITTING.ID)));
+  private static final Field<Integer> WAITING =
+      DSL.field(
+          DSL.selectCount()
+              .from(OWN_WORDS)
+              .where(OWN_WORDS.SITTING_ID.eq(SITTING.ID), OWN_WORDS.IS_WAITING.isTrue()));
+
+  private final DSLContext database;
+  private final Writer writer;
+
+  ResultsRepository(DSLContext database, Writer writer) {
+    this.database = database;
+    this.writer = writer;
+  }
+
+  /** The activities that were played: those with something to mark first, then the newest. */
+  List<PlayedActivity> played(long teacher) {
+    Field<Integer> games = DSL.count();
+    Field<Integer> ended = DSL.count(SITTING.ENDED_AT);
+    Field<Integer> waiting = DSL.sum(WAITING).cast(Integer.class);
+    var last = DSL.max(SITTING.OPENED_AT);
+    return database
+        .select(ACTIVITY.PUBLIC_ID, ACTIVITY.TITLE, games, ended, waiting, last)
+        .from(SITTING)
+        .join(ACTIVITY_VERSION)
+        .on(ACTIVITY_VERSION.ID.eq(SITTING.ACTIVITY_VERSION_ID))
+        .join(ACTIVITY)
+        .on(ACTIVITY.ID.eq(ACTIVITY_VERSION.ACTIVITY_ID))
+        .where(ACTIVITY.TEACHER_ID.eq(teacher), ACTIVITY.REMOVED_AT.isNull(), BEGUN)
+        .groupBy(ACTIVITY.ID)
+        .orderBy(waiting.gt(0).desc(), last.desc())
+        .fetch(
+            row ->
+                new PlayedActivity(
+                    row.value1(),
+                    row.value2(),
+                    row.value3(),
+                    row.value4(),
+                    row.value5(),
+                    row.value6()));
+  }
+
+  int total(long activity) {
+    return database.fetchCount(begun().where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity), BEGUN));
+  }
+
+  /** How many answers of an activity wait for a mark. */
+  int waiting(long activity) {
+    return database
+        .select(DSL.coalesce(DSL.sum(WAITING), 0).cast(Integer.class))
+        .from(SITTING)
+        .join(ACTIVITY_VERSION)
+        .on(ACTIVITY_VERSION.ID.eq(SITTING.ACTIVITY_VERSION_ID))
+        .where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity))
+        .fetchSingle(0, Integer.class);
+  }
+
+  List<Begun> page(long activity, int page) {
+    return begun()
+        .where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity), BEGUN)
+        .orderBy(SITTING.OPENED_AT.desc(), SITTING.ID.desc())
+        .limit(PAGE)
+        .offset(Math.clamp(page, 0, MOST_PAGES) * PAGE)
+        .fetch(ResultsRepository::begun);
+  }
+
+  /** The games in which an answer waits for a mark, the oldest first. */
+  List<Begun> waitingIn(long activity) {
+    return begun()
+        .where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity), WAITING.gt(0))
+        .orderBy(SITTING.OPENED_AT, SITTING.ID)
+        .limit(MOST_WAITING)
+        .fetch(ResultsRepository::begun);
+  }
+
+  Optional<Begun> find(long teacher, String sitting) {
+    return begun()
+        .join(ACTIVITY)
+        .on(ACTIVITY.ID.eq(ACTIVITY_VERSION.ACTIVITY_ID))
+        .where(
+            SITTING.PUBLIC_ID.eq(sitting),
+            ACTIVITY.TEACHER_ID.eq(teacher),
+            ACTIVITY.REMOVED_AT.isNull(),
+            BEGUN)
+        .fetchOptional(ResultsRepository::begun);
+  }
+
+  List<String> hidden(long sitting) {
+    return database
+        .select(OWN_WORDS.QUESTION)
+        .from(OWN_WORDS)
+        .where(OWN_WORDS.SITTING_ID.eq(sitting), OWN_WORDS.IS_HIDDEN.isTrue())
+        .fetch(OWN_WORDS.QUESTION);
+  }
+
+  /** Hides a contribution to a discussion or shows it again; whether there is one. */
+  boolean hide(long sitting, String question, boolean hidden) {
+    return writer.write(
+            dsl ->
+                dsl.update(OWN_WORDS)
+                    .set(OWN_WORDS.IS_HIDDEN, hidden)
+                    .where(
+                        OWN_WORDS.SITTING_ID.eq(sitting),
+                        OWN_WORDS.QUESTION.eq(question),
+                        OWN_WORDS.IS_DISCUSSION.isTrue())
+                    .execute())
+        > 0;
+  }
+
+  private SelectOnConditionStep<? extends Record> begun() {
+    return database
+        .select(SITTING.ID, SITTING.PUBLIC_ID, LEARNER.NUMBER)
+        .from(SITTING)
+        .join(ACTIVITY_VERSION)
+        .on(ACTIVITY_VERSION.ID.eq(SITTING.ACTIVITY_VERSION_ID))
+        .leftJoin(LEARNER)
+        .on(LEARNER.ID.eq(SITTING.LEARNER_ID));
+  }
+
+  private static Begun begun(Record row) {
+    Long number = row.get(LEARNER.NUMBER);
+    return new Begun(
+        row.get(SITTING.ID), row.get(SITTING.PUBLIC_ID), number == null ? 0 : number.intValue());
+  }
+}

@@ -1,0 +1,101 @@
+package bravium.server.results;
+
+import bravium.core.play.Action;
+import bravium.core.play.Engine;
+import bravium.core.play.Move;
+import bravium.core.play.Mover;
+import bravium.core.play.Review;
+import bravium.server.accounts.Teacher;
+import bravium.server.activities.ActivityService;
+import bravium.server.problems.Problem;
+import bravium.server.sittings.Refusals;
+import bravium.server.sittings.WarmSittings;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Service;
+
+/** What came back from a teacher's activities. What is another's is not there for her. */
+@Service
+class ResultsService {
+
+  private final ResultsRepository rows;
+  private final ActivityService activities;
+  private final WarmSittings sittings;
+  private final Clock clock;
+
+  ResultsService(
+      ResultsRepository rows, ActivityService activities, WarmSittings sittings, Clock clock) {
+    this.rows = rows;
+    this.activities = activities;
+    this.sittings = sittings;
+    this.clock = clock;
+  }
+
+  List<PlayedActivity> played(Teacher teacher) {
+    return rows.played(teacher.id());
+  }
+
+  ActivityResults of(Teacher teacher, String activity, int page) {
+    long row = activities.row(teacher, activity);
+    return new ActivityResults(
+        activities.newest(row).activity().titlePage().title(),
+        rows.total(row),
+        rows.waiting(row),
+        rows.page(row, page).stream().map(this::game).toList());
+  }
+
+  /** The answers of an activity that wait for a mark; those that wait longest come first. */
+  List<ToMark> toMark(Teacher teacher, String activity) {
+    List<ToMark> waiting = new ArrayList<>();
+    for (ResultsRepository.Begun begun : rows.waitingIn(activities.row(teacher, activity))) {
+      review(begun).answers().stream()
+          .filter(Review.Reviewed::waits)
+          .forEach(answer -> waiting.add(new ToMark(begun.id(), begun.learner(), answer)));
+    }
+    return waiting;
+  }
+
+  /** Of all moves in a game of a learner's, the only one that is the teacher's is to mark. */
+  Game mark(Teacher teacher, String sitting, Move move) {
+    ResultsRepository.Begun begun = own(teacher, sitting);
+    if (!(move.action() instanceof Action.Mark)) {
+      throw Problem.badRequest("no-mark", "Only marks can be given here. Nothing was changed.");
+    }
+    Move hers = new Move(move.key(), Mover.TEACHER, move.action());
+    Refusals.taken(sittings.play(sitting, stored -> true, hers));
+    return game(begun);
+  }
+
+  Game hide(Teacher teacher, String sitting, String question, boolean hidden) {
+    ResultsRepository.Begun begun = own(teacher, sitting);
+    if (!rows.hide(begun.row(), question, hidden)) {
+      throw Problem.notFound(
+          "no-such-contribution",
+          "Nothing was written to this discussion in this game. Reload the page.");
+    }
+    return game(begun);
+  }
+
+  private ResultsRepository.Begun own(Teacher teacher, String sitting) {
+    return rows.find(teacher.id(), sitting)
+        .orElseThrow(
+            () ->
+                Problem.notFound(
+                    "no-such-game", "There is no such game among those of your activities."));
+  }
+
+  private Game game(ResultsRepository.Begun begun) {
+    return new Game(
+        begun.id(), begun.learner(), time(begun), rows.hidden(begun.row()), review(begun));
+  }
+
+  private Integer time(ResultsRepository.Begun begun) {
+    return sittings.read(begun.id(), stored -> true).sitting().opening().time();
+  }
+
+  private Review review(ResultsRepository.Begun begun) {
+    var stored = sittings.read(begun.id(), s -> true);
+    return Engine.review(stored.activity(), stored.sitting(), clock.millis());
+  }
+}

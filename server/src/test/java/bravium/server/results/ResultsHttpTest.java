@@ -1,0 +1,217 @@
+package bravium.server.results;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bravium.server.Caller;
+import bravium.server.Caller.Answer;
+import bravium.server.Playing;
+import bravium.server.Samples;
+import bravium.server.TestServer;
+import com.eclipsesource.json.JsonObject;
+import com.eclipsesource.json.JsonValue;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class ResultsHttpTest {
+
+  private final TestServer server = TestServer.shared();
+  private final Caller teacher = Caller.teacher(server);
+  private String activity;
+  private String code;
+
+  @BeforeEach
+  void anActivityThatAsksForLearnersOwnWords() {
+    activity = teacher.post("/api/activities", withOwnWords()).text("id");
+    code = teacher.post("/api/activities/" + activity + "/link", "").text("code");
+  }
+
+  /** A free answer worth 10, a discussion, and three questions of 10 of which two must be right. */
+  private static String withOwnWords() {
+    return Samples.threeQuestions("Own words")
+        .replaceFirst(
+            "\"questions\": \\[",
+            """
+            "questions": [
+              {"kind": "free-answer", "id": "f", "text": "Why?", "model": "For warmth",
+               "feedback": {}},
+              {"kind": "discussion", "id": "d", "text": "What do you think?", "feedback": {}},\
+            """);
+  }
+
+  private Playing learner() {
+    Playing learner = Playing.by(server, code);
+    learner.move(Samples.start("start"));
+    return learner;
+  }
+
+  private static void write(Playing learner, String question, String text) {
+    Answer answer =
+        learner.move(
+            Samples.move(
+                "write " + question,
+                """
+                {"kind": "answer", "question": "%s", "attempt": 1,
+                 "response": {"kind": "typed", "text": "%s"}}
+                """
+                    .formatted(question, text)));
+    assertThat(answer.status()).isEqualTo(200);
+    learner.move(Samples.goOn("on " + question, question));
+  }
+
+  @Test
+  void aGameIsListedFromItsFirstMoveOnWithWhatWasAnswered() {
+    Playing.by(server, code);
+    assertThat(results().getInt("total", -1)).isZero();
+
+    Playing learner = learner();
+    write(learner, "f", "Because");
+
+    JsonObject results = results();
+    assertThat(results.getString("title", "")).isEqualTo("Own words");
+    assertThat(results.getInt("total", 0)).isEqualTo(1);
+    assertThat(results.getInt("waiting", 0)).isEqualTo(1);
+    JsonObject game = results.get("games").asArray().get(0).asObject();
+    assertThat(game.getInt("learner", 0)).isEqualTo(learner.number()).isEqualTo(2);
+    assertThat(game.get("review").toString()).contains("Because", "For warmth");
+    assertThat(game.get("review").asObject().get("outcome")).isNull();
+  }
+
+  @Test
+  void aFreeAnswerIsMarkedAndTheLearnerReadsIt() {
+    Playing learner = learner();
+    write(learner, "f", "Because it is cold");
+    write(learner, "d", "Honey");
+    for (String id : List.of("q1", "q2", "q3")) {
+      learner.move(Samples.pick("pick " + id, id, id.equals("q3") ? "w" : "r"));
+      learner.move(Samples.goOn("on " + id, id));
+    }
+    assertThat(outcomeOf(learner).getInt("awaiting", 0)).isEqualTo(1);
+    JsonObject waiting = toMark().getFirst().asObject();
+    assertThat(waiting.getString("sitting", "")).isEqualTo(learner.sitting());
+
+    assertThat(mark(learner, "m1", 11).status()).isEqualTo(409);
+    Answer marked = mark(learner, "m1", 10);
+
+    assertThat(marked.status()).isEqualTo(200);
+    assertThat(mark(learner, "m1", 10).status()).as("sent twice").isEqualTo(200);
+    assertThat(toMark()).isEmpty();
+    assertThat(outcomeOf(learner).getInt("points", 0)).isEqualTo(30);
+    assertThat(learner.showing().toString()).contains("Well seen");
+    assertThat(mark(learner, "m2", 4).status()).as("marked anew").isEqualTo(200);
+    assertThat(outcomeOf(learner).getInt("points", 0)).isEqualTo(24);
+  }
+
+  @Test
+  void whoHasWrittenToADiscussionReadsTheOthersButNotWhatTheTeacherHides() {
+    Playing one = learner();
+    Playing other = learner();
+    write(one, "f", "x");
+    write(other, "f", "x");
+    write(one, "d", "I like the dance");
+    assertThat(other.get("/contributions/d").json().asArray()).as("not before").isEmpty();
+
+    write(other, "d", "Rude words");
+    assertThat(one.get("/contributions/d").body()).contains("I like the dance", "Rude words");
+    assertThat(one.get("/contributions/f").body()).as("no discussion").isEqualTo("[]");
+
+    String path = "/api/results/" + other.sitting() + "/contributions/d";
+    assertThat(teacher.put(path, "{\"hidden\": true}").body()).contains("\"hidden\":[\"d\"]");
+    assertThat(one.get("/contributions/d").body()).doesNotContain("Rude words");
+    assertThat(other.get("/contributions/d").body()).as("her own").contains("Rude words");
+    teacher.put(path, "{\"hidden\": false}");
+    assertThat(one.get("/contributions/d").body()).contains("Rude words");
+    assertThat(teacher.put(path.replace("/d", "/f"), "{\"hidden\": true}").status()).isEqualTo(404);
+  }
+
+  @Test
+  void anAnswerThatIsTakenBackNoLongerWaits() {
+    String front = teacher.post("/api/activities/" + activity + "/sittings", "").text("sitting");
+    String moves = "/api/sittings/" + front + "/moves";
+    teacher.post(moves, Samples.start("k1"));
+    String answer =
+        "{\"kind\": \"answer\", \"question\": \"f\", \"attempt\": 1,"
+            + " \"response\": {\"kind\": \"typed\", \"text\": \"Hm\"}}";
+    teacher.post(moves, Samples.move("k2", answer));
+    assertThat(toMark()).hasSize(1);
+
+    teacher.post(moves, Samples.move("k3", "{\"kind\": \"take-back\", \"move\": \"k2\"}"));
+
+    assertThat(toMark()).isEmpty();
+  }
+
+  @Test
+  void resultsAreTheOwnersAlone(@TempDir Path folder) {
+    try (TestServer school = TestServer.start(folder, "--bravium.demo=false")) {
+      Caller owner = Caller.stranger(school);
+      owner.get("/api/session");
+      owner.post(
+          "/api/session/first", "{\"name\": \"Ms Linden\", \"password\": \"a long password\"}");
+      String id = owner.post("/api/activities", withOwnWords()).text("id");
+      Playing learner =
+          Playing.by(school, owner.post("/api/activities/" + id + "/link", "").text("code"));
+      learner.move(Samples.start("start"));
+      write(learner, "f", "x");
+      owner.post("/api/teachers", "{\"name\": \"Mr Rowan\", \"password\": \"another password\"}");
+      Caller other = Caller.stranger(school);
+      other.get("/api/session");
+      other.post("/api/session", "{\"name\": \"Mr Rowan\", \"password\": \"another password\"}");
+
+      for (Caller caller : List.of(other, Caller.stranger(school))) {
+        assertThat(caller.get("/api/results").body()).doesNotContain("Own words");
+        assertThat(caller.get("/api/activities/" + id + "/results").status()).isIn(401, 404);
+        assertThat(caller.get("/api/activities/" + id + "/results/to-mark").status())
+            .isIn(401, 404);
+        assertThat(mark(caller, learner, "m", "f", 5, "").status()).isIn(401, 403, 404);
+      }
+      assertThat(owner.get("/api/results").body()).contains("Own words", "\"waiting\":1");
+    }
+  }
+
+  @Test
+  void oddMarksGetAClearWord() {
+    Playing learner = learner();
+    write(learner, "f", "x");
+
+    assertThat(mark(learner, "", 5).status()).isEqualTo(400);
+    assertThat(mark(learner, "m", -1).text("detail")).contains("from 0 to");
+    assertThat(mark(teacher, learner, "m", "q1", 5, "").status()).isEqualTo(409);
+    assertThat(mark(teacher, learner, "m", "f", 5, "x".repeat(3_000)).status()).isEqualTo(400);
+    assertThat(
+            teacher
+                .post("/api/results/" + learner.sitting() + "/marks", Samples.goOn("m", "d"))
+                .status())
+        .isEqualTo(400);
+    assertThat(toMark()).hasSize(1);
+  }
+
+  private Answer mark(Playing learner, String key, int points) {
+    return mark(teacher, learner, key, "f", points, "Well seen");
+  }
+
+  private static Answer mark(
+      Caller teacher, Playing learner, String key, String question, int points, String comment) {
+    String mark =
+        "{\"kind\": \"mark\", \"question\": \"%s\", \"points\": %d, \"comment\": \"%s\"}"
+            .formatted(question, points, comment);
+    return teacher.post("/api/results/" + learner.sitting() + "/marks", Samples.move(key, mark));
+  }
+
+  private JsonObject results() {
+    return teacher.get("/api/activities/" + activity + "/results").json().asObject();
+  }
+
+  private List<JsonValue> toMark() {
+    return teacher
+        .get("/api/activities/" + activity + "/results/to-mark")
+        .json()
+        .asArray()
+        .values();
+  }
+
+  private static JsonObject outcomeOf(Playing learner) {
+    return learner.showing().get("ending").asObject().get("outcome").asObject();
+  }
+}
