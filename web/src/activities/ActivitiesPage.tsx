@@ -14,12 +14,12 @@ import {
 import { Shell } from "../app/Shell";
 import { randomId } from "../engine/randomId";
 import type { ActivityCard } from "../generated/types";
+import { More } from "../ui/More";
 import { Failed, Loading, problemWords } from "../ui/Notice";
 import { Toast } from "../ui/Toast";
 import { words } from "../words/en";
 import { Card } from "./Card";
 import { Filters } from "./Filters";
-import { More } from "./More";
 import { useLooking } from "./useLooking";
 
 const MOST_BYTES = 4 * 1024 * 1024;

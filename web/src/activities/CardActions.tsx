@@ -1,5 +1,6 @@
-import { Copy, Download, EllipsisVertical, Pencil, Trash2 } from "lucide-react";
+import { ChartNoAxesColumn, Copy, Download, EllipsisVertical, Pencil, Trash2 } from "lucide-react";
 import { type FormEvent, useId, useState } from "react";
+import { useNavigate } from "react-router";
 import { copyActivity, fileAddress, removeActivity, renameActivity } from "../api/teacher";
 import type { ActivityCard } from "../generated/types";
 import { Dialog } from "../ui/Dialog";
@@ -14,6 +15,7 @@ export function CardActions(props: {
   done: (text: string, undo?: ActivityCard) => void;
 }) {
   const { card, done } = props;
+  const navigate = useNavigate();
   const [renaming, setRenaming] = useState(false);
   const attempt = (work: Promise<unknown>, text: string, undo?: ActivityCard) =>
     work.then(() => done(text, undo)).catch((error) => done(problemWords(error)));
@@ -26,6 +28,11 @@ export function CardActions(props: {
           icon={Copy}
           label={words.activities.duplicate}
           act={() => attempt(copyActivity(card.id, copyTitle), words.activities.copied(copyTitle))}
+        />
+        <MenuItem
+          icon={ChartNoAxesColumn}
+          label={words.activities.results}
+          act={() => navigate(`/results/${card.id}`)}
         />
         <MenuItem
           icon={Download}

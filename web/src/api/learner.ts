@@ -1,4 +1,10 @@
-import type { Invitation, LearnerSitting, Move, MoveAnswer } from "../generated/types";
+import type {
+  Contribution,
+  Invitation,
+  LearnerSitting,
+  Move,
+  MoveAnswer,
+} from "../generated/types";
 import { call } from "./client";
 
 const bearer = (token?: string): Record<string, string> =>
@@ -21,4 +27,9 @@ export const sendMove = (sitting: string, token: string, move: Move) =>
     method: "POST",
     headers: bearer(token),
     body: move,
+  });
+
+export const readContributions = (sitting: string, token: string, question: string) =>
+  call<Contribution[]>(`/api/play/${sitting}/contributions/${encodeURIComponent(question)}`, {
+    headers: bearer(token),
   });

@@ -2,6 +2,7 @@ import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import type {
   Activity,
   ActivityList,
+  Contribution,
   Credentials,
   Facets,
   FrontSitting,
@@ -135,6 +136,9 @@ export const openFrontSitting = (activity: string) =>
   call<FrontSitting>(`/api/activities/${activity}/sittings`, { method: "POST" });
 
 export const readFrontSitting = (sitting: string) => call<FrontSitting>(`/api/sittings/${sitting}`);
+
+export const readFrontContributions = (sitting: string, question: string) =>
+  call<Contribution[]>(`/api/sittings/${sitting}/contributions/${encodeURIComponent(question)}`);
 
 export const sendFrontMove = (sitting: string, move: Move) =>
   call<MoveAnswer>(`/api/sittings/${sitting}/moves`, { method: "POST", body: move });

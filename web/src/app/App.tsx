@@ -9,6 +9,8 @@ import { words } from "../words/en";
 const SignIn = lazy(() => import("./SignIn"));
 const ActivitiesPage = lazy(() => import("../activities/ActivitiesPage"));
 const AccountPage = lazy(() => import("./AccountPage"));
+const ResultsPage = lazy(() => import("../results/ResultsPage"));
+const ActivityResultsPage = lazy(() => import("../results/ActivityResultsPage"));
 const BuildPage = lazy(() => import("../build/BuildPage"));
 const PresentPage = lazy(() => import("../present/PresentPage"));
 const PlayPage = lazy(() => import("../play/PlayPage"));
@@ -34,6 +36,8 @@ export function App() {
               <Route path="/play/:code" element={<PlayPage />} />
               <Route element={<SignedIn />}>
                 <Route path="/activities" element={<ActivitiesPage />} />
+                <Route path="/results" element={<ResultsPage />} />
+                <Route path="/results/:id" element={<ActivityResultsPage />} />
                 <Route path="/account" element={<AccountPage />} />
                 <Route path="/activities/:id" element={<BuildPage />} />
                 <Route path="/present/:id" element={<PresentPage />} />

@@ -23,13 +23,9 @@ export function Shell({ children }: { children: ReactNode }) {
         <Link to="/activities" className="font-display text-2xl font-bold">
           {words.name}
         </Link>
-        <nav>
-          <NavLink
-            to="/activities"
-            className="border-b-4 border-transparent pb-1 font-display font-medium aria-[current=page]:border-accent"
-          >
-            {words.places.activities}
-          </NavLink>
+        <nav className="flex gap-6">
+          <Place to="/activities" name={words.places.activities} />
+          <Place to="/results" name={words.places.results} />
         </nav>
         <div className="ml-auto flex items-center gap-1">
           <LookButton />
@@ -51,6 +47,15 @@ export function Shell({ children }: { children: ReactNode }) {
     </div>
   );
 }
+
+const Place = ({ to, name }: { to: string; name: string }) => (
+  <NavLink
+    to={to}
+    className="border-b-4 border-transparent pt-2 pb-1 font-display font-medium aria-[current=page]:border-accent"
+  >
+    {name}
+  </NavLink>
+);
 
 /** Turns between the light and the dark look. */
 export function LookButton({ short }: { short?: boolean }) {

@@ -86,6 +86,7 @@ function Build({ stored }: { stored: StoredActivity }) {
         await saveNow();
         saveAs(fileAddress(stored.id));
       },
+      results: () => navigate(`/results/${stored.id}`),
       leave: () => navigate("/activities"),
     }),
     [saveNow, navigate, stored.id],

@@ -16,6 +16,7 @@ export interface Command {
 /** What Build can do besides the sheet: opened or done by the page itself. */
 export interface PageActions {
   present: () => void;
+  results: () => void;
   open: (dialog: "link" | "details" | "versions" | "keys" | "commands") => void;
   saveFile: () => void;
   leave: () => void;
@@ -57,6 +58,7 @@ function commands(useEditor: EditorStore, sheet: SheetActions, page: PageActions
     { name: names.details, run: () => page.open("details") },
     { name: names.link, run: () => page.open("link") },
     { name: names.present, run: page.present },
+    { name: names.results, run: page.results },
     { name: names.versions, run: () => page.open("versions") },
     { name: names.saveFile, run: page.saveFile },
     { name: names.leave, run: page.leave },

@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import type { ActionUnion, Asked, ResponseUnion, Showing } from "../generated/types";
 
 /** What a game's stage is given: what may be seen, and what can be done. It decides nothing. */
@@ -14,6 +15,10 @@ export interface StageProps {
   busy?: boolean;
   /** Whether the heading takes the focus when the stage changes: not while someone writes beside it. */
   takesFocus?: boolean;
+  /** Whether the class answers aloud, at the front: a discussion then needs nothing written. */
+  aloud?: boolean;
+  /** What others wrote to the discussion that is open. */
+  others?: ReactNode;
   /** A line for the foot: why it waits, for instance. */
   note?: string;
 }
@@ -43,7 +48,11 @@ export const isOnlyRead = (question: Asked) =>
   question.kind === "information" || question.kind === "unfinished";
 
 /** The move that takes the game on from here, if one does. */
-export function onwards(showing: Showing, given?: ResponseUnion): ActionUnion | undefined {
+export function onwards(
+  showing: Showing,
+  given?: ResponseUnion,
+  aloud?: boolean,
+): ActionUnion | undefined {
   const { question } = showing;
   switch (showing.stage) {
     case "title":
@@ -52,6 +61,9 @@ export function onwards(showing: Showing, given?: ResponseUnion): ActionUnion | 
       if (!question) return undefined;
       if (isOnlyRead(question)) return { kind: "continue", question: question.id };
       const response = answerOf(question, given);
+      if (!response && aloud && question.kind === "discussion") {
+        return { kind: "continue", question: question.id };
+      }
       return (
         response && { kind: "answer", question: question.id, attempt: question.attempt, response }
       );

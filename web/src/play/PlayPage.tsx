@@ -4,6 +4,7 @@ import { LookButton } from "../app/Shell";
 import { QuizShowStage } from "../games/quizshow/Stage";
 import { Loading, Notice, problemWords } from "../ui/Notice";
 import { words } from "../words/en";
+import { Others } from "./Others";
 import { useRemoteGame } from "./useRemoteGame";
 
 /** The learner's side, from a phone to a desktop. */
@@ -49,6 +50,10 @@ function Play({ code }: { code: string }) {
       </Notice>
     );
   }
+  const { stage, question } = game.showing;
+  const others = stage === "feedback" && question?.kind === "discussion" && (
+    <Others about={question.id} read={() => game.contributions(question.id)} />
+  );
   return (
     <main className="relative mx-auto h-dvh max-w-6xl">
       <h1 className="sr-only">{game.showing.cover.title}</h1>
@@ -62,13 +67,21 @@ function Play({ code }: { code: string }) {
           again={game.again}
           busy={game.busy}
           note={game.note}
+          others={others}
           takesFocus
         />
       </div>
-      {game.showing.stage === "title" && (
-        <div className="absolute top-1 right-1">
-          <LookButton short />
-        </div>
+      {stage === "title" && (
+        <>
+          <div className="absolute top-1 right-1">
+            <LookButton short />
+          </div>
+          {game.number !== undefined && (
+            <p className="absolute inset-x-0 bottom-3 text-center text-soft">
+              {words.play.number(game.number)}
+            </p>
+          )}
+        </>
       )}
     </main>
   );

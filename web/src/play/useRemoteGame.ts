@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { ApiProblem, worthTryingAgain } from "../api/client";
-import { openSitting, readSitting, sendMove } from "../api/learner";
+import { openSitting, readContributions, readSitting, sendMove } from "../api/learner";
 import { randomId } from "../engine/randomId";
 import type { ActionUnion, Move, ResponseUnion, Showing } from "../generated/types";
 import { problemWords } from "../ui/Notice";
@@ -8,6 +8,7 @@ import { words } from "../words/en";
 import { type Remembered, remember, remembered } from "./remembered";
 
 const AGAIN_MILLIS = 2_500;
+const MARKED_MILLIS = 20_000;
 
 /** The move, with how long the device could not reach the server with it: that is made up for. */
 function held(move: Move, since?: number): Move {
@@ -25,6 +26,7 @@ function held(move: Move, since?: number): Move {
 export function useRemoteGame(code: string) {
   const mine = useRef<Remembered>(undefined);
   const [showing, setShowing] = useState<Showing>();
+  const [number, setNumber] = useState<number>();
   const [busy, setBusy] = useState(false);
   const [note, setNote] = useState<string>();
   const [problem, setProblem] = useState<unknown>();
@@ -49,6 +51,7 @@ export function useRemoteGame(code: string) {
       know({ token: opened.token ?? token ?? "", sitting: opened.sitting });
       give(undefined);
       setNote(undefined);
+      setNumber(opened.number);
       setShowing(opened.showing);
     } catch (error) {
       setProblem(error);
@@ -98,6 +101,7 @@ export function useRemoteGame(code: string) {
       mine.current = known;
       try {
         const sitting = await readSitting(known.sitting, known.token);
+        setNumber(sitting.number);
         setShowing(sitting.showing);
         setProblem(undefined);
         if (known.unsent) await send(known.unsent);
@@ -143,5 +147,30 @@ export function useRemoteGame(code: string) {
       })
       .catch(() => setNote(words.play.noConnection));
   }, []);
-  return { showing, busy, note, problem, given, give, act, refresh, again: open };
+  /** What the class wrote to a discussion that she has written to herself. */
+  const contributions = useCallback(
+    (question: string) =>
+      readContributions(mine.current?.sitting ?? "", mine.current?.token ?? "", question),
+    [],
+  );
+  // Once the teacher has marked what waits for her, the end says how it came out.
+  const waits = (showing?.ending?.outcome.awaiting ?? 0) > 0;
+  useEffect(() => {
+    if (!waits) return;
+    const interval = setInterval(refresh, MARKED_MILLIS);
+    return () => clearInterval(interval);
+  }, [waits, refresh]);
+  return {
+    number,
+    contributions,
+    showing,
+    busy,
+    note,
+    problem,
+    given,
+    give,
+    act,
+    refresh,
+    again: open,
+  };
 }

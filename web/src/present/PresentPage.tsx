@@ -2,10 +2,12 @@ import { useQueryClient } from "@tanstack/react-query";
 import { CircleHelp } from "lucide-react";
 import { useEffect, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
+import { readFrontContributions } from "../api/teacher";
 import { useLook } from "../app/useLook";
 import { games } from "../games";
 import { LETTERS, letter, onwards } from "../games/stage";
 import type { Asked, FrontSitting, ResponseUnion } from "../generated/types";
+import { Others } from "../play/Others";
 import { picking } from "../questions/answers/Options";
 import { Dialog, KeyList } from "../ui/Dialog";
 import { Failed, Loading, Notice } from "../ui/Notice";
@@ -59,7 +61,7 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
     game.act(action);
   };
   const next = () => {
-    const move = onwards(showing, given);
+    const move = onwards(showing, given, true);
     if (move) act(move);
     else setNudge(showing.stage === "question");
   };
@@ -130,6 +132,15 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
           timeUp={game.refresh}
           again={again}
           takesFocus
+          aloud
+          others={
+            showing.question?.kind === "discussion" && (
+              <Others
+                about={`${sitting.sitting} ${showing.question.id}`}
+                read={() => readFrontContributions(sitting.sitting, showing.question?.id ?? "")}
+              />
+            )
+          }
           note={noteOf(game.cutOff, game.waiting, nudge, showing.question)}
         />
       </div>

@@ -17,3 +17,12 @@ export const VERDICT_BARS: Record<Verdict, string> = {
   missed: "border-edge",
   given: "border-primary",
 };
+
+/** The colour of that sign. */
+export const VERDICT_INKS: Record<Verdict, string> = {
+  right: "text-success",
+  partly: "",
+  wrong: "text-error",
+  missed: "text-soft",
+  given: "text-primary",
+};

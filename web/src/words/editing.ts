@@ -115,6 +115,29 @@ export const editing = {
       discussion: "discussion",
       information: "information",
     } as Record<string, string>,
+    model: "An answer as it could be, for your eyes",
+    modelPlaceholder: "what you would like to read",
+    picture: "Picture",
+    alt: "What the picture shows, for those who can’t see it",
+    areas: "Areas to point at",
+    forms: { rectangle: "Rectangle", ellipse: "Ellipse", polygon: "Polygon" },
+    drawing: {
+      rectangle: "Drag over the picture, from corner to corner. Esc leaves it.",
+      ellipse: "Drag over the picture, from corner to corner. Esc leaves it.",
+      polygon:
+        "Press each corner; the first one again, or Enter, closes it. Backspace takes one back.",
+    },
+    areaHow:
+      "Press an area to choose it. Drag it or its corners, or move them with the arrow keys.",
+    board: "The picture with its areas",
+    areaMove: "Move the area",
+    areaCorner: (n: number) => `Corner ${n} of the area`,
+    areaName: (n: number) => `What area ${n} is`,
+    areaNamePlaceholder: "what is there",
+    areaRight: (n: number) => `Area ${n} is right`,
+    areaRemove: (n: number) => `Remove area ${n}`,
+    areaFeedback: (n: number) => `Said to who points at area ${n}`,
+    areaFeedbackPlaceholder: "said to who points here, if you like",
     /** Said in place of what is right, where nothing is marked at once. */
     unmarked: {
       "free-answer": "you mark it",

@@ -1,8 +1,9 @@
 import type { Activity, Edit, Finding, PassMark, Rules, TimeLine } from "../generated/types";
 import { editing } from "./editing";
 import { findingWords, mendWords } from "./findings";
-import { minutes, plural, yearName } from "./format";
+import { day, minutes, plural, time, yearName } from "./format";
 import { playing } from "./playing";
+import { results } from "./results";
 
 /** Every word of the interface, in British English. */
 
@@ -19,14 +20,10 @@ function perCent(billionths: number): string {
 const share = (figure: string, exact: boolean) =>
   exact || figure.startsWith("under") || figure.startsWith("over") ? figure : `about ${figure}`;
 
-const day = (when: Date) => when.toLocaleDateString("en-GB", { day: "numeric", month: "long" });
-const time = (when: Date) =>
-  when.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
-
 export const words = {
   name: "Bravium",
   loading: "One moment …",
-  places: { activities: "Activities" },
+  places: { activities: "Activities", results: "Results" },
   look: { toNight: "Dark look", toDay: "Light look" },
   close: "Close",
   cancel: "Cancel",
@@ -129,6 +126,7 @@ export const words = {
     duplicate: "Duplicate",
     copied: (title: string) => `“${title}” is there.`,
     copyTitle: (title: string) => `${title || "No title yet"} (copy)`,
+    results: "Results",
     download: "Save as a file",
     remove: "Remove",
     removed: (title: string) => `“${title || "No title yet"}” is removed. It is kept for 30 days.`,
@@ -184,6 +182,7 @@ export const words = {
     details: "Edit title page, endings, tags and times",
     link: "Link for learners",
     present: "Present",
+    results: "Results of this activity",
     versions: "Earlier versions",
     saveFile: "Save as a file",
     leave: "Back to all activities",
@@ -340,6 +339,8 @@ export const words = {
 
   ...playing,
 
+  ...results,
+
   present: {
     leave: "Leave",
     keysTitle: "Keys while presenting",
@@ -375,6 +376,20 @@ export const words = {
     noConnection: "No connection. Your answer is kept here and will be sent by itself.",
     goneOn: "The game had gone on already, perhaps in another tab. Here is where it stands.",
     otherCode: "Another code",
+    number: (n: number) => `You are learner ${n}.`,
+  },
+
+  /** The pictures that ship with the application. */
+  pictures: {
+    hive: {
+      name: "Hive",
+      alt: "A beehive on its stand, cut open: boxes with frames one over another, a floor and a roof",
+    },
+    honeybee: {
+      name: "Honeybee",
+      alt: "A honeybee from the side, with all the parts of her body",
+    },
+    blossom: { name: "Blossom", alt: "A blossom cut through the middle, with all its parts" },
   },
 
   keys: {

@@ -8,3 +8,13 @@ export const minutes = (seconds: number) => Math.max(1, Math.round(seconds / 60)
 
 /** A chance in billionths as one in so many: “one time in 9”. */
 export const oneIn = (billionths: number) => `one time in ${Math.round(1e9 / billionths)}`;
+
+export const day = (when: Date) =>
+  when.toLocaleDateString("en-GB", { day: "numeric", month: "long" });
+
+export const time = (when: Date) =>
+  when.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
+
+/** “today, 10:42”, or “23 November, 10:42”. */
+export const whenWords = (when: Date) =>
+  `${new Date().toDateString() === when.toDateString() ? "today" : day(when)}, ${time(when)}`;

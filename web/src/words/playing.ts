@@ -1,6 +1,9 @@
 import type { PassMark, Scorecard, State, Terms } from "../generated/types";
 import { plural } from "./format";
 
+/** “7 of 10 right”: of what was marked; what was only handed in stands beside it. */
+const ofMarked = ({ right, asked, given }: Scorecard) => `${right} of ${asked - given}`;
+
 /** The words of a game as it is played. */
 export const playing = {
   game: {
@@ -28,8 +31,14 @@ export const playing = {
         ? plural(mark.asked, "question")
         : `${plural(mark.asked, "question")} · ${plural(mark.needed, "point")} to win`,
     won: "You made it",
-    lost: (score: Scorecard) => `Not this time — you got ${score.right} of ${score.asked}`,
-    rightOf: (score: Scorecard) => `${score.right} of ${score.asked} right`,
+    lost: (score: Scorecard) => `Not this time — you got ${ofMarked(score)}`,
+    rightOf: (score: Scorecard) =>
+      [
+        score.asked > score.given || score.given === 0 ? `${ofMarked(score)} right` : "",
+        score.given > 0 ? `${score.given} handed in` : "",
+      ]
+        .filter(Boolean)
+        .join(", "),
     needed: (points: number, needed: number) =>
       `${plural(points, "point")} of the ${needed} that win.`,
     usual: { right: "Well done.", wrong: "The right one is marked." },
@@ -75,6 +84,8 @@ export const playing = {
     pointHow: "Press the place, or move the mark with the arrow keys.",
     pointLabel: (alt: string, x?: number, y?: number) =>
       `${alt || "A picture"}. ${x === undefined || y === undefined ? "Nothing is marked yet." : playing.game.pointedAt(x, y)}`,
+    pictureMissing: (alt: string) =>
+      `The picture is not here${alt ? `. It shows: ${alt}` : "."} Tell your teacher, or go on.`,
     /** As on a map: columns A to J, rows 1 to 10. */
     pointedAt: (x: number, y: number): string =>
       `The mark is in field ${"ABCDEFGHIJ"[Math.min(9, Math.floor(x / 100))]}${Math.min(9, Math.floor(y / 100)) + 1}.`,
@@ -106,12 +117,16 @@ export const playing = {
     clockStands: "the clock runs once it is played",
     bonus: (n: number) => `of them ${n} bonus`,
     noAnswer: "no answer",
+    others: (n: number) =>
+      n === 0
+        ? "Nobody else has written yet."
+        : `What ${n === 1 ? "one other" : `${n} others`} wrote`,
+    othersUnread: "What the others wrote can’t be fetched just now.",
     awaiting: (n: number) =>
       `Your teacher marks ${n === 1 ? "one answer" : `${n} answers`} first. Then you will know.`,
     awaitingTitle: "Handed in",
-    timeUp: (score: Scorecard) => `Out of time — you got ${score.right} of ${score.asked}`,
-    livesUp: (score: Scorecard) =>
-      `No more mistakes left — you got ${score.right} of ${score.asked}`,
+    timeUp: (score: Scorecard) => `Out of time — you got ${ofMarked(score)}`,
+    livesUp: (score: Scorecard) => `No more mistakes left — you got ${ofMarked(score)}`,
     comment: "Your teacher says:",
     fillGaps: "Fill the gaps",
     /** What a player should know before she begins. */

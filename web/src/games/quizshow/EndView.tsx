@@ -1,7 +1,6 @@
 import { useState } from "react";
 import type { Answered, Closing, Outcome, Scorecard } from "../../generated/types";
-import { responseWords, solutionWords } from "../../questions/answers/answerWords";
-import { VERDICT_BARS, VERDICT_SIGNS } from "../../questions/verdicts";
+import { LookBack } from "../../questions/answers/LookBack";
 import { Rosette } from "../../ui/Rosette";
 import { words } from "../../words/en";
 import type { StageProps } from "../stage";
@@ -61,37 +60,7 @@ function Answers({ answers }: { answers: Answered[] }) {
   return (
     <ol className="grid w-full gap-[var(--gap)] text-left font-sans">
       {answers.map(({ question, told }) => (
-        <li
-          key={question.id}
-          data-about={`question ${question.id}`}
-          className={`rounded-[4px] border-l-8 bg-card p-[0.7em] ${VERDICT_BARS[told.verdict]}`}
-        >
-          <p className="font-display font-medium">
-            {question.number}. {question.text}
-          </p>
-          {told.right && told.right.length > 0 && (
-            <p>
-              <span className="font-semibold text-success">✓ {words.game.rightMark}: </span>
-              {solutionWords(question, told.right)}
-            </p>
-          )}
-          {told.verdict !== "right" && (
-            <p>
-              <span
-                className={`font-semibold ${told.verdict === "wrong" ? "text-error" : "text-soft"}`}
-              >
-                {VERDICT_SIGNS[told.verdict]} {words.game.markers[told.verdict]}:{" "}
-              </span>
-              {responseWords(question, told.response)}
-            </p>
-          )}
-          {told.comment && (
-            <p>
-              <span className="text-soft">{words.game.comment} </span>
-              {told.comment}
-            </p>
-          )}
-        </li>
+        <LookBack key={question.id} question={question} told={told} />
       ))}
     </ol>
   );

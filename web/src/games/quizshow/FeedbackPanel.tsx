@@ -1,16 +1,8 @@
 import { useEffect, useRef } from "react";
 import type { Asked, Showing, Told, Verdict } from "../../generated/types";
 import { solutionWords } from "../../questions/answers/answerWords";
-import { VERDICT_BARS, VERDICT_SIGNS } from "../../questions/verdicts";
+import { VERDICT_BARS, VERDICT_INKS, VERDICT_SIGNS } from "../../questions/verdicts";
 import { words } from "../../words/en";
-
-const INKS: Record<Verdict, string> = {
-  right: "text-success",
-  partly: "",
-  wrong: "text-error",
-  missed: "text-soft",
-  given: "text-primary",
-};
 
 const TITLES: Record<Verdict, string> = {
   right: words.game.right,
@@ -41,7 +33,7 @@ export function FeedbackPanel(props: {
       className={`rounded-[4px] border-l-8 bg-card p-[0.9em] ${VERDICT_BARS[verdict]}`}
     >
       <p className="text-[length:var(--option)] font-semibold">
-        <span aria-hidden="true" className={INKS[verdict]}>
+        <span aria-hidden="true" className={VERDICT_INKS[verdict]}>
           {VERDICT_SIGNS[verdict]}{" "}
         </span>
         {TITLES[verdict]}

@@ -8,9 +8,9 @@ import { questionsOf } from "../../engine/LocalGame";
 import type { QuestionUnion } from "../../generated/types";
 import { KindFields } from "../../questions/editors/KindFields";
 import { MoreFields } from "../../questions/editors/MoreFields";
+import { GrowingText } from "../../ui/GrowingText";
 import { IconButton } from "../../ui/IconButton";
 import { words } from "../../words/en";
-import { GrowingText } from "./Sheet";
 
 interface Props {
   question: QuestionUnion;
@@ -131,20 +131,7 @@ function useCursorStays(box: RefObject<HTMLElement | null>, number: number) {
   }, [number, box]);
 }
 
-/** The kinds that can be chosen. Free answers and places in pictures come with their own places. */
-const OFFERED: QuestionUnion["kind"][] = [
-  "pick-one",
-  "pick-all",
-  "true-false",
-  "typed-text",
-  "number",
-  "gaps",
-  "order",
-  "pairs",
-  "groups",
-  "discussion",
-  "information",
-];
+const KINDS = Object.keys(words.sheet.kinds) as QuestionUnion["kind"][];
 
 function KindChoice({ question, useEditor }: { question: QuestionUnion; useEditor: EditorStore }) {
   return (
@@ -157,14 +144,11 @@ function KindChoice({ question, useEditor }: { question: QuestionUnion; useEdito
         useEditor.getState().edit(changeQuestion(question.id, (q) => asKind(q, kind)));
       }}
     >
-      {OFFERED.map((kind) => (
+      {KINDS.map((kind) => (
         <option key={kind} value={kind}>
           {words.sheet.kinds[kind]}
         </option>
       ))}
-      {!OFFERED.includes(question.kind) && (
-        <option value={question.kind}>{words.sheet.kinds[question.kind]}</option>
-      )}
     </select>
   );
 }

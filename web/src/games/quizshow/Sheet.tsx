@@ -1,5 +1,4 @@
 import { Plus } from "lucide-react";
-import { useEffect, useRef } from "react";
 import { words } from "../../words/en";
 import type { SheetProps } from "..";
 import { ClosedLine } from "./ClosedLine";
@@ -59,17 +58,4 @@ export function QuizShowSheet({ useEditor, sheet, showKeys }: SheetProps) {
       </button>
     </section>
   );
-}
-
-/** A text field that grows with its text. */
-export function GrowingText(props: React.ComponentProps<"textarea">) {
-  const ref = useRef<HTMLTextAreaElement>(null);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: its height follows its text
-  useEffect(() => {
-    const field = ref.current;
-    if (!field) return;
-    field.style.height = "auto";
-    field.style.height = `${field.scrollHeight}px`;
-  }, [props.value]);
-  return <textarea ref={ref} rows={1} {...props} />;
 }

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from "react";
-import type { Asked, Showing } from "../../generated/types";
+import type { ActionUnion, Asked, Showing } from "../../generated/types";
 import { AnswerField } from "../../questions/answers/AnswerField";
 import { Bunting } from "../../ui/Bunting";
 import { words } from "../../words/en";
@@ -57,7 +57,7 @@ function TitleView({ showing, act, busy, takesFocus, note }: StageProps) {
 }
 
 function QuestionView(props: StageProps) {
-  const { showing, given, act, busy, takesFocus, note } = props;
+  const { showing, given, act, busy, takesFocus, note, aloud, others } = props;
   const { question, feedback } = showing;
   if (!question) return null;
   const gaps = question.kind.startsWith("gaps");
@@ -66,7 +66,7 @@ function QuestionView(props: StageProps) {
       className="flex flex-1 flex-col gap-[var(--gap)]"
       onSubmit={(event) => {
         event.preventDefault();
-        const move = onwards(showing, given);
+        const move = onwards(showing, given, aloud);
         if (move && !busy) act(move);
       }}
     >
@@ -84,6 +84,7 @@ function QuestionView(props: StageProps) {
           comesIntoView={takesFocus}
         />
       )}
+      {others}
       <Foot {...props} question={question} />
       {note && <p role="status">{note}</p>}
     </form>
@@ -104,7 +105,7 @@ function Hints({ question }: { question: Asked }) {
 
 /** Points, place, lives and clock, and what can be done next. */
 function Foot(props: StageProps & { question: Asked }) {
-  const { showing, question, given, act, busy, timeUp } = props;
+  const { showing, question, given, act, busy, timeUp, aloud } = props;
   const { score, terms, clock, feedback } = showing;
   const answering = showing.stage === "question";
   const again = feedback !== undefined && !feedback.settled && !terms.later;
@@ -143,20 +144,21 @@ function Foot(props: StageProps & { question: Asked }) {
         <button
           type="submit"
           className="btn btn-primary"
-          disabled={busy || onwards(showing, given) === undefined}
+          disabled={busy || onwards(showing, given, aloud) === undefined}
         >
-          {buttonWords(showing, question)}
+          {buttonWords(showing, question, onwards(showing, given, aloud))}
         </button>
       </div>
     </div>
   );
 }
 
-function buttonWords(showing: Showing, question: Asked): string {
+function buttonWords(showing: Showing, question: Asked, move?: ActionUnion): string {
   const { score, stage, feedback, terms } = showing;
   if (question.kind === "unfinished") return words.live.passOver;
-  if (question.kind === "information") return words.game.goOn;
-  if (stage === "question") return words.game.answer;
+  if (stage === "question") {
+    return move?.kind === "continue" ? words.game.goOn : words.game.answer;
+  }
   if (feedback && !feedback.settled) return terms.later ? words.game.next : words.game.tryAgain;
   const settled = score.right + score.partly + score.wrong + score.missed + score.given;
   return settled === score.asked ? words.game.toEnd : words.game.next;

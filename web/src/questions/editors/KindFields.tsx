@@ -1,12 +1,14 @@
 import type { EditorStore } from "../../build/editor";
 import { changeQuestion } from "../../build/edits";
 import { OptionLines } from "../../games/quizshow/OptionLines";
-import type { Credit, QuestionUnion } from "../../generated/types";
+import type { Credit, FreeAnswer, QuestionUnion } from "../../generated/types";
+import { GrowingText } from "../../ui/GrowingText";
 import { words } from "../../words/en";
 import { GroupsFields, OrderFields, PairsFields } from "./CardFields";
 import { GapsFields } from "./GapsFields";
 import { NumberFields } from "./NumberFields";
-import { Choice } from "./rows";
+import { PointFields } from "./PointFields";
+import { Choice, Part } from "./rows";
 import { TextFields } from "./TextFields";
 import { Truth } from "./Truth";
 
@@ -74,9 +76,30 @@ export function KindFields(props: {
           <CreditChoice value={question.credit} change={change} />
         </>
       );
+    case "point":
+      return <PointFields question={question} change={change} next={next} />;
+    case "free-answer":
+      return <ModelField question={question} change={change} />;
     default:
       return null;
   }
+}
+
+/** A free answer as it could be. */
+function ModelField({ question, change }: Pick<FieldsProps<FreeAnswer>, "question" | "change">) {
+  return (
+    <Part title={words.sheet.model}>
+      <GrowingText
+        data-row
+        aria-label={words.sheet.model}
+        placeholder={words.sheet.modelPlaceholder}
+        value={question.model ?? ""}
+        maxLength={1000}
+        onChange={(event) => change({ model: event.target.value || undefined }, "model")}
+        className="w-full resize-none rounded-[4px] bg-transparent px-1.5 py-1.5 text-lg placeholder:text-soft hover:bg-base-200"
+      />
+    </Part>
+  );
 }
 
 function CreditChoice(props: { value: Credit; change: (part: { credit: Credit }) => void }) {

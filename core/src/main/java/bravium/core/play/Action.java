@@ -44,6 +44,7 @@ public sealed interface Action {
   /**
    * Leaves the feedback: to the next question, or to the same one where it may be tried again.
    * Leaves information that was read; or, when trying out, a question that can't be answered yet.
+   * The teacher leaves a discussion so that the class talked over and nobody wrote to.
    */
   record Continue(String question) implements Action {}
 

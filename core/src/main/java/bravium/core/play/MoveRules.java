@@ -2,6 +2,7 @@ package bravium.core.play;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.Clock;
+import bravium.core.question.Discussion;
 import bravium.core.question.Information;
 import bravium.core.question.Mark;
 import bravium.core.question.Marking;
@@ -37,7 +38,7 @@ final class MoveRules {
       case Action.Start start -> start(course.get());
       case Action.Answer answer -> answer(answer);
       case Action.Hint hint -> hint(hint.question());
-      case Action.Continue leave -> leave(course.get(), leave.question());
+      case Action.Continue leave -> leave(course.get(), move.by(), leave.question());
       case Action.Settle settle -> settleNow(course.get(), settle.question());
       case Action.Mark mark -> mark(move.by(), mark);
       case Action.GoTo goTo -> goTo(move.by(), goTo.question());
@@ -131,7 +132,7 @@ final class MoveRules {
     return Turn.of(sitting.with(effort), new Happening.HintGiven(question, effort.hints()));
   }
 
-  private Turn leave(Course course, String question) {
+  private Turn leave(Course course, Mover by, String question) {
     if (!question.equals(sitting.now())) {
       return refused(Refusal.NOT_OPEN);
     }
@@ -144,27 +145,31 @@ final class MoveRules {
       return again ? open(question) : onwards(course, sitting, List.of());
     }
     Question open = Engine.question(activity, question).orElseThrow();
+    if (open instanceof Discussion && by == Mover.TEACHER) {
+      Effort talkedOver = sitting.effortFor(question).with(Tried.given(null));
+      return settle(course, sitting.with(talkedOver), question);
+    }
     if (open.answerable() && !(open instanceof Information)) {
       return refused(Refusal.NOT_OPEN);
     }
-    return settle(course, question);
+    return settle(course, sitting, question);
   }
 
   private Turn settleNow(Course course, String question) {
     boolean tried = sitting.effortFor(question).tries() > 0;
     boolean now = question.equals(sitting.now()) && sitting.resultOf(question).isEmpty();
     boolean until = activity.rules().mostTries() == Integer.MAX_VALUE;
-    return tried && now && !until ? settle(course, question) : refused(Refusal.NOT_OPEN);
+    return tried && now && !until ? settle(course, sitting, question) : refused(Refusal.NOT_OPEN);
   }
 
   /** Settles the question that is open, or waits for another try, and goes on. */
-  private Turn settle(Course course, String question) {
-    boolean open = sitting.stage() == Stage.QUESTION;
-    Sitting closed = open ? sitting.with(sitting.watch().closed(at)) : sitting;
+  private Turn settle(Course course, Sitting from, String question) {
+    boolean open = from.stage() == Stage.QUESTION;
+    Sitting closed = open ? from.with(from.watch().closed(at)) : from;
     List<Happening> happenings = new ArrayList<>();
-    Effort effort = sitting.effortFor(question);
-    Sitting after = settled(closed, referee.settle(effort, sitting.results(), 0, 0), happenings);
-    boolean counts = sitting.draw().find(question).map(Draw.Drawn::counts).orElse(false);
+    Effort effort = from.effortFor(question);
+    Sitting after = settled(closed, referee.settle(effort, from.results(), 0, 0), happenings);
+    boolean counts = from.draw().find(question).map(Draw.Drawn::counts).orElse(false);
     if (counts) {
       happenings.add(new Happening.MarkerChanged(question, Markers.state(after, question)));
     }

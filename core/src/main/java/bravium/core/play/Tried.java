@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * One try at a question.
  *
- * @param response null where time ran out
+ * @param response null where time ran out, or where the class talked it over
  * @param points what it would bring by itself, without prices and bonuses
  * @param parts the parts of the response and whether each is right; empty where it has none
  * @param feedback what the teacher says to just this response; null where she says nothing special
@@ -29,8 +29,12 @@ public record Tried(
     return new Tried(null, Verdict.MISSED, 0, List.of(), null);
   }
 
-  /** An answer that is kept and not marked now. */
-  static Tried given(Response response) {
+  /**
+   * An answer that is kept and not marked now.
+   *
+   * @param response null where the class talked it over
+   */
+  static Tried given(@Nullable Response response) {
     return new Tried(response, Verdict.GIVEN, 0, List.of(), null);
   }
 

@@ -9,6 +9,7 @@ import bravium.core.activity.Rules;
 import bravium.core.activity.Tries;
 import bravium.core.json.Extra;
 import bravium.core.question.Basics;
+import bravium.core.question.Discussion;
 import bravium.core.question.Feedback;
 import bravium.core.question.FreeAnswer;
 import bravium.core.question.Information;
@@ -280,6 +281,22 @@ class RulesOfPlayTest {
     assertThat(marked.waiting()).isZero();
     assertThat(marked.answers().get(1).told().comment()).isEqualTo("Well seen");
     assertThat(marked.last()).isEqualTo(last);
+  }
+
+  @Test
+  void theTeacherLeavesADiscussionThatTheClassTalkedOver() {
+    Discussion talk = new Discussion(Basics.of("d", "Why?", Feedback.USUAL), Extra.NONE);
+    Activity activity =
+        Activities.quiz(RULES, List.of(talk, Activities.question("q1", "a", "a", "b")));
+    Player player = new Player(activity);
+    player.start();
+
+    assertThat(player.goOn().refusal()).isEqualTo(Refusal.NOT_OPEN);
+    Turn left = player.send(new Move("talked", Mover.TEACHER, new Action.Continue("d")));
+
+    assertThat(left.sitting().now()).isEqualTo("q1");
+    assertThat(left.sitting().resultOf("d"))
+        .contains(new Result("d", null, Verdict.GIVEN, 0, 0, null));
   }
 
   @Test

@@ -9,4 +9,4 @@ import java.util.List;
  * @param waiting how many answers wait for the teacher's mark
  * @param games a page of them, the newest first
  */
-public record ActivityResults(String title, int total, int waiting, List<Game> games) {}
+public record ActivityResults(String title, int total, int waiting, List<PlayedGame> games) {}

@@ -41,7 +41,7 @@ class ResultsController {
   }
 
   @PostMapping("/api/results/{sitting}/marks")
-  Game mark(
+  PlayedGame mark(
       @AuthenticationPrincipal Teacher teacher,
       @PathVariable String sitting,
       @RequestBody Move move) {
@@ -49,7 +49,7 @@ class ResultsController {
   }
 
   @PutMapping("/api/results/{sitting}/contributions/{question}")
-  Game hide(
+  PlayedGame hide(
       @AuthenticationPrincipal Teacher teacher,
       @PathVariable String sitting,
       @PathVariable String question,

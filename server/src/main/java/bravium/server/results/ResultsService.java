@@ -57,7 +57,7 @@ class ResultsService {
   }
 
   /** Of all moves in a game of a learner's, the only one that is the teacher's is to mark. */
-  Game mark(Teacher teacher, String sitting, Move move) {
+  PlayedGame mark(Teacher teacher, String sitting, Move move) {
     ResultsRepository.Begun begun = own(teacher, sitting);
     if (!(move.action() instanceof Action.Mark)) {
       throw Problem.badRequest("no-mark", "Only marks can be given here. Nothing was changed.");
@@ -67,7 +67,7 @@ class ResultsService {
     return game(begun);
   }
 
-  Game hide(Teacher teacher, String sitting, String question, boolean hidden) {
+  PlayedGame hide(Teacher teacher, String sitting, String question, boolean hidden) {
     ResultsRepository.Begun begun = own(teacher, sitting);
     if (!rows.hide(begun.row(), question, hidden)) {
       throw Problem.notFound(
@@ -85,8 +85,8 @@ class ResultsService {
                     "no-such-game", "There is no such game among those of your activities."));
   }
 
-  private Game game(ResultsRepository.Begun begun) {
-    return new Game(
+  private PlayedGame game(ResultsRepository.Begun begun) {
+    return new PlayedGame(
         begun.id(), begun.learner(), time(begun), rows.hidden(begun.row()), review(begun));
   }
 

@@ -3,6 +3,7 @@ package bravium.server.sittings;
 import bravium.core.play.Move;
 import bravium.server.accounts.Teacher;
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -51,5 +52,13 @@ class FrontController {
       @PathVariable String sitting,
       @RequestBody Move move) {
     return front.move(teacher, sitting, move);
+  }
+
+  @GetMapping("/api/sittings/{sitting}/contributions/{question}")
+  List<Contribution> contributions(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String sitting,
+      @PathVariable String question) {
+    return front.contributions(teacher, sitting, question);
   }
 }

@@ -10,6 +10,7 @@ import bravium.server.activities.ActivityService;
 import bravium.server.data.Codes;
 import bravium.server.problems.Problem;
 import java.time.Clock;
+import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
 import org.springframework.stereotype.Service;
@@ -28,10 +29,16 @@ class FrontService {
   private final PlayLinkRepository links;
   private final ActivityService activities;
   private final WarmSittings warm;
+  private final ContributionRepository contributions;
   private final Clock clock;
 
   FrontService(
-      PlayLinkRepository links, ActivityService activities, WarmSittings warm, Clock clock) {
+      PlayLinkRepository links,
+      ActivityService activities,
+      WarmSittings warm,
+      ContributionRepository contributions,
+      Clock clock) {
+    this.contributions = contributions;
     this.links = links;
     this.activities = activities;
     this.warm = warm;
@@ -70,6 +77,11 @@ class FrontService {
         turn.happenings(),
         Engine.show(after.activity(), after.sitting(), Audience.PROJECTOR, clock.millis()),
         turn.repeated());
+  }
+
+  /** What the class wrote to a discussion. */
+  List<Contribution> contributions(Teacher teacher, String sitting, String question) {
+    return contributions.of(warm.read(sitting, of(teacher)), question);
   }
 
   private static Predicate<StoredSitting> of(Teacher teacher) {

@@ -11,5 +11,5 @@ import org.jspecify.annotations.Nullable;
  * @param time how much of the usual time there was, in per cent; null for the usual
  * @param hidden the ids of discussions whose contribution the class does not see any more
  */
-public record Game(
+public record PlayedGame(
     String sitting, int learner, @Nullable Integer time, List<String> hidden, Review review) {}

@@ -1,0 +1,99 @@
+package bravium.server.demo;
+
+import bravium.core.activity.Activity;
+import bravium.core.play.Action;
+import bravium.core.play.Engine;
+import bravium.core.play.Move;
+import bravium.core.play.Mover;
+import bravium.core.play.Opening;
+import bravium.core.play.Played;
+import bravium.core.play.Sitting;
+import bravium.core.play.Stage;
+import bravium.core.question.Discussion;
+import bravium.core.question.FreeAnswer;
+import bravium.core.question.Question;
+import bravium.core.question.Response;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+
+/** Invented learners: how one of them plays, the same each time. */
+final class DemoClass {
+
+  private static final List<String> WHY_HONEY =
+      List.of(
+          "In winter there are no flowers. They live on the honey until spring.",
+          "because they like sweet things",
+          "They eat it when it is cold outside, and it keeps them warm",
+          "So that the beekeeper can sell it.",
+          "In winter they cant fly out so they need food for months. Honey does not go bad!",
+          "For the queen",
+          "They keep each other warm and for that they need a lot of honey. Like when we run.",
+          "I dont know");
+
+  private static final List<String> WHICH_FLOWERS =
+      List.of(
+          "Lavender beside the gate, because it smells good and bees love it",
+          "Sunflowers along the fence!",
+          "Clover in the grass. Then we must not mow so often.",
+          "Crocuses under the apple tree, so that there is something early in the year",
+          "I would ask the beekeeper first",
+          "Thyme in the boxes outside our classroom",
+          "Borage, its flowers are blue and bees see blue well",
+          "Wild flowers where nobody walks");
+
+  /** How often a learner is right, in per cent; the last is the quickest and stops early. */
+  private static final int[] ABILITY = {92, 78, 64, 85, 48, 70, 96, 58};
+
+  static final int LEARNERS = ABILITY.length;
+
+  private static final int STOPS_AFTER = 14;
+
+  private final Activity activity;
+
+  DemoClass(Activity activity) {
+    this.activity = activity;
+  }
+
+  static Opening opening(int learner, long at) {
+    return new Opening("demo " + learner, at + learner * 7_000L, false);
+  }
+
+  /** The moves of a learner's game, from 0. */
+  List<Played> game(int learner, Opening opening) {
+    Random chance = new Random(learner);
+    List<Played> moves = new ArrayList<>();
+    Sitting sitting = Engine.open(activity, opening);
+    long at = opening.at();
+    while (sitting.stage() != Stage.END
+        && !(learner == LEARNERS - 1 && moves.size() > STOPS_AFTER)) {
+      at += 4_000 + chance.nextInt(14_000);
+      Action action = next(sitting, learner, chance);
+      Move move = new Move("m" + moves.size(), Mover.PLAYER, action);
+      moves.add(new Played(move, at));
+      sitting = Engine.play(activity, sitting, move, at).sitting();
+    }
+    return moves;
+  }
+
+  private Action next(Sitting sitting, int learner, Random chance) {
+    return switch (sitting.stage()) {
+      case TITLE -> new Action.Start();
+      case FEEDBACK, END -> new Action.Continue(sitting.now());
+      case QUESTION -> {
+        Question question = Engine.question(activity, sitting.now()).orElseThrow();
+        boolean right = chance.nextInt(100) < ABILITY[learner];
+        int attempt = sitting.effortFor(question.id()).tries() + 1;
+        Response response =
+            switch (question) {
+              case FreeAnswer free -> new Response.Typed(WHY_HONEY.get(learner));
+              case Discussion talk -> new Response.Typed(WHICH_FLOWERS.get(learner));
+              default -> (right ? question.rightResponse() : question.wrongResponse()).orElse(null);
+            };
+        yield response == null
+            ? new Action.Continue(question.id())
+            : new Action.Answer(question.id(), attempt, response);
+      }
+    };
+  }
+}

@@ -1,0 +1,46 @@
+package bravium.server.sittings;
+
+import bravium.core.play.Engine;
+import bravium.core.play.Opening;
+import bravium.core.play.Played;
+import bravium.core.play.Sitting;
+import bravium.server.activities.ActivityVersion;
+import bravium.server.data.Codes;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** Takes in games that were played before, with the times of their moves. */
+@Component
+public class EarlierGames {
+
+  private final SittingRepository sittings;
+  private final PlayLinkRepository links;
+
+  EarlierGames(SittingRepository sittings, PlayLinkRepository links) {
+    this.sittings = sittings;
+    this.links = links;
+  }
+
+  /**
+   * A game of one more learner, who came by the activity's link.
+   *
+   * @param activity the row of the activity
+   * @param moves those that would be refused are passed over
+   */
+  public void add(long activity, ActivityVersion version, Opening opening, List<Played> moves) {
+    String code = links.codeOf(activity, 100, Codes.code(), Codes.code());
+    long link = links.find(code).orElseThrow().row();
+    long learner = links.addLearner(link, Codes.hash(Codes.secret()));
+    String id = Codes.id();
+    sittings.add(id, version, learner, null, opening);
+    StoredSitting stored = sittings.find(id).orElseThrow();
+    for (Played played : moves) {
+      Sitting before = stored.sitting();
+      Sitting after = Engine.play(stored.activity(), before, played.move(), played.at()).sitting();
+      if (after.log().size() > before.log().size()) {
+        stored = stored.after(after);
+        sittings.addMove(stored, OwnWords.in(stored.activity(), after));
+      }
+    }
+  }
+}

@@ -1,0 +1,39 @@
+import type { ReactNode } from "react";
+import type { Asked, Told } from "../../generated/types";
+import { words } from "../../words/en";
+import { VERDICT_BARS, VERDICT_INKS, VERDICT_SIGNS } from "../verdicts";
+import { responseWords, solutionWords } from "./answerWords";
+
+/** A question looked back at: what was answered, and what is right where that is told. */
+export function LookBack(props: { question: Asked; told: Told; children?: ReactNode }) {
+  const { question, told, children } = props;
+  return (
+    <li
+      data-about={`question ${question.id}`}
+      className={`rounded-[4px] border-l-8 bg-card p-[0.7em] [overflow-wrap:anywhere] ${VERDICT_BARS[told.verdict]}`}
+    >
+      <p className="font-display font-medium">
+        {question.number}. {question.text}
+      </p>
+      <p className="whitespace-pre-line">
+        <span className={`font-semibold ${VERDICT_INKS[told.verdict]}`}>
+          {VERDICT_SIGNS[told.verdict]} {words.game.markers[told.verdict]}:{" "}
+        </span>
+        {responseWords(question, told.response)}
+      </p>
+      {told.verdict !== "right" && told.right && told.right.length > 0 && (
+        <p>
+          <span className="font-semibold text-success">✓ {words.game.rightMark}: </span>
+          {solutionWords(question, told.right)}
+        </p>
+      )}
+      {told.comment && (
+        <p>
+          <span className="text-soft">{words.game.comment} </span>
+          {told.comment}
+        </p>
+      )}
+      {children}
+    </li>
+  );
+}

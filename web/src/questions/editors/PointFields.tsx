@@ -1,0 +1,214 @@
+import { Circle, Pentagon, Square, X } from "lucide-react";
+import { useEffect, useRef, useState } from "react";
+import { randomId } from "../../engine/randomId";
+import type { Area, Form, PointAt, Spot } from "../../generated/types";
+import { words } from "../../words/en";
+import { PICTURES, pictureAddress } from "../pictures";
+import { AreaBoard } from "./AreaBoard";
+import type { FieldsProps } from "./KindFields";
+import { LINE_FIELD, Part } from "./rows";
+
+const MOST_AREAS = 40;
+
+/** A new area where no pointer has drawn one. */
+const MIDDLE: Record<Form, Spot[]> = {
+  rectangle: [
+    { x: 400, y: 400 },
+    { x: 600, y: 600 },
+  ],
+  ellipse: [
+    { x: 400, y: 400 },
+    { x: 600, y: 600 },
+  ],
+  polygon: [
+    { x: 500, y: 380 },
+    { x: 620, y: 600 },
+    { x: 380, y: 600 },
+  ],
+};
+
+const TOOLS = { rectangle: Square, ellipse: Circle, polygon: Pentagon };
+
+/** The picture, what it shows in words, and the areas drawn over it. */
+export function PointFields({ question, change }: FieldsProps<PointAt>) {
+  const { areas, picture } = question;
+  const [tool, setTool] = useState<Form>();
+  const [chosen, setChosen] = useState<string>();
+  const [fresh, setFresh] = useState<string>();
+  const add = (form: Form, corners: Spot[]) => {
+    const id = randomId();
+    const right = !areas.some((area) => area.right);
+    change({ areas: [...areas, { id, name: "", form, corners, right }] });
+    setChosen(id);
+    setFresh(id);
+    setTool(undefined);
+  };
+  const set = (id: string, part: Partial<Area>, key?: string) =>
+    change(
+      { areas: areas.map((area) => (area.id === id ? { ...area, ...part } : area)) },
+      key && `${id} ${key}`,
+    );
+  return (
+    <>
+      <Part title={words.sheet.picture}>
+        <div className="flex flex-wrap gap-2 py-1">
+          {PICTURES.map((name) => (
+            <label
+              key={name}
+              className="cursor-pointer rounded-[14px] border-2 border-line p-1.5 text-center has-checked:border-primary has-focus-visible:outline-3 has-focus-visible:outline-primary"
+            >
+              <input
+                type="radio"
+                name={`picture ${question.id}`}
+                className="sr-only"
+                checked={picture === name}
+                onChange={() =>
+                  change({
+                    picture: name,
+                    alt: isUsualAlt(question.alt) ? words.pictures[name].alt : question.alt,
+                  })
+                }
+              />
+              <img src={pictureAddress(name)} alt="" className="h-16 rounded-[8px]" />
+              {words.pictures[name].name}
+              {picture === name && <span className="sr-only"> ({words.game.chosen})</span>}
+            </label>
+          ))}
+        </div>
+      </Part>
+      {picture && (
+        <>
+          <Part title={words.sheet.alt}>
+            <input
+              aria-label={words.sheet.alt}
+              value={question.alt}
+              maxLength={300}
+              className={`${LINE_FIELD} w-full`}
+              onChange={(event) => change({ alt: event.target.value }, "alt")}
+            />
+          </Part>
+          <Part title={words.sheet.areas}>
+            <div className="flex flex-wrap items-center gap-2 py-1">
+              {(Object.keys(TOOLS) as Form[]).map((form) => {
+                const Icon = TOOLS[form];
+                return (
+                  <button
+                    key={form}
+                    type="button"
+                    aria-pressed={tool === form}
+                    disabled={areas.length >= MOST_AREAS}
+                    className={`btn ${tool === form ? "btn-primary" : "btn-outline"} px-3`}
+                    onClick={(event) => {
+                      if (event.detail === 0) add(form, MIDDLE[form]);
+                      else setTool(tool === form ? undefined : form);
+                    }}
+                  >
+                    <Icon size={18} aria-hidden="true" />
+                    {words.sheet.forms[form]}
+                  </button>
+                );
+              })}
+            </div>
+            <p className="min-h-6 text-sm text-soft" role="status">
+              {tool ? words.sheet.drawing[tool] : areas.length > 0 ? words.sheet.areaHow : ""}
+            </p>
+            <AreaBoard
+              picture={picture}
+              areas={areas}
+              tool={tool}
+              chosen={chosen}
+              choose={setChosen}
+              draw={add}
+              leave={() => setTool(undefined)}
+              reshape={(id, corners, key) => set(id, { corners }, key)}
+            />
+            <ul className="mt-2">
+              {areas.map((area, i) => (
+                <AreaLine
+                  key={area.id}
+                  area={area}
+                  number={i + 1}
+                  chosen={chosen === area.id}
+                  fresh={fresh === area.id}
+                  choose={() => setChosen(area.id)}
+                  set={(part, key) => set(area.id, part, key)}
+                  remove={() => change({ areas: areas.filter((one) => one !== area) })}
+                />
+              ))}
+            </ul>
+          </Part>
+        </>
+      )}
+    </>
+  );
+}
+
+const isUsualAlt = (alt: string) =>
+  alt === "" || PICTURES.some((name) => words.pictures[name].alt === alt);
+
+function AreaLine(props: {
+  area: Area;
+  number: number;
+  chosen: boolean;
+  /** Just drawn: what is there is written next. */
+  fresh: boolean;
+  choose: () => void;
+  set: (part: Partial<Area>, key?: string) => void;
+  remove: () => void;
+}) {
+  const { area, number, chosen, fresh, choose, set, remove } = props;
+  const name = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    if (fresh) name.current?.focus({ preventScroll: true });
+  }, [fresh]);
+  return (
+    <li
+      onFocus={choose}
+      className={`flex flex-wrap items-center gap-x-2 border-l-4 pl-2 ${chosen ? "border-primary" : "border-transparent"}`}
+    >
+      <span
+        aria-hidden="true"
+        className={`grid size-7 shrink-0 place-items-center rounded-full border-2 font-display text-sm font-semibold ${area.right ? "border-success bg-success text-success-content" : "border-edge text-soft"}`}
+      >
+        {number}
+      </span>
+      <input
+        ref={name}
+        data-row
+        aria-label={words.sheet.areaName(number)}
+        placeholder={words.sheet.areaNamePlaceholder}
+        value={area.name}
+        maxLength={100}
+        className={LINE_FIELD}
+        onChange={(event) => set({ name: event.target.value }, "name")}
+      />
+      <button
+        type="button"
+        aria-pressed={area.right}
+        aria-label={words.sheet.areaRight(number)}
+        onClick={() => set({ right: !area.right })}
+        className={`min-h-11 w-24 cursor-pointer rounded-[14px] font-display text-sm font-semibold hover:underline ${area.right ? "text-success" : "text-soft"}`}
+      >
+        {area.right ? `✓ ${words.sheet.right}` : words.sheet.notRight}
+      </button>
+      <button
+        type="button"
+        className="btn btn-ghost btn-square btn-sm text-soft"
+        aria-label={words.sheet.areaRemove(number)}
+        onClick={remove}
+      >
+        <X size={16} aria-hidden="true" />
+      </button>
+      {chosen && (
+        <input
+          aria-label={words.sheet.areaFeedback(number)}
+          placeholder={words.sheet.areaFeedbackPlaceholder}
+          value={area.feedback ?? ""}
+          maxLength={1000}
+          className={`${LINE_FIELD} basis-full text-base`}
+          onChange={(event) => set({ feedback: event.target.value || undefined }, "feedback")}
+        />
+      )}
+    </li>
+  );
+}

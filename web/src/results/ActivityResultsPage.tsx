@@ -1,0 +1,83 @@
+import { type InfiniteData, useQueryClient } from "@tanstack/react-query";
+import { ChevronLeft, FileText } from "lucide-react";
+import { useState } from "react";
+import { Link, useParams } from "react-router";
+import { resultKeys, useGames } from "../api/results";
+import { Shell } from "../app/Shell";
+import type { ActivityResults, PlayedGame } from "../generated/types";
+import { More } from "../ui/More";
+import { Failed, Loading } from "../ui/Notice";
+import { Toast } from "../ui/Toast";
+import { words } from "../words/en";
+import { GameLine } from "./GameLine";
+import { ToMarkList } from "./ToMarkList";
+
+/** What came back from one activity: answers to mark first, then every game. */
+export default function ActivityResultsPage() {
+  const { id = "" } = useParams();
+  const results = useGames(id);
+  const queries = useQueryClient();
+  const [message, setMessage] = useState<string>();
+  const first = results.data?.pages[0];
+  const games = results.data?.pages.flatMap((page) => page.games) ?? [];
+  const changed = (game: PlayedGame) => {
+    queries.setQueryData<InfiniteData<ActivityResults>>(resultKeys.games(id), (data) =>
+      data === undefined ? data : withGame(data, game),
+    );
+    queries.invalidateQueries({ queryKey: resultKeys.of(id) });
+  };
+  return (
+    <Shell>
+      <div className="mx-auto max-w-5xl px-4 py-6 sm:px-7">
+        <Link to="/results" className="btn btn-ghost -ml-3 px-3">
+          <ChevronLeft size={18} aria-hidden="true" />
+          {words.results.back}
+        </Link>
+        {results.isPending && <Loading inside />}
+        {results.isError && <Failed error={results.error} again={results.refetch} inside />}
+        {first && (
+          <>
+            <div className="mb-6 flex flex-wrap items-center gap-3">
+              <h1 className="mr-auto text-3xl font-semibold [overflow-wrap:anywhere]">
+                {first.title || words.activities.untitled}
+              </h1>
+              <Link to={`/activities/${id}`} className="btn btn-outline">
+                <FileText size={18} aria-hidden="true" />
+                {words.results.build}
+              </Link>
+            </div>
+            {first.waiting > 0 && <ToMarkList activity={id} say={setMessage} />}
+            {games.length === 0 ? (
+              <p className="max-w-xl text-lg">{words.results.noGames}</p>
+            ) : (
+              <section aria-labelledby="games">
+                <h2 id="games" className="mb-3 text-xl font-semibold">
+                  {words.results.gamesTitle(first.total)}
+                </h2>
+                <ul className="grid gap-2">
+                  {games.map((game) => (
+                    <li key={game.sitting}>
+                      <GameLine game={game} changed={changed} />
+                    </li>
+                  ))}
+                </ul>
+                {results.hasNextPage && (
+                  <More fetching={results.isFetchingNextPage} fetch={results.fetchNextPage} />
+                )}
+              </section>
+            )}
+          </>
+        )}
+      </div>
+      {message && <Toast text={message} close={() => setMessage(undefined)} />}
+    </Shell>
+  );
+}
+
+const withGame = (data: InfiniteData<ActivityResults>, game: PlayedGame) => ({
+  ...data,
+  pages: data.pages.map((page) => ({
+    ...page,
+    games: page.games.map((one) => (one.sitting === game.sitting ? game : one)),
+  })),
+});

@@ -1,0 +1,96 @@
+import { type FormEvent, useId, useState } from "react";
+import { giveMark } from "../api/results";
+import type { PlayedGame, Reviewed } from "../generated/types";
+import { problemWords } from "../ui/Notice";
+import { words } from "../words/en";
+
+const MOST_COMMENT = 2_000;
+
+/** Points and a comment for a free answer: type, Enter, on to the next. */
+export function MarkForm(props: {
+  sitting: string;
+  who: string;
+  answer: Reviewed;
+  done: (game: PlayedGame, points: number) => void;
+}) {
+  const { sitting, who, answer, done } = props;
+  const { question, told } = answer;
+  const marked = told.verdict !== "given";
+  const [points, setPoints] = useState(
+    marked ? String(told.points + answer.hints * question.help.price) : "",
+  );
+  const [comment, setComment] = useState(told.comment ?? "");
+  const [problem, setProblem] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  const note = useId();
+  const give = async (event: FormEvent) => {
+    event.preventDefault();
+    const typed = /^\s*\d+\s*$/.test(points) ? Number(points) : Number.NaN;
+    if (!(typed <= question.worth)) {
+      setProblem(words.results.marking.range(question.worth));
+      return;
+    }
+    setBusy(true);
+    setProblem(undefined);
+    try {
+      done(await giveMark(sitting, question.id, typed, comment.trim() || undefined), typed);
+    } catch (error) {
+      setProblem(problemWords(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  const shares = [
+    { name: words.results.marking.none, points: 0 },
+    { name: words.results.marking.half, points: Math.round(question.worth / 2) },
+    { name: words.results.marking.all, points: question.worth },
+  ];
+  return (
+    <form onSubmit={give} className="flex flex-wrap items-center gap-x-3 gap-y-2">
+      <label className="flex items-center gap-2">
+        <span className="sr-only">{words.results.marking.points(who)}</span>
+        <input
+          data-points
+          inputMode="numeric"
+          autoComplete="off"
+          value={points}
+          maxLength={6}
+          aria-invalid={problem !== undefined}
+          aria-describedby={problem && note}
+          onChange={(event) => setPoints(event.target.value)}
+          className="h-11 w-16 rounded-[14px] border border-edge bg-card px-3 text-center text-lg font-semibold"
+        />
+        {words.results.marking.of(question.worth)}
+      </label>
+      <span className="join">
+        {shares.map((share) => (
+          <button
+            key={share.name}
+            type="button"
+            className="btn btn-outline join-item px-3"
+            aria-pressed={points === String(share.points)}
+            onClick={() => setPoints(String(share.points))}
+          >
+            {share.name}
+          </button>
+        ))}
+      </span>
+      <input
+        aria-label={words.results.marking.comment(who)}
+        placeholder={words.results.marking.commentPlaceholder}
+        value={comment}
+        maxLength={MOST_COMMENT}
+        onChange={(event) => setComment(event.target.value)}
+        className="h-11 min-w-48 flex-1 rounded-[14px] border border-edge bg-card px-3 placeholder:text-soft"
+      />
+      <button type="submit" className="btn btn-primary" disabled={busy}>
+        {words.results.marking.give}
+      </button>
+      {problem && (
+        <p id={note} role="alert" className="basis-full text-error">
+          {problem}
+        </p>
+      )}
+    </form>
+  );
+}

@@ -1,0 +1,61 @@
+import type { Outcome } from "../generated/types";
+import { plural } from "./format";
+
+const seconds = (n: number) =>
+  n < 90 ? plural(Math.max(1, Math.round(n)), "second") : plural(Math.round(n / 60), "minute");
+
+/** The words of the place where results are read and answers are marked. */
+export const results = {
+  results: {
+    title: "Results",
+    back: "Results",
+    build: "Open the sheet",
+    empty: "Nobody has played yet. What was played, with every answer, stands here from then on.",
+    toActivities: "To the activities",
+    games: (n: number) => plural(n, "game"),
+    ended: (n: number, of: number) => (n === of ? "all to the end" : `${n} to the end`),
+    last: (when: string) => `last played ${when}`,
+    toMark: (n: number) => `${plural(n, "answer")} to mark`,
+    nothingToMark: "nothing to mark",
+    noGames: "Nobody has played this activity yet. Give learners its link, or present it.",
+    toMarkTitle: (n: number) => `Answers to mark (${n})`,
+    gamesTitle: (n: number) => `Games (${n})`,
+    learner: (n: number) => (n === 0 ? "At the front of the class" : `Learner ${n}`),
+    time: (perCent: number) => `${perCent} % of the time`,
+    took: (millis: number) => seconds(millis / 1_000),
+    notEnded: "not played to its end",
+    outcome: ({ won, awaiting, ended }: Outcome) =>
+      awaiting > 0
+        ? "waits for your mark"
+        : won
+          ? "won"
+          : ended === "time"
+            ? "out of time"
+            : ended === "lives"
+              ? "too many mistakes"
+              : "not this time",
+    points: (points: number, of: number) => `${points} of ${plural(of, "point")}`,
+    notReached: (n: number) => `${plural(n, "question")} not reached.`,
+    tries: (n: number) => plural(n, "try", "tries"),
+    hints: (n: number) => plural(n, "hint"),
+    model: "As it could be:",
+    marking: {
+      points: (who: string) => `Points for ${who}`,
+      of: (worth: number) => `of ${worth} points`,
+      comment: (who: string) => `Comment for ${who}`,
+      commentPlaceholder: "a comment, if you like",
+      give: "Give",
+      all: "all",
+      half: "half",
+      none: "none",
+      given: (who: string, points: number, of: number) =>
+        `${who} has ${points} of ${of}. You can still change it in the game below.`,
+      change: "Change the mark",
+      range: (worth: number) => `Type points from 0 to ${worth}.`,
+    },
+    hide: "Hide from the class",
+    unhide: "Show it to the class again",
+    hiddenNote: "Hidden: only its writer reads it.",
+    shared: "The class reads it.",
+  },
+};
