@@ -77,7 +77,7 @@ function Play({ code }: { code: string }) {
             <LookButton short />
           </div>
           {game.number !== undefined && (
-            <p className="absolute inset-x-0 bottom-3 text-center text-soft">
+            <p className="absolute inset-x-0 bottom-4 text-center text-lg text-soft">
               {words.play.number(game.number)}
             </p>
           )}

@@ -18,6 +18,9 @@ function held(move: Move, since?: number): Move {
     : { ...move, action: { ...action, held: Date.now() - since } };
 }
 
+const isOpen = (showing: Showing, question?: string) =>
+  showing.stage === "question" && showing.question?.id === question;
+
 /**
  * A learner's play: the server marks it, this device shows it. A move that could not be sent is
  * kept on the device, over reload and sleep, and sent as soon as the server can be reached; its key
@@ -30,7 +33,7 @@ export function useRemoteGame(code: string) {
   const [busy, setBusy] = useState(false);
   const [note, setNote] = useState<string>();
   const [problem, setProblem] = useState<unknown>();
-  const [given, give] = useState<ResponseUnion>();
+  const [given, setGiven] = useState<ResponseUnion>();
   const waitingSince = useRef<number>(undefined);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
 
@@ -49,7 +52,7 @@ export function useRemoteGame(code: string) {
       const token = mine.current?.token ?? remembered(code)?.token;
       const opened = await openSitting(code, token);
       know({ token: opened.token ?? token ?? "", sitting: opened.sitting });
-      give(undefined);
+      setGiven(undefined);
       setNote(undefined);
       setNumber(opened.number);
       setShowing(opened.showing);
@@ -73,7 +76,7 @@ export function useRemoteGame(code: string) {
         waitingSince.current = undefined;
         know({ token: known.token, sitting: known.sitting });
         setNote(undefined);
-        give(undefined);
+        setGiven(undefined);
         setShowing(answer.showing);
       } catch (error) {
         if (worthTryingAgain(error)) {
@@ -103,6 +106,7 @@ export function useRemoteGame(code: string) {
         const sitting = await readSitting(known.sitting, known.token);
         setNumber(sitting.number);
         setShowing(sitting.showing);
+        if (isOpen(sitting.showing, known.draft?.question)) setGiven(known.draft?.response);
         setProblem(undefined);
         if (known.unsent) await send(known.unsent);
       } catch (error) {
@@ -130,6 +134,16 @@ export function useRemoteGame(code: string) {
     };
   }, [code, open, send, takeUp]);
 
+  const asked = showing?.question?.id;
+  const give = useCallback(
+    (response: ResponseUnion | undefined) => {
+      setGiven(response);
+      if (mine.current && asked) {
+        know({ ...mine.current, draft: response && { question: asked, response } });
+      }
+    },
+    [asked, know],
+  );
   const act = useCallback(
     (action: ActionUnion) => {
       send({ key: randomId(12), by: "player", action });
@@ -142,7 +156,7 @@ export function useRemoteGame(code: string) {
     if (!known || known.unsent) return;
     readSitting(known.sitting, known.token)
       .then((sitting) => {
-        give(undefined);
+        setGiven(undefined);
         setShowing(sitting.showing);
       })
       .catch(() => setNote(words.play.noConnection));

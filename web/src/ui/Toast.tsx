@@ -22,7 +22,7 @@ export function Toast(props: {
       )}
       <button
         type="button"
-        className="btn btn-ghost btn-square hover:bg-neutral-content/15"
+        className="btn btn-ghost btn-square text-neutral-content hover:bg-neutral-content/15"
         onClick={close}
         aria-label={words.close}
       >

@@ -35,6 +35,7 @@ export const playing = {
     rightOf: (score: Scorecard) =>
       [
         score.asked > score.given || score.given === 0 ? `${ofMarked(score)} right` : "",
+        score.partly > 0 ? `${score.partly} partly` : "",
         score.given > 0 ? `${score.given} handed in` : "",
       ]
         .filter(Boolean)
@@ -69,6 +70,7 @@ export const playing = {
     type: "Your answer",
     typeNumber: "Your number",
     write: "Write what you think",
+    yours: "You wrote:",
     gap: (n: number) => `Gap ${n}`,
     gapChoose: "choose",
     put: (card: string, place: string) => `Put ${card} into ${place}`,

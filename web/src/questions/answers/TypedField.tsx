@@ -25,6 +25,14 @@ export function TypedField(props: AnswerProps) {
     className:
       "w-full min-w-0 rounded-[14px] border-[3px] border-edge bg-card px-[0.7em] py-[0.45em] text-[length:var(--option)] font-medium shadow-lift",
   };
+  if (long && showing.feedback) {
+    return (
+      <p className="rounded-[4px] border border-line p-[0.6em] font-sans whitespace-pre-line [overflow-wrap:anywhere]">
+        <span className="sr-only">{words.game.yours} </span>
+        {text}
+      </p>
+    );
+  }
   return (
     <div className={`flex flex-col gap-[0.3em] ${long ? "flex-1" : ""}`}>
       <label htmlFor={shared.id} className="text-soft">

@@ -4,9 +4,14 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import bravium.server.TestServer;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.SelectOption;
+import java.util.function.Consumer;
 import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -16,99 +21,204 @@ class KindsTest {
 
   private final TestServer server = TestServer.shared();
 
+  /** How a learner does things: by touch, or with the keyboard alone. */
+  private enum Hand {
+    TOUCH,
+    KEYBOARD;
+
+    void press(Locator thing) {
+      if (this == TOUCH) {
+        thing.click();
+      } else {
+        thing.press("Enter");
+      }
+    }
+
+    void choose(Page page, String option) {
+      Locator label = page.locator("label", new Page.LocatorOptions().setHasText(option));
+      if (this == TOUCH) {
+        label.click();
+      } else {
+        label.locator("input").press(" ");
+      }
+    }
+  }
+
   @ParameterizedTest
-  @EnumSource(Browsers.Look.class)
-  void aLearnerAnswersEveryKindByTouch(Browsers.Look look) {
+  @EnumSource(Hand.class)
+  void aLearnerAnswersEveryKind(Hand hand) {
+    Browsers.Look look = hand == Hand.TOUCH ? Browsers.Look.DAY : Browsers.Look.NIGHT;
     Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
     String link = teacher.open("The beekeeper’s notebook").learnersLink();
     teacher.page.context().close();
     Page page = Browsers.window(server.address(), 390, 780, look);
     Learner learner = new Learner(page).come(link);
+    Consumer<String> press = name -> hand.press(learner.button(name));
     assertThat(learner.text("up to 2 tries each")).isVisible();
-    learner.button("Start").click();
+    press.accept("Start");
 
     check(page, look, "information");
-    learner.button("Go on").click();
+    press.accept("Go on");
 
-    learner.choose("nectar").choose("water").choose("honey");
+    for (String option : new String[] {"nectar", "water", "honey"}) {
+      hand.choose(page, option);
+    }
     check(page, look, "pick all");
-    learner.button("Answer").click();
+    press.accept("Answer");
     assertThat(learner.text("Partly right")).isVisible();
-    learner.button("Leave it so").click();
-    assertThat(learner.text("question 2 of 10")).isVisible();
+    press.accept("Leave it so");
+    assertThat(learner.text("question 2 of 12")).isVisible();
 
     page.getByLabel("Your answer").fill("the King");
-    learner.button("Answer").click();
+    press.accept("Answer");
     assertThat(learner.text("People thought so long ago")).isVisible();
-    learner.button("Try again").click();
-    learner.button("Hint (costs 2 points)").click();
+    press.accept("Try again");
+    press.accept("Hint (costs 2 points)");
     assertThat(learner.text("There is only one in each hive.")).isVisible();
     page.getByLabel("Your answer").fill("a quen bee.");
     check(page, look, "typed text");
-    learner.button("Answer").click();
+    press.accept("Answer");
     assertThat(learner.text("+8 points")).isVisible();
-    learner.button("Next").click();
+    press.accept("Next");
 
     page.getByLabel("Your number").fill("5,0 d");
-    learner.button("Answer").click();
+    press.accept("Answer");
     assertThat(learner.text("+15 points")).isVisible();
-    learner.button("Next").click();
+    press.accept("Next");
 
-    put(page, "three", "Gap 1");
-    put(page, "larva", "Gap 2");
-    put(page, "mud", "Gap 3");
-    put(page, "pupa", "Gap 4");
+    put(page, hand, "three", "Gap 1");
+    put(page, hand, "larva", "Gap 2");
+    put(page, hand, "mud", "Gap 3");
+    put(page, hand, "pupa", "Gap 4");
     check(page, look, "gaps");
-    learner.button("Answer").click();
+    press.accept("Answer");
     assertThat(learner.text("Partly right")).isVisible();
-    learner.button("Try again").click();
-    put(page, "three", "Gap 1");
-    put(page, "larva", "Gap 2");
-    put(page, "wax", "Gap 3");
-    put(page, "pupa", "Gap 4");
-    learner.button("Answer").click();
+    press.accept("Try again");
+    put(page, hand, "three", "Gap 1");
+    put(page, hand, "larva", "Gap 2");
+    put(page, hand, "wax", "Gap 3");
+    put(page, hand, "pupa", "Gap 4");
+    press.accept("Answer");
     assertThat(learner.text("+10 points")).isVisible();
-    learner.button("Next").click();
+    press.accept("Next");
 
     Locator first = page.locator("ol.card-field li").first();
     String card = first.locator("span").nth(1).innerText();
-    learner.button(card + ": one place down").click();
+    press.accept(card + ": one place down");
     assertThat(page.locator("ol.card-field li").nth(1)).containsText(card);
     check(page, look, "order");
-    learner.button("Answer").click();
-    learner.button("Leave it so").or(learner.button("Next")).click();
+    press.accept("Answer");
+    hand.press(learner.button("Leave it so").or(learner.button("Next")));
 
-    put(page, "made of wax", "beside the comb");
-    put(page, "closes cracks", "beside pollen");
+    put(page, hand, "made of wax", "beside the comb");
+    put(page, hand, "closes cracks", "beside pollen");
     check(page, look, "pairs");
-    learner.button("Answer").click();
+    press.accept("Answer");
     assertThat(learner.text("Partly right")).isVisible();
-    learner.button("Leave it so").click();
+    press.accept("Leave it so");
 
-    put(page, "lays eggs", "Drone");
+    put(page, hand, "lays eggs", "Drone");
     check(page, look, "groups");
-    learner.button("Answer").click();
+    press.accept("Answer");
     assertThat(learner.text("Not this one")).isVisible();
-    learner.button("Try again").click();
-    put(page, "lays eggs", "Queen");
-    learner.button("Answer").click();
-    learner.button("Next").click();
+    press.accept("Try again");
+    put(page, hand, "lays eggs", "Queen");
+    press.accept("Answer");
+    press.accept("Next");
 
-    learner.answer("False");
-    learner.button("Next").click();
-    learner.answer("wave your hand");
+    point(page, hand, 700, 550);
+    check(page, look, "point");
+    press.accept("Answer");
+    assertThat(learner.text("In there is her honey stomach")).isVisible();
+    press.accept("Try again");
+    point(page, hand, 560, 770);
+    press.accept("Answer");
+    assertThat(learner.text("The baskets are on her back legs.")).isVisible();
+    check(page, look, "the place");
+    press.accept("Next");
+
+    hand.choose(page, "False");
+    press.accept("Answer");
+    press.accept("Next");
+    hand.choose(page, "wave your hand");
+    press.accept("Answer");
     assertThat(learner.text("Waving frightens her")).isVisible();
-    learner.button("Leave it so").click();
+    press.accept("Leave it so");
+
+    page.getByLabel("Write what you think").fill("For the winter.");
+    page.reload();
+    assertThat(page.getByLabel("Write what you think")).hasValue("For the winter.");
+    check(page, look, "free answer");
+    press.accept("Answer");
+    assertThat(learner.text("Your teacher will mark it.")).isVisible();
+    press.accept("Next");
 
     page.getByLabel("Write what you think").fill("Lavender, beside the gate");
     check(page, look, "discussion");
-    learner.button("Answer").click();
+    press.accept("Answer");
     assertThat(learner.text("Handed in")).isVisible();
-    learner.button("See how it went").click();
-    learner.button("See the answers").click();
+    check(page, look, "what the others wrote");
+    press.accept("See how it went");
+    press.accept("See the answers");
     assertThat(learner.text("Lavender, beside the gate")).isVisible();
     check(page, look, "answers");
     page.context().close();
+  }
+
+  @Test
+  void cardsAreDraggedWithTheMouse() {
+    Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
+    Page page = teacher.open("The beekeeper’s notebook").page;
+    Locator stage = teacher.stage();
+    Locator.GetByRoleOptions exactly = new Locator.GetByRoleOptions().setExact(true);
+
+    page.getByLabel("Jump to").selectOption(new SelectOption().setIndex(5));
+    drag(
+        page,
+        stage.getByRole(AriaRole.BUTTON, exactly.setName("three")),
+        stage.getByText("…").first());
+    drag(
+        page,
+        stage.getByRole(AriaRole.BUTTON, exactly.setName("wax")),
+        stage.getByText("…").nth(1));
+    teacher.button("Answer").click();
+    assertThat(stage.getByText("Partly right")).isVisible();
+
+    page.getByLabel("Jump to").selectOption(new SelectOption().setIndex(6));
+    Locator cards = stage.locator("ol.card-field li");
+    String first = cards.first().locator("span").nth(1).innerText();
+    drag(page, cards.first(), cards.nth(2));
+    assertThat(cards.nth(2)).containsText(first);
+    page.context().close();
+  }
+
+  private static void drag(Page page, Locator what, Locator where) {
+    BoundingBox from = what.boundingBox();
+    page.mouse().move(from.x + from.width / 2, from.y + from.height / 2);
+    page.mouse().down();
+    page.mouse().move(from.x + from.width / 2 + 12, from.y + from.height / 2 + 12);
+    BoundingBox to = where.boundingBox();
+    page.mouse()
+        .move(to.x + to.width / 2, to.y + to.height / 2, new Mouse.MoveOptions().setSteps(8));
+    page.mouse().up();
+  }
+
+  /** Marks a place, told in thousandths of the picture. */
+  private static void point(Page page, Hand hand, int x, int y) {
+    Locator picture = page.locator(".stage-picture");
+    if (hand == Hand.TOUCH) {
+      BoundingBox box = picture.boundingBox();
+      picture.click(
+          new Locator.ClickOptions().setPosition(box.width * x / 1000, box.height * y / 1000));
+      return;
+    }
+    Locator mark = page.locator("button", new Page.LocatorOptions().setHas(picture));
+    for (int i = 0; i < Math.abs(x - 500) / 20; i++) {
+      mark.press(x > 500 ? "ArrowRight" : "ArrowLeft");
+    }
+    for (int i = 0; i < Math.abs(y - 500) / 20; i++) {
+      mark.press(y > 500 ? "ArrowDown" : "ArrowUp");
+    }
   }
 
   @Test
@@ -186,10 +296,39 @@ class KindsTest {
     assertThat(page.getByLabel("Readiness")).containsText("1 thing to look at");
     AccessibilityTest.check(page, Browsers.Look.DAY, "all kinds on the sheet");
 
+    add(page, "Where is the door?", "point at a place");
+    page.getByText("Hive").click();
+    assertThat(page.getByLabel("What the picture shows, for those who can’t see it"))
+        .hasValue(Pattern.compile("A beehive on its stand.*"));
+    teacher.button("Rectangle").click();
+    BoundingBox board = page.getByLabel("The picture with its areas").boundingBox();
+    page.mouse().move(board.x + board.width * 0.35, board.y + board.height * 0.7);
+    page.mouse().down();
+    page.mouse().move(board.x + board.width * 0.65, board.y + board.height * 0.8);
+    page.mouse().up();
+    page.keyboard().type("door");
+    teacher.button("Polygon").press("Enter");
+    page.keyboard().type("roof");
+    Locator corner = teacher.button("Corner 1 of the area");
+    double before = corner.boundingBox().y;
+    corner.press("ArrowUp");
+    corner.press("Shift+ArrowUp");
+    Assertions.assertThat(corner.boundingBox().y).isLessThan(before);
+    AccessibilityTest.check(page, Browsers.Look.DAY, "areas on a picture");
+    BoundingBox picture = teacher.stage().locator(".stage-picture").boundingBox();
+    page.mouse().click(picture.x + picture.width / 2, picture.y + picture.height * 0.75);
+    teacher.button("Answer").click();
+    assertThat(teacher.stage()).containsText("+10 points");
+
+    add(page, "What is honey for?", "free answer");
+    page.getByLabel("An answer as it could be").fill("For the winter");
+    assertThat(teacher.stage().getByLabel("Write what you think")).isVisible();
+
     teacher.waitUntilSaved();
     page.reload();
-    assertThat(page.locator("[data-line]")).hasCount(7);
+    assertThat(page.locator("[data-line]")).hasCount(9);
     assertThat(page.getByText("honey · wax")).isVisible();
+    assertThat(page.getByText("you mark it")).isVisible();
     page.context().close();
   }
 
@@ -217,14 +356,35 @@ class KindsTest {
     page.context().close();
   }
 
-  private static void put(Page page, String card, String place) {
+  @Test
+  void whatTheNetworkHeldUpIsMadeUpForWhileTheClockRuns() {
+    Teacher teacher =
+        new Teacher(Browsers.desktop(server.address())).signIn().startBlankQuiz("Held up");
+    teacher.writeQuestion("Do bees dance?", "yes", "no");
+    teacher.button("More rules").click();
+    teacher.page.getByLabel("What the time is for").selectOption("a clock for each question:");
+    teacher.page.getByLabel("Seconds on the clock").fill("20");
+    teacher.waitUntilSaved();
+    String link = teacher.learnersLink();
+
+    Learner learner = new Learner(Browsers.phone(server.address())).come(link).start();
+    learner.page.context().setOffline(true);
+    learner.answer("yes");
+    assertThat(learner.text("No connection. Your answer is kept here")).isVisible();
+    learner.page.waitForTimeout(22_000);
+    learner.page.context().setOffline(false);
+
+    assertThat(learner.text("+10 points")).isVisible();
+    learner.page.context().close();
+    teacher.page.context().close();
+  }
+
+  private static void put(Page page, Hand hand, String card, String place) {
     Locator stage = page.locator(".stage");
     Locator.GetByRoleOptions exactly = new Locator.GetByRoleOptions().setExact(true);
-    stage.getByRole(AriaRole.BUTTON, exactly.setName(card)).click();
+    hand.press(stage.getByRole(AriaRole.BUTTON, exactly.setName(card)));
     String put = "Put " + card + " into " + place;
-    stage
-        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setExact(true).setName(put))
-        .click();
+    hand.press(stage.getByRole(AriaRole.BUTTON, exactly.setName(put)));
   }
 
   private static void add(Page page, String text, String kind) {
