@@ -1,12 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import {
-  type CSSProperties,
-  useCallback,
-  useDeferredValue,
-  useEffect,
-  useMemo,
-  useState,
-} from "react";
+import { type CSSProperties, useCallback, useEffect, useMemo, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { fileAddress, keys, readActivity } from "../api/teacher";
 import { differencesOf, readinessOf } from "../engine/LocalGame";
@@ -31,6 +24,7 @@ import { Sheet } from "./Sheet";
 import { Split, useSplit } from "./Split";
 import { useEditorKeys } from "./useEditorKeys";
 import { useSaving } from "./useSaving";
+import { useSettled } from "./useSettled";
 import { VersionsDialog } from "./VersionsDialog";
 
 /** The editor: you write, and beside it the game is already there. */
@@ -46,6 +40,9 @@ export default function BuildPage() {
   if (stored.isError) return <Failed error={stored.error} again={stored.refetch} />;
   return <Build key={id} stored={stored.data} />;
 }
+
+/** Readiness is read in the pauses of typing, so that no key press waits for it. */
+const PAUSE_MILLIS = 150;
 
 type Open = "keys" | "link" | "details" | "versions" | "commands" | undefined;
 
@@ -67,7 +64,7 @@ function Build({ stored }: { stored: StoredActivity }) {
   const [{ useEditor, draft }] = useState(() => openEditor(stored));
   const activity = useEditor((editor) => editor.activity);
   const saving = useSaving(stored, activity, draft);
-  const settled = useDeferredValue(activity);
+  const settled = useSettled(activity, PAUSE_MILLIS);
   const readiness = useMemo(() => readinessOf(settled), [settled]);
   const [dialog, setDialog] = useState<Open>();
   const [side, setSide] = useState<"sheet" | "game">("sheet");

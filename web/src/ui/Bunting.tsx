@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { Marker, State } from "../generated/types";
 import { words } from "../words/en";
 import { type Hanging, hang } from "./buntingLayout";
@@ -41,7 +42,7 @@ const PROJECTOR = 1_000;
 const LEAST_ON_PROJECTOR = 28;
 
 /** Progress markers as a string of pennants; each has a name, a sign and a colour. */
-export function Bunting({ markers }: { markers: Marker[] }) {
+export const Bunting = memo(function Bunting({ markers }: { markers: Marker[] }) {
   const [ref, { width }] = useSize<HTMLDivElement>();
   const { rows, height } = hang(markers.length, width);
   return (
@@ -74,6 +75,17 @@ export function Bunting({ markers }: { markers: Marker[] }) {
         ))}
       </ol>
     </div>
+  );
+}, hangsTheSame);
+
+/** Each showing brings its markers anew, and most of the time they are as they were. */
+function hangsTheSame(before: { markers: Marker[] }, after: { markers: Marker[] }) {
+  return (
+    before.markers.length === after.markers.length &&
+    before.markers.every(({ question, state }, i) => {
+      const now = after.markers[i];
+      return question === now?.question && state === now.state;
+    })
   );
 }
 

@@ -10,6 +10,7 @@ export function QuizShowSheet({ useEditor, sheet, showKeys }: SheetProps) {
   const questions = useEditor((editor) => editor.activity.game.questions);
   const open = useEditor((editor) => editor.open);
   const selected = useEditor((editor) => editor.selected);
+  const unfolded = (id: string) => id === open && selected.length === 0;
   return (
     <section aria-labelledby="sheet">
       <div className="flex items-baseline justify-between gap-3">
@@ -27,8 +28,11 @@ export function QuizShowSheet({ useEditor, sheet, showKeys }: SheetProps) {
       {selected.length > 0 && <SelectionBar count={selected.length} sheet={sheet} />}
       <ol className="mt-1" data-selecting={selected.length > 0}>
         {questions.map((question, i) => (
-          <li key={question.id} className="border-b border-line last:border-0">
-            {question.id === open && selected.length === 0 ? (
+          <li
+            key={question.id}
+            className={`border-b border-line last:border-0 ${unfolded(question.id) ? "" : "closed-line"}`}
+          >
+            {unfolded(question.id) ? (
               <OpenQuestion
                 question={question}
                 number={i + 1}

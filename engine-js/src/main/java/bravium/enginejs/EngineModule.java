@@ -30,7 +30,7 @@ import org.teavm.jso.JSExport;
  */
 public final class EngineModule {
 
-  private static final LastRead<Activity> ACTIVITIES = new LastRead<>(Codec.ACTIVITY);
+  private static final LastActivity ACTIVITIES = new LastActivity();
   private static final LastRead<Sitting> SITTINGS = new LastRead<>(Codec.SITTING);
 
   private EngineModule() {}
@@ -41,8 +41,7 @@ public final class EngineModule {
   /** {@link Engine#open}: a sitting. */
   @JSExport
   public static String open(String activity, String opening) {
-    return answer(
-        Codec.SITTING, () -> Engine.open(activity(activity), Codec.OPENING.read(opening)));
+    return sitting(() -> Engine.open(activity(activity), Codec.OPENING.read(opening)));
   }
 
   /** {@link Engine#play}: a turn. */
@@ -79,14 +78,13 @@ public final class EngineModule {
   /** {@link LiveGame#follow}: a sitting in the edited activity. */
   @JSExport
   public static String follow(String activity, String sitting) {
-    return answer(Codec.SITTING, () -> LiveGame.follow(activity(activity), sitting(sitting)));
+    return sitting(() -> LiveGame.follow(activity(activity), sitting(sitting)));
   }
 
   /** {@link TestAids#use}: a sitting. */
   @JSExport
   public static String aid(String activity, String sitting, String aid, double at) {
-    return answer(
-        Codec.SITTING,
+    return sitting(
         () ->
             TestAids.use(
                 activity(activity),
@@ -158,6 +156,17 @@ public final class EngineModule {
 
   private static Sitting sitting(String text) {
     return SITTINGS.of(text);
+  }
+
+  /** A sitting, which is kept at hand: it is what the next call comes with. */
+  private static String sitting(Supplier<Sitting> work) {
+    return text(
+        () -> {
+          Sitting sitting = work.get();
+          String text = Codec.SITTING.write(sitting);
+          SITTINGS.keep(text, sitting);
+          return text;
+        });
   }
 
   private static <T> String answer(Format<T> format, Supplier<T> work) {

@@ -25,4 +25,14 @@ final class LastRead<T> {
     }
     return value;
   }
+
+  boolean has(String wanted) {
+    return wanted.equals(text);
+  }
+
+  /** Keeps a value that was read, or written, elsewhere as this text. */
+  void keep(String text, T value) {
+    this.text = text;
+    this.value = value;
+  }
 }

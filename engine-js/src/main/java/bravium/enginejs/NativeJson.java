@@ -39,11 +39,11 @@ final class NativeJson {
 
   /** TeaVM lets this answer true. */
   @PlatformMarker
-  private static boolean isThere() {
+  static boolean isThere() {
     return false;
   }
 
-  private static JsonValue value(JSObject value) {
+  static JsonValue value(JSObject value) {
     return switch (kind(value)) {
       case NULL -> Json.NULL;
       case TRUE -> Json.TRUE;
@@ -78,10 +78,10 @@ final class NativeJson {
   @JSBody(
       params = "text",
       script = "try { return JSON.parse(text); } catch (e) { return undefined; }")
-  private static native JSObject parse(String text);
+  static native JSObject parse(String text);
 
   @JSBody(params = "value", script = "return value === undefined;")
-  private static native boolean isUndefined(JSObject value);
+  static native boolean isUndefined(JSObject value);
 
   @JSBody(
       params = "v",

@@ -10,8 +10,10 @@ import bravium.core.question.Question;
 import bravium.core.question.TrueFalse;
 import java.util.ArrayList;
 import java.util.Iterator;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -29,8 +31,13 @@ public record Draw(List<Drawn> questions) {
    */
   public record Drawn(String question, List<String> options, int worth, boolean counts) {}
 
-  /** Draws for a play. With fewer asked than there are, those asked are chosen by chance. */
+  /** Draws for a play. */
   static Draw of(Activity activity, Opening opening) {
+    return of(activity, asked(activity, opening), opening);
+  }
+
+  /** Which questions are asked: where they are fewer than there are, chance chooses them. */
+  public static List<Question> asked(Activity activity, Opening opening) {
     Rules rules = activity.rules();
     List<Question> pool = pool(activity, opening.rehearsal());
     List<Question> mixed = Chance.of(opening.seed(), "questions").shuffled(pool);
@@ -39,11 +46,11 @@ public record Draw(List<Drawn> questions) {
       Set<String> ids = new LinkedHashSet<>(asked.stream().map(Question::id).toList());
       asked = pool.stream().filter(q -> ids.contains(q.id())).toList();
     }
-    return of(activity, asked, opening);
+    return asked;
   }
 
   /** These questions in this order, with their cards of information. */
-  public static Draw of(Activity activity, List<Question> asked, Opening opening) {
+  private static Draw of(Activity activity, List<Question> asked, Opening opening) {
     List<Drawn> drawn = new ArrayList<>();
     for (Question question : withInformation(activity, asked)) {
       drawn.add(drawn(question, activity.rules(), opening));
@@ -63,22 +70,25 @@ public record Draw(List<Drawn> questions) {
   }
 
   /**
-   * Information comes right before the question that is written after it, if that is asked; what is
-   * written behind the last question comes at the end.
+   * These questions with their cards of information. Information comes right before the question
+   * that is written after it, if that is asked; what is written behind the last question comes at
+   * the end.
    */
-  private static List<Question> withInformation(Activity activity, List<Question> asked) {
-    List<Question> all = new ArrayList<>(asked);
+  public static List<Question> withInformation(Activity activity, List<Question> asked) {
+    Map<String, List<Question>> before = new LinkedHashMap<>();
     List<Question> waiting = new ArrayList<>();
     for (Question question : activity.game().questions()) {
       if (question instanceof Information && question.answerable()) {
         waiting.add(question);
       } else if (isShown(question, true)) {
-        int place = all.indexOf(question);
-        if (place >= 0) {
-          all.addAll(place, waiting);
-        }
-        waiting.clear();
+        before.put(question.id(), waiting);
+        waiting = new ArrayList<>();
       }
+    }
+    List<Question> all = new ArrayList<>();
+    for (Question question : asked) {
+      all.addAll(before.getOrDefault(question.id(), List.of()));
+      all.add(question);
     }
     all.addAll(waiting);
     return all;
@@ -91,17 +101,20 @@ public record Draw(List<Drawn> questions) {
 
   /** How one question is shown in a play: chance for it doesn't depend on the other questions. */
   public static Drawn drawn(Question question, Rules rules, Opening opening) {
+    return drawn(question, rules, order(question, rules, opening));
+  }
+
+  /** A question that is shown with its options in this order. */
+  public static Drawn drawn(Question question, Rules rules, List<String> order) {
     return new Drawn(
-        question.id(),
-        order(question, rules, opening),
-        rules.worthOf(question),
-        !(question instanceof Information));
+        question.id(), order, rules.worthOf(question), !(question instanceof Information));
   }
 
   private static List<String> order(Question question, Rules rules, Opening opening) {
-    Chance chance = Chance.of(opening.seed(), "options/" + question.id());
+    String stream = "options/" + question.id();
     if (question.orderIsTheAnswer()) {
-      return chance.shuffled(question.items().stream().sorted().toList());
+      List<String> items = question.items().stream().sorted().toList();
+      return Chance.of(opening.seed(), stream).shuffled(items);
     }
     boolean mixed = rules.optionOrder() == Order.MIXED && !(question instanceof TrueFalse);
     if (!mixed || !(question instanceof ChoiceQuestion choice)) {
@@ -109,20 +122,26 @@ public record Draw(List<Drawn> questions) {
     }
     List<String> loose =
         choice.choices().stream().filter(o -> !o.pinned()).map(Option::id).toList();
-    return aroundPins(question, chance.shuffled(loose));
+    return aroundPins(question, Chance.of(opening.seed(), stream).shuffled(loose));
   }
 
-  /** The options in this order, with the pinned ones where they were written. */
+  /**
+   * The options in this order, with the pinned ones where they were written.
+   *
+   * @param order ids of the question's own options
+   */
   public static List<String> aroundPins(Question question, List<String> order) {
     if (!(question instanceof ChoiceQuestion choice)) {
       return order;
     }
+    List<Option> written = choice.choices();
+    List<String> pinned = written.stream().filter(Option::pinned).map(Option::id).toList();
+    if (pinned.isEmpty()) {
+      return order;
+    }
     List<String> placed = new ArrayList<>();
-    Iterator<String> loose =
-        order.stream()
-            .filter(id -> choice.choice(id).map(o -> !o.pinned()).orElse(false))
-            .iterator();
-    choice.choices().forEach(o -> placed.add(o.pinned() ? o.id() : loose.next()));
+    Iterator<String> loose = order.stream().filter(id -> !pinned.contains(id)).iterator();
+    written.forEach(o -> placed.add(o.pinned() ? o.id() : loose.next()));
     return List.copyOf(placed);
   }
 

@@ -95,7 +95,7 @@ public final class LiveGame {
     List<Question> pool = Draw.pool(activity, before.opening().rehearsal());
     List<String> written = pool.stream().map(Question::id).toList();
     List<String> asked = new ArrayList<>(merged(before.draw().ids(), freshIds(written)));
-    asked.retainAll(written);
+    asked.retainAll(new LinkedHashSet<>(written));
     while (asked.size() > Draw.asked(rules, pool.size())) {
       boolean lastIsOpen = asked.getLast().equals(before.now()) && asked.size() > 1;
       asked.remove(asked.size() - (lastIsOpen ? 2 : 1));
@@ -105,27 +105,32 @@ public final class LiveGame {
         rules.questionOrder() == Order.AS_WRITTEN
             ? written.stream().filter(drawn::contains).toList()
             : asked;
-    Draw fresh = Draw.of(activity, ordered.stream().map(questions::get).toList(), before.opening());
-    return new Draw(fresh.questions().stream().map(this::asItWas).toList());
+    List<Question> shown =
+        Draw.withInformation(activity, ordered.stream().map(questions::get).toList());
+    return new Draw(shown.stream().map(this::drawn).toList());
   }
 
   private List<String> freshIds(List<String> written) {
-    Set<String> ids = new LinkedHashSet<>(Engine.open(activity, before.opening()).draw().ids());
+    Set<String> ids = new LinkedHashSet<>();
+    Draw.asked(activity, before.opening()).forEach(question -> ids.add(question.id()));
     ids.addAll(written);
     return List.copyOf(ids);
   }
 
   /** The options keep the order in which they were shown. */
-  private Draw.Drawn asItWas(Draw.Drawn fresh) {
-    Draw.Drawn old = drawnBefore.get(fresh.question());
-    Question question = questions.get(fresh.question());
+  private Draw.Drawn drawn(Question question) {
+    Draw.Drawn old = drawnBefore.get(question.id());
     boolean mixed = rules.optionOrder() == Order.MIXED || question.orderIsTheAnswer();
     if (!mixed || old == null) {
-      return fresh;
+      return Draw.drawn(question, rules, before.opening());
     }
-    List<String> order = merged(old.options(), fresh.options());
-    return new Draw.Drawn(
-        fresh.question(), Draw.aroundPins(question, order), fresh.worth(), fresh.counts());
+    List<String> items = question.items();
+    boolean same = old.options().size() == items.size() && old.options().containsAll(items);
+    List<String> order =
+        same
+            ? old.options()
+            : merged(old.options(), Draw.drawn(question, rules, before.opening()).options());
+    return Draw.drawn(question, rules, Draw.aroundPins(question, order));
   }
 
   /** The fresh ids: those that were there keep their order, and the new ones follow. */
