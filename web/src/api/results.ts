@@ -1,6 +1,6 @@
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { randomId } from "../engine/randomId";
-import type { ActivityResults, PlayedActivity, PlayedGame, ToMark } from "../generated/types";
+import type { ActivityResults, GameAnswers, PlayedActivity, ToMark } from "../generated/types";
 import { call } from "./client";
 
 /** While a class plays, what comes in is looked for this often. */
@@ -10,6 +10,7 @@ export const resultKeys = {
   played: ["results"],
   of: (activity: string) => ["results", activity],
   games: (activity: string) => ["results", activity, "games"],
+  answers: (activity: string, sitting: string) => ["results", activity, "answers", sitting],
   toMark: (activity: string) => ["results", activity, "to-mark"],
 };
 
@@ -38,9 +39,16 @@ export const useToMark = (activity: string) =>
     refetchInterval: LOOK_AGAIN,
   });
 
+export const useAnswers = (activity: string, sitting: string) =>
+  useQuery({
+    queryKey: resultKeys.answers(activity, sitting),
+    queryFn: () => call<GameAnswers>(`/api/results/${sitting}`),
+    refetchInterval: LOOK_AGAIN,
+  });
+
 /** Marks a free answer; `key` has a mark that is sent twice given once. */
 export const giveMark = (sitting: string, question: string, points: number, comment?: string) =>
-  call<PlayedGame>(`/api/results/${sitting}/marks`, {
+  call<GameAnswers>(`/api/results/${sitting}/marks`, {
     method: "POST",
     body: {
       key: randomId(12),
@@ -50,7 +58,7 @@ export const giveMark = (sitting: string, question: string, points: number, comm
   });
 
 export const hideContribution = (sitting: string, question: string, hidden: boolean) =>
-  call<PlayedGame>(`/api/results/${sitting}/contributions/${question}`, {
+  call<GameAnswers>(`/api/results/${sitting}/contributions/${question}`, {
     method: "PUT",
     body: { hidden },
   });

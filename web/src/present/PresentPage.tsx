@@ -92,7 +92,9 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
   ]);
   useKeys((event) => {
     if (showsKeys) return;
-    const onButton = event.target instanceof Element && event.target.closest("button, a");
+    // Space means what has the focus: a button, or an option that the keyboard has gone to.
+    const onButton =
+      event.target instanceof Element && event.target.closest("button, a, input:focus-visible");
     const typing =
       event.target instanceof Element &&
       event.target.closest("input[type=text], input:not([type]), textarea, select");

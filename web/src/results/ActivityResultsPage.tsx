@@ -1,10 +1,8 @@
-import { type InfiniteData, useQueryClient } from "@tanstack/react-query";
 import { ChevronLeft, FileText } from "lucide-react";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
-import { resultKeys, useGames } from "../api/results";
+import { useGames } from "../api/results";
 import { Shell } from "../app/Shell";
-import type { ActivityResults, PlayedGame } from "../generated/types";
 import { More } from "../ui/More";
 import { Failed, Loading } from "../ui/Notice";
 import { Toast } from "../ui/Toast";
@@ -16,16 +14,9 @@ import { ToMarkList } from "./ToMarkList";
 export default function ActivityResultsPage() {
   const { id = "" } = useParams();
   const results = useGames(id);
-  const queries = useQueryClient();
   const [message, setMessage] = useState<string>();
   const first = results.data?.pages[0];
   const games = results.data?.pages.flatMap((page) => page.games) ?? [];
-  const changed = (game: PlayedGame) => {
-    queries.setQueryData<InfiniteData<ActivityResults>>(resultKeys.games(id), (data) =>
-      data === undefined ? data : withGame(data, game),
-    );
-    queries.invalidateQueries({ queryKey: resultKeys.of(id) });
-  };
   return (
     <Shell>
       <div className="mx-auto max-w-5xl px-4 py-6 sm:px-7">
@@ -57,7 +48,7 @@ export default function ActivityResultsPage() {
                 <ul className="grid gap-2">
                   {games.map((game) => (
                     <li key={game.sitting}>
-                      <GameLine game={game} changed={changed} />
+                      <GameLine activity={id} game={game} />
                     </li>
                   ))}
                 </ul>
@@ -73,11 +64,3 @@ export default function ActivityResultsPage() {
     </Shell>
   );
 }
-
-const withGame = (data: InfiniteData<ActivityResults>, game: PlayedGame) => ({
-  ...data,
-  pages: data.pages.map((page) => ({
-    ...page,
-    games: page.games.map((one) => (one.sitting === game.sitting ? game : one)),
-  })),
-});

@@ -1,18 +1,18 @@
+import { useQueryClient } from "@tanstack/react-query";
 import { ChevronRight } from "lucide-react";
 import { useState } from "react";
-import { hideContribution } from "../api/results";
-import type { PlayedGame, Reviewed } from "../generated/types";
+import { hideContribution, resultKeys, useAnswers } from "../api/results";
+import type { GameAnswers, PlayedGame, Reviewed } from "../generated/types";
 import { LookBack } from "../questions/answers/LookBack";
-import { problemWords } from "../ui/Notice";
+import { Failed, problemWords } from "../ui/Notice";
 import { words } from "../words/en";
 import { whenWords } from "../words/format";
 import { MarkForm } from "./MarkForm";
 
 /** One game on one line; it unfolds to all that was answered. */
-export function GameLine(props: { game: PlayedGame; changed: (game: PlayedGame) => void }) {
-  const { game } = props;
-  const { review } = game;
-  const { score, passMark, started, last } = review;
+export function GameLine(props: { activity: string; game: PlayedGame }) {
+  const { activity, game } = props;
+  const { score, passMark, started, last } = game;
   const [open, setOpen] = useState(false);
   return (
     <details
@@ -50,14 +50,13 @@ export function GameLine(props: { game: PlayedGame; changed: (game: PlayedGame) 
         </span>
         <OutcomeWord game={game} />
       </summary>
-      {open && <Answers {...props} />}
+      {open && <Answers activity={activity} sitting={game.sitting} />}
     </details>
   );
 }
 
 function OutcomeWord({ game }: { game: PlayedGame }) {
-  const { outcome, answers } = game.review;
-  const waiting = answers.filter(waits).length;
+  const { outcome, waiting } = game;
   return (
     <span>
       {outcome ? (
@@ -80,21 +79,34 @@ function OutcomeWord({ game }: { game: PlayedGame }) {
 const waits = (answer: Reviewed) =>
   answer.marking === "by-teacher" && answer.told.verdict === "given";
 
-function Answers(props: { game: PlayedGame; changed: (game: PlayedGame) => void }) {
-  const { game, changed } = props;
-  const { answers, score } = game.review;
-  const left = score.asked - answers.length;
+function Answers({ activity, sitting }: { activity: string; sitting: string }) {
+  const queries = useQueryClient();
+  const read = useAnswers(activity, sitting);
+  if (read.isPending) {
+    return (
+      <p role="status" className="border-t border-line p-4">
+        {words.loading}
+      </p>
+    );
+  }
+  if (read.isError) return <Failed error={read.error} again={read.refetch} inside />;
+  const { game, answers } = read.data;
+  const changed = (after: GameAnswers) => {
+    queries.setQueryData(resultKeys.answers(activity, sitting), after);
+    queries.invalidateQueries({ queryKey: resultKeys.of(activity) });
+  };
+  const left = game.score.asked - answers.length;
   return (
     <div className="border-t border-line p-4">
       <ol className="grid gap-3">
         {answers.map((answer) => (
           <LookBack key={answer.question.id} question={answer.question} told={answer.told}>
             <Facts answer={answer} />
-            {answer.marking === "by-teacher" && (
+            {answer.marking === "by-teacher" && answer.told.response && (
               <Marking game={game} answer={answer} changed={changed} />
             )}
             {answer.question.kind === "discussion" && answer.told.response && (
-              <Hiding game={game} question={answer.question.id} changed={changed} />
+              <Hiding read={read.data} question={answer.question.id} changed={changed} />
             )}
           </LookBack>
         ))}
@@ -117,10 +129,10 @@ function Facts({ answer }: { answer: Reviewed }) {
 function Marking(props: {
   game: PlayedGame;
   answer: Reviewed;
-  changed: (game: PlayedGame) => void;
+  changed: (game: GameAnswers) => void;
 }) {
   const { game, answer, changed } = props;
-  const [marking, setMarking] = useState(waits(answer));
+  const [changing, setChanging] = useState(false);
   return (
     <div className="mt-1 grid gap-2">
       {answer.model && (
@@ -128,41 +140,39 @@ function Marking(props: {
           {words.results.model} {answer.model}
         </p>
       )}
-      {marking && answer.told.response ? (
+      {changing || waits(answer) ? (
         <MarkForm
           sitting={game.sitting}
           who={words.results.learner(game.learner)}
           answer={answer}
           done={(after) => {
-            setMarking(false);
+            setChanging(false);
             changed(after);
           }}
         />
       ) : (
-        answer.told.response && (
-          <button
-            type="button"
-            className="btn btn-outline justify-self-start"
-            onClick={() => setMarking(true)}
-          >
-            {words.results.marking.change}
-          </button>
-        )
+        <button
+          type="button"
+          className="btn btn-outline justify-self-start"
+          onClick={() => setChanging(true)}
+        >
+          {words.results.marking.change}
+        </button>
       )}
     </div>
   );
 }
 
 function Hiding(props: {
-  game: PlayedGame;
+  read: GameAnswers;
   question: string;
-  changed: (game: PlayedGame) => void;
+  changed: (game: GameAnswers) => void;
 }) {
-  const { game, question, changed } = props;
+  const { read, question, changed } = props;
   const [problem, setProblem] = useState<string>();
-  const hidden = game.hidden.includes(question);
+  const hidden = read.hidden.includes(question);
   const turn = () =>
-    hideContribution(game.sitting, question, !hidden)
+    hideContribution(read.game.sitting, question, !hidden)
       .then(changed)
       .catch((error) => setProblem(problemWords(error)));
   return (

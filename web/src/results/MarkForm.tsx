@@ -1,6 +1,6 @@
 import { type FormEvent, useId, useState } from "react";
 import { giveMark } from "../api/results";
-import type { PlayedGame, Reviewed } from "../generated/types";
+import type { GameAnswers, Reviewed } from "../generated/types";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
 
@@ -11,7 +11,7 @@ export function MarkForm(props: {
   sitting: string;
   who: string;
   answer: Reviewed;
-  done: (game: PlayedGame, points: number) => void;
+  done: (game: GameAnswers, points: number) => void;
 }) {
   const { sitting, who, answer, done } = props;
   const { question, told } = answer;

@@ -1,15 +1,42 @@
 package bravium.server.results;
 
+import bravium.core.play.Outcome;
+import bravium.core.play.PassMark;
 import bravium.core.play.Review;
-import java.util.List;
+import bravium.core.play.Scorecard;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A game that was begun.
+ * A game that was begun, on one line.
  *
  * @param learner the number by which the learner is known; 0 for a game at the front of the class
  * @param time how much of the usual time there was, in per cent; null for the usual
- * @param hidden the ids of discussions whose contribution the class does not see any more
+ * @param started when it left its title page, in milliseconds since 1970
+ * @param last when its player did something last
+ * @param outcome null until the end
+ * @param waiting how many of its answers wait for the teacher's mark
  */
 public record PlayedGame(
-    String sitting, int learner, @Nullable Integer time, List<String> hidden, Review review) {}
+    String sitting,
+    int learner,
+    @Nullable Integer time,
+    @Nullable Long started,
+    @Nullable Long last,
+    Scorecard score,
+    PassMark passMark,
+    @Nullable Outcome outcome,
+    int waiting) {
+
+  static PlayedGame of(String sitting, int learner, @Nullable Integer time, Review review) {
+    return new PlayedGame(
+        sitting,
+        learner,
+        time,
+        review.started(),
+        review.last(),
+        review.score(),
+        review.passMark(),
+        review.outcome(),
+        review.waiting());
+  }
+}

@@ -40,8 +40,13 @@ class ResultsController {
     return results.toMark(teacher, activity);
   }
 
+  @GetMapping("/api/results/{sitting}")
+  GameAnswers answers(@AuthenticationPrincipal Teacher teacher, @PathVariable String sitting) {
+    return results.answers(teacher, sitting);
+  }
+
   @PostMapping("/api/results/{sitting}/marks")
-  PlayedGame mark(
+  GameAnswers mark(
       @AuthenticationPrincipal Teacher teacher,
       @PathVariable String sitting,
       @RequestBody Move move) {
@@ -49,7 +54,7 @@ class ResultsController {
   }
 
   @PutMapping("/api/results/{sitting}/contributions/{question}")
-  PlayedGame hide(
+  GameAnswers hide(
       @AuthenticationPrincipal Teacher teacher,
       @PathVariable String sitting,
       @PathVariable String question,

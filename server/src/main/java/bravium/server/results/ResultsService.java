@@ -9,6 +9,7 @@ import bravium.server.accounts.Teacher;
 import bravium.server.activities.ActivityService;
 import bravium.server.problems.Problem;
 import bravium.server.sittings.Refusals;
+import bravium.server.sittings.StoredSitting;
 import bravium.server.sittings.WarmSittings;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -42,7 +43,11 @@ class ResultsService {
         activities.newest(row).activity().titlePage().title(),
         rows.total(row),
         rows.waiting(row),
-        rows.page(row, page).stream().map(this::game).toList());
+        rows.page(row, page).stream().map(begun -> game(begun, review(begun))).toList());
+  }
+
+  GameAnswers answers(Teacher teacher, String sitting) {
+    return answers(own(teacher, sitting));
   }
 
   /** The answers of an activity that wait for a mark; those that wait longest come first. */
@@ -57,24 +62,24 @@ class ResultsService {
   }
 
   /** Of all moves in a game of a learner's, the only one that is the teacher's is to mark. */
-  PlayedGame mark(Teacher teacher, String sitting, Move move) {
+  GameAnswers mark(Teacher teacher, String sitting, Move move) {
     ResultsRepository.Begun begun = own(teacher, sitting);
     if (!(move.action() instanceof Action.Mark)) {
       throw Problem.badRequest("no-mark", "Only marks can be given here. Nothing was changed.");
     }
     Move hers = new Move(move.key(), Mover.TEACHER, move.action());
-    Refusals.taken(sittings.play(sitting, stored -> true, hers));
-    return game(begun);
+    Refusals.taken(sittings.play(sitting, any -> true, hers));
+    return answers(begun);
   }
 
-  PlayedGame hide(Teacher teacher, String sitting, String question, boolean hidden) {
+  GameAnswers hide(Teacher teacher, String sitting, String question, boolean hidden) {
     ResultsRepository.Begun begun = own(teacher, sitting);
     if (!rows.hide(begun.row(), question, hidden)) {
       throw Problem.notFound(
           "no-such-contribution",
           "Nothing was written to this discussion in this game. Reload the page.");
     }
-    return game(begun);
+    return answers(begun);
   }
 
   private ResultsRepository.Begun own(Teacher teacher, String sitting) {
@@ -85,17 +90,23 @@ class ResultsService {
                     "no-such-game", "There is no such game among those of your activities."));
   }
 
-  private PlayedGame game(ResultsRepository.Begun begun) {
-    return new PlayedGame(
-        begun.id(), begun.learner(), time(begun), rows.hidden(begun.row()), review(begun));
+  private GameAnswers answers(ResultsRepository.Begun begun) {
+    Review review = review(begun);
+    return new GameAnswers(game(begun, review), rows.hidden(begun.row()), review.answers());
   }
 
-  private Integer time(ResultsRepository.Begun begun) {
-    return sittings.read(begun.id(), stored -> true).sitting().opening().time();
+  private PlayedGame game(ResultsRepository.Begun begun, Review review) {
+    return PlayedGame.of(
+        begun.id(), begun.learner(), stored(begun).sitting().opening().time(), review);
   }
 
   private Review review(ResultsRepository.Begun begun) {
-    var stored = sittings.read(begun.id(), s -> true);
+    StoredSitting stored = stored(begun);
     return Engine.review(stored.activity(), stored.sitting(), clock.millis());
+  }
+
+  /** Whose it is has been looked up with its row. */
+  private StoredSitting stored(ResultsRepository.Begun begun) {
+    return sittings.read(begun.id(), any -> true);
   }
 }

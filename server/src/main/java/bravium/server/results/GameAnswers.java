@@ -1,0 +1,11 @@
+package bravium.server.results;
+
+import bravium.core.play.Review;
+import java.util.List;
+
+/**
+ * A game with all that was answered in it.
+ *
+ * @param hidden the ids of discussions whose contribution the class does not see any more
+ */
+public record GameAnswers(PlayedGame game, List<String> hidden, List<Review.Reviewed> answers) {}
