@@ -12,7 +12,7 @@ import { FeedbackPanel } from "./FeedbackPanel";
 export function QuizShowStage(props: StageProps) {
   const { showing } = props;
   return (
-    <div className="stage">
+    <div className="stage" data-told={showing.feedback !== undefined}>
       {showing.stage !== "title" && <Bunting markers={showing.markers} />}
       <p className="sr-only" role="status">
         {showing.stage !== "title" && words.game.progress(showing.score, showing.question?.number)}
