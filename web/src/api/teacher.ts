@@ -14,6 +14,7 @@ import type {
   Saved,
   SessionInfo,
   StoredActivity,
+  TakenIn,
   TeacherCard,
   VersionCard,
 } from "../generated/types";
@@ -79,6 +80,17 @@ export const fileAddress = (id: string) => `/api/activities/${id}/file`;
 
 export const takeInFile = (file: Blob) =>
   call<Imported>("/api/activities/files", { method: "POST", body: file });
+
+/** What would be taken in of a text or a file with questions in it; nothing is changed. */
+export const understood = (file: Blob) =>
+  call<TakenIn>("/api/questions/understood", {
+    method: "POST",
+    body: file,
+    headers: { "Content-Type": "application/octet-stream" },
+  });
+
+export const questionsAddress = (id: string, ending: "csv" | "md") =>
+  `/api/activities/${id}/questions.${ending}`;
 
 export const listVersions = (id: string, before?: number) =>
   call<VersionCard[]>(

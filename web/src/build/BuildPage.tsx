@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { type CSSProperties, useCallback, useEffect, useMemo, useState } from "react";
 import { useNavigate, useParams } from "react-router";
-import { fileAddress, keys, readActivity } from "../api/teacher";
+import { fileAddress, keys, questionsAddress, readActivity } from "../api/teacher";
 import { differencesOf, readinessOf } from "../engine/LocalGame";
 import type { Activity, StoredActivity } from "../generated/types";
 import { Dialog, KeyList } from "../ui/Dialog";
@@ -22,6 +22,7 @@ import { ReadinessStrip } from "./ReadinessStrip";
 import { RulesParagraph } from "./RulesParagraph";
 import { Sheet } from "./Sheet";
 import { Split, useSplit } from "./Split";
+import { TakeInDialog } from "./TakeInDialog";
 import { useEditorKeys } from "./useEditorKeys";
 import { useSaving } from "./useSaving";
 import { useSettled } from "./useSettled";
@@ -67,6 +68,8 @@ function Build({ stored }: { stored: StoredActivity }) {
   const settled = useSettled(activity, PAUSE_MILLIS);
   const readiness = useMemo(() => readinessOf(settled), [settled]);
   const [dialog, setDialog] = useState<Open>();
+  /** The text of which questions are to be taken in, while that is asked. */
+  const [taking, setTaking] = useState<string>();
   const [side, setSide] = useState<"sheet" | "game">("sheet");
   const split = useSplit();
   const navigate = useNavigate();
@@ -83,13 +86,21 @@ function Build({ stored }: { stored: StoredActivity }) {
         await saveNow();
         saveAs(fileAddress(stored.id));
       },
+      saveQuestions: async (ending: "csv" | "md") => {
+        await saveNow();
+        saveAs(questionsAddress(stored.id, ending));
+      },
+      takeIn: setTaking,
       results: () => navigate(`/results/${stored.id}`),
       leave: () => navigate("/activities"),
     }),
     [saveNow, navigate, stored.id],
   );
   const { sheet, commands } = useCommands(useEditor, page);
-  useEditorKeys(commands, dialog !== undefined || saving.state.is === "conflict");
+  useEditorKeys(
+    commands,
+    dialog !== undefined || taking !== undefined || saving.state.is === "conflict",
+  );
   useTitle(activity.titlePage.title);
   const close = useCallback(() => setDialog(undefined), []);
 
@@ -110,7 +121,12 @@ function Build({ stored }: { stored: StoredActivity }) {
           className={`min-h-0 flex-col overflow-y-auto px-4 py-3 lg:flex ${side === "sheet" ? "flex" : "hidden"}`}
         >
           <RulesParagraph useEditor={useEditor} readiness={readiness} />
-          <Sheet useEditor={useEditor} sheet={sheet} showKeys={() => setDialog("keys")} />
+          <Sheet
+            useEditor={useEditor}
+            sheet={sheet}
+            showKeys={() => setDialog("keys")}
+            takeIn={setTaking}
+          />
         </div>
         <Split {...split} />
         <div
@@ -129,6 +145,9 @@ function Build({ stored }: { stored: StoredActivity }) {
         <Dialog title={words.keys.title} onClose={close}>
           <KeyList keys={[...words.keys.writing, ...keysOf(commands)]} />
         </Dialog>
+      )}
+      {taking !== undefined && (
+        <TakeInDialog text={taking} takeIn={sheet.paste} onClose={() => setTaking(undefined)} />
       )}
       {dialog === "commands" && <CommandList commands={commands} onClose={close} />}
       {dialog === "link" && (

@@ -19,6 +19,9 @@ export interface PageActions {
   results: () => void;
   open: (dialog: "link" | "details" | "versions" | "keys" | "commands") => void;
   saveFile: () => void;
+  /** The questions as a file for other programs. */
+  saveQuestions: (ending: "csv" | "md") => void;
+  takeIn: (text: string) => void;
   leave: () => void;
 }
 
@@ -37,6 +40,7 @@ function commands(useEditor: EditorStore, sheet: SheetActions, page: PageActions
   const { undo, redo } = useEditor.getState();
   return [
     { name: names.add, run: () => sheet.addAfter(useEditor.getState().open) },
+    { name: names.takeIn, run: () => page.takeIn("") },
     { name: names.duplicate, keys: "Ctrl + D", matches: ctrl("d"), run: sheet.duplicate },
     { name: names.turnOff, keys: "Ctrl + .", matches: ctrl("."), run: sheet.turnOff },
     { name: names.up, keys: "Alt + ↑", matches: alt("ArrowUp"), run: () => sheet.move(-1) },
@@ -61,6 +65,8 @@ function commands(useEditor: EditorStore, sheet: SheetActions, page: PageActions
     { name: names.results, run: page.results },
     { name: names.versions, run: () => page.open("versions") },
     { name: names.saveFile, run: page.saveFile },
+    { name: names.saveTable, run: () => page.saveQuestions("csv") },
+    { name: names.saveList, run: () => page.saveQuestions("md") },
     { name: names.leave, run: page.leave },
     {
       name: names.list,

@@ -79,14 +79,15 @@ export function sheetActions(useEditor: EditorStore) {
       const between = ids.slice(Math.min(from, to), Math.max(from, to) + 1);
       select([...selected.filter((s) => !between.includes(s)), ...between]);
     },
-    /** Puts pasted questions behind one, or in its place while nothing is written in it. */
-    paste: (id: string, pasted: ReturnType<typeof questions>) => {
+    /** Puts questions behind the open one, or in its place while nothing is written in it. */
+    paste: (pasted: ReturnType<typeof questions>) => {
+      const id = useEditor.getState().open ?? questions().at(-1)?.id;
       const copies = pasted.map(copyOf);
       const here = questions().find((q) => q.id === id);
       const empty = here?.kind === "pick-one" && !here.text && here.options.length === 0;
       edit((activity) => {
         const added = insertAfter(id, ...copies)(activity);
-        return empty ? removeQuestions([id])(added) : added;
+        return empty && id ? removeQuestions([id])(added) : added;
       });
       unfold(copies.at(-1)?.id);
     },

@@ -106,10 +106,8 @@ export function merged(mine: Activity, theirs: Activity, fromTheirs: Difference[
   return JSON.parse(answer(engine.merge(texts[0] ?? "", texts[1] ?? "", texts[2] ?? "")));
 }
 
-/** The questions of a pasted block of lines; none where it is no block. */
-export function questionsOf(block: string): QuestionUnion[] {
-  return JSON.parse(answer(engine.pasted(block)));
-}
+/** Whether a pasted text is more than one question's. */
+export const isBlock = (text: string) => text.trim().includes("\n") || text.trim().includes("\t");
 
 /** How a text would be judged as the answer to a typed question; nothing where it can't be yet. */
 export function judgementOf(question: QuestionUnion, text: string): Judgement | undefined {

@@ -11,5 +11,4 @@ declare module "@engine" {
   export function differences(base: string, mine: string, theirs: string): string;
   export function merge(mine: string, theirs: string, fromTheirs: string): string;
   export function judge(question: string, text: string): string;
-  export function pasted(block: string): string;
 }

@@ -11,6 +11,8 @@ export interface SheetProps {
   useEditor: EditorStore;
   sheet: SheetActions;
   showKeys: () => void;
+  /** Shows what a text with several questions in it would become. */
+  takeIn: (text: string) => void;
 }
 
 interface GameParts {

@@ -185,6 +185,9 @@ export const words = {
     results: "Results of this activity",
     versions: "Earlier versions",
     saveFile: "Save as a file",
+    saveTable: "Save the questions as a table (CSV)",
+    saveList: "Save the questions as a list (Markdown)",
+    takeIn: "Take in questions from a table or a list",
     leave: "Back to all activities",
     list: "Find an action by its name",
     keys: "Keys of this place",
@@ -316,6 +319,22 @@ export const words = {
     timeTip:
       "Faster and slower readers of the year group, with thinking time. Press to change the year or the times.",
     weights: { stop: "must be mended", look: "worth a look" },
+  },
+
+  takeIn: {
+    open: "From a table or a list",
+    title: "Questions from a table or a list",
+    text: "Paste cells from a spreadsheet, lines from a document, or a list with boxes. On the other side you see what becomes of it; put the text right until it is as you mean it.",
+    label: "Text with questions",
+    placeholder:
+      "Who lays the eggs?\tthe queen\ta drone\ta worker\nBees can dance.\ttrue\n\nor\n\n1. Who lays the eggs?\n   - [x] the queen\n   - [ ] a drone",
+    file: "Open a CSV or Markdown file",
+    preview: "What is understood",
+    nothing: "Nothing yet.",
+    understood: (n: number) => `${plural(n, "question")} understood`,
+    left: (n: number) => `${plural(n, "piece")} not understood`,
+    line: (n: number) => `line ${n}:`,
+    take: (n: number) => `Take in ${plural(n, "question")}`,
   },
 
   link: {

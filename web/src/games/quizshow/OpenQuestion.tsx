@@ -4,7 +4,7 @@ import type { EditorStore } from "../../build/editor";
 import { asKind, changeQuestion } from "../../build/edits";
 import { placeOf } from "../../build/places";
 import type { SheetActions } from "../../build/sheetActions";
-import { questionsOf } from "../../engine/LocalGame";
+import { isBlock } from "../../engine/LocalGame";
 import type { QuestionUnion } from "../../generated/types";
 import { KindFields } from "../../questions/editors/KindFields";
 import { MoreFields } from "../../questions/editors/MoreFields";
@@ -17,11 +17,12 @@ interface Props {
   number: number;
   useEditor: EditorStore;
   sheet: SheetActions;
+  takeIn: (text: string) => void;
 }
 
 /** The question that is being written. */
 export function OpenQuestion(props: Props) {
-  const { question, number, useEditor, sheet } = props;
+  const { question, number, useEditor, sheet, takeIn } = props;
   const { edit } = useEditor.getState();
   const box = useRef<HTMLFieldSetElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, when it unfolds
@@ -37,10 +38,10 @@ export function OpenQuestion(props: Props) {
   const next = () => sheet.next(question.id);
   /** Several pasted lines are as many questions. */
   const paste = (event: ClipboardEvent) => {
-    const questions = questionsOf(event.clipboardData.getData("text"));
-    if (questions.length === 0) return;
+    const text = event.clipboardData.getData("text");
+    if (!isBlock(text)) return;
     event.preventDefault();
-    sheet.paste(question.id, questions);
+    takeIn(text);
   };
   const known = question.kind in words.sheet.kinds;
   const answered = known && question.kind !== "information" && question.kind !== "discussion";

@@ -1,4 +1,4 @@
-import { Plus } from "lucide-react";
+import { Plus, TableProperties } from "lucide-react";
 import { words } from "../../words/en";
 import type { SheetProps } from "..";
 import { ClosedLine } from "./ClosedLine";
@@ -6,7 +6,7 @@ import { OpenQuestion } from "./OpenQuestion";
 import { SelectionBar } from "./SelectionBar";
 
 /** The sheet of a quiz show: a line for each question, the open one unfolds in place. */
-export function QuizShowSheet({ useEditor, sheet, showKeys }: SheetProps) {
+export function QuizShowSheet({ useEditor, sheet, showKeys, takeIn }: SheetProps) {
   const questions = useEditor((editor) => editor.activity.game.questions);
   const open = useEditor((editor) => editor.open);
   const selected = useEditor((editor) => editor.selected);
@@ -38,6 +38,7 @@ export function QuizShowSheet({ useEditor, sheet, showKeys }: SheetProps) {
                 number={i + 1}
                 useEditor={useEditor}
                 sheet={sheet}
+                takeIn={takeIn}
               />
             ) : (
               <ClosedLine
@@ -51,15 +52,25 @@ export function QuizShowSheet({ useEditor, sheet, showKeys }: SheetProps) {
           </li>
         ))}
       </ol>
-      <button
-        type="button"
-        data-place="sheet"
-        className="btn btn-ghost mt-2 mb-4 w-full justify-start border border-dashed border-edge"
-        onClick={() => sheet.addAfter()}
-      >
-        <Plus size={18} aria-hidden="true" />
-        {words.sheet.add}
-      </button>
+      <div className="mt-2 mb-4 flex flex-wrap gap-2">
+        <button
+          type="button"
+          data-place="sheet"
+          className="btn btn-ghost flex-1 justify-start border border-dashed border-edge"
+          onClick={() => sheet.addAfter()}
+        >
+          <Plus size={18} aria-hidden="true" />
+          {words.sheet.add}
+        </button>
+        <button
+          type="button"
+          className="btn btn-ghost border border-dashed border-edge"
+          onClick={() => takeIn("")}
+        >
+          <TableProperties size={18} aria-hidden="true" />
+          {words.takeIn.open}
+        </button>
+      </div>
     </section>
   );
 }

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -146,6 +147,10 @@ class KeyboardTest {
             + " document.activeElement.dispatchEvent(new ClipboardEvent('paste',"
             + " { clipboardData: data, bubbles: true, cancelable: true })); }",
         text);
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("Take in [1-9]\\d* questions?")))
+        .press("Enter");
   }
 
   /** The questions' texts in the order of the sheet. */

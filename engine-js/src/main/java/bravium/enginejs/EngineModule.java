@@ -16,8 +16,6 @@ import bravium.core.rehearsal.LiveGame;
 import bravium.core.rehearsal.TestAids;
 import bravium.core.revision.Difference;
 import bravium.core.revision.Revisions;
-import bravium.core.writing.Pasted;
-import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;
 import org.teavm.jso.JSExport;
@@ -128,14 +126,6 @@ public final class EngineModule {
                 Codec.ACTIVITY.read(mine),
                 Codec.ACTIVITY.read(theirs),
                 Codec.DIFFERENCE.readList(fromTheirs).stream().map(Difference::path).toList()));
-  }
-
-  /** {@link Pasted#questions}: a list of questions; empty if the text is no block of lines. */
-  @JSExport
-  public static String pasted(String block) {
-    return text(
-        () ->
-            Codec.QUESTION.writeList(Pasted.isBlock(block) ? Pasted.questions(block) : List.of()));
   }
 
   /** How a text would be judged as the answer to a typed question: a judgement. */

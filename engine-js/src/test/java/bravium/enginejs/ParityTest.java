@@ -73,7 +73,6 @@ class ParityTest {
     Activity activity = activities.any();
     String text = Codec.ACTIVITY.write(activity);
     Opening opening = new Opening("seed-" + game, 1_000L * game, random.nextBoolean());
-    call("pasted", text.replace(",", "\n").replace(":", "\t"));
     String readiness = call("readiness", text);
     for (Finding finding : Codec.READINESS.read(readiness).findings()) {
       call("mend", text, Codec.FINDING.write(finding));
@@ -123,7 +122,6 @@ class ParityTest {
       case "readiness" -> EngineModule.readiness((String) a[0]);
       case "mend" -> EngineModule.mend((String) a[0], (String) a[1]);
       case "differences" -> EngineModule.differences((String) a[0], (String) a[1], (String) a[2]);
-      case "pasted" -> EngineModule.pasted((String) a[0]);
       case "merge" -> EngineModule.merge((String) a[0], (String) a[1], (String) a[2]);
       default -> throw new IllegalArgumentException(name);
     };

@@ -5,10 +5,8 @@ import bravium.formats.ActivityFile;
 import bravium.server.accounts.Teacher;
 import bravium.server.problems.Problem;
 import java.net.URI;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -123,17 +121,9 @@ class ActivityController {
   ResponseEntity<byte[]> exportFile(
       @AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
     Activity activity = activities.read(teacher, id).activity();
-    String title = activity.titlePage().title().strip();
-    ContentDisposition attachment =
-        ContentDisposition.attachment()
-            .filename(
-                (title.isEmpty() ? "activity" : title.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]", "_"))
-                    + ".bravium.json",
-                StandardCharsets.UTF_8)
-            .build();
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_JSON)
-        .header(HttpHeaders.CONTENT_DISPOSITION, attachment.toString())
+        .header(HttpHeaders.CONTENT_DISPOSITION, Attachment.of(activity, "bravium.json"))
         .body(ActivityFile.write(activity));
   }
 

@@ -1,0 +1,103 @@
+package bravium.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import bravium.server.TestServer;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** Questions that a teacher has elsewhere already: pasted, opened as a file, given away again. */
+class TakeInTest {
+
+  private final TestServer server = TestServer.shared();
+  private final Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
+  private final Page page = teacher.page;
+
+  @AfterEach
+  void close() {
+    page.context().close();
+  }
+
+  @Test
+  void aTableOfThirtyRowsIsPastedPutRightAndPlayed() {
+    teacher.startBlankQuiz("Thirty rows");
+    StringBuilder table = new StringBuilder("question\tright\twrong\thint\tpoints\n");
+    for (int i = 1; i <= 30; i++) {
+      String points = i == 7 ? "many" : "";
+      table.append("Row %d?\tyes %d\tno %d\tLook.\t%s\n".formatted(i, i, i, points));
+    }
+    page.locator("fieldset textarea").first().focus();
+    page.evaluate(
+        "text => { const data = new DataTransfer(); data.setData('text', text);"
+            + " document.activeElement.dispatchEvent(new ClipboardEvent('paste',"
+            + " { clipboardData: data, bubbles: true, cancelable: true })); }",
+        table.toString());
+
+    Locator dialog = page.locator("dialog");
+    assertThat(dialog).containsText("29 questions understood");
+    assertThat(dialog).containsText("line 8: Row 7?");
+    AccessibilityTest.check(page, Browsers.Look.DAY, "questions taken in");
+    teacher.button("Take in 29 questions").click();
+    assertThat(dialog).containsText("0 questions understood");
+    Locator text = page.getByLabel("Text with questions");
+    text.fill(text.inputValue().replace("many", "20"));
+    teacher.button("Take in 1 question").click();
+    assertThat(dialog).isHidden();
+
+    assertThat(page.getByText("Sheet · 30 questions")).isVisible();
+    page.keyboard().press("Control+z");
+    assertThat(page.getByText("Sheet · 29 questions")).isVisible();
+    page.keyboard().press("Control+y");
+    assertThat(page.getByText("Sheet · 30 questions")).isVisible();
+    teacher.waitUntilSaved();
+    Learner learner = new Learner(Browsers.phone(server.address()));
+    learner.come(teacher.learnersLink()).start();
+    learner.choose("yes").button("Answer").click();
+    assertThat(learner.text("question 1 of 30")).isVisible();
+    assertThat(learner.text("right")).isVisible();
+    learner.page.context().close();
+  }
+
+  @Test
+  void aListWithBoxesIsOpenedAsAFileAndTheQuestionsAreSavedAsOne() throws Exception {
+    teacher.startBlankQuiz("A list");
+    teacher.button("From a table or a list").click();
+    Path file = Files.createTempFile("questions", ".md");
+    Files.writeString(
+        file,
+        "1. Who lays eggs?\n   - [x] the queen\n   - [ ] a drone\n2. Bees dance.\n   - [x] True\n");
+    page.getByLabel("Open a CSV or Markdown file").first().setInputFiles(file);
+
+    assertThat(page.locator("dialog")).containsText("2 questions understood");
+    teacher.button("Take in 2 questions").click();
+    assertThat(page.getByText("Sheet · 2 questions")).isVisible();
+    assertThat(page.getByText("✓ the queen").or(page.getByText("the queen")).first()).isVisible();
+
+    teacher.waitUntilSaved();
+    page.keyboard().press("Control+k");
+    page.keyboard().type("Markdown");
+    Download download =
+        page.waitForDownload(
+            () ->
+                page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions()
+                            .setName("Save the questions as a list (Markdown)"))
+                    .or(
+                        page.getByRole(
+                            AriaRole.OPTION,
+                            new Page.GetByRoleOptions()
+                                .setName("Save the questions as a list (Markdown)")))
+                    .first()
+                    .click());
+    Assertions.assertThat(Files.readString(download.path()))
+        .contains("1. Who lays eggs?", "- [x] the queen");
+  }
+}
