@@ -12,6 +12,7 @@ import { words } from "../words/en";
 import { BuildBar } from "./BuildBar";
 import { CommandList } from "./CommandList";
 import { ConflictDialog } from "./ConflictDialog";
+import { CopyFromDialog } from "./CopyFromDialog";
 import { type Command, useCommands } from "./commands";
 import { DetailsDialog } from "./DetailsDialog";
 import { type Draft, forgetDraft, leftBehind } from "./draft";
@@ -19,6 +20,7 @@ import { createEditor } from "./editor";
 import { LinkDialog } from "./LinkDialog";
 import { LiveGame } from "./LiveGame";
 import { ReadinessStrip } from "./ReadinessStrip";
+import { ReplaceDialog } from "./ReplaceDialog";
 import { RulesParagraph } from "./RulesParagraph";
 import { Sheet } from "./Sheet";
 import { Split, useSplit } from "./Split";
@@ -45,7 +47,15 @@ export default function BuildPage() {
 /** Readiness is read in the pauses of typing, so that no key press waits for it. */
 const PAUSE_MILLIS = 150;
 
-type Open = "keys" | "link" | "details" | "versions" | "commands" | undefined;
+type Open =
+  | "keys"
+  | "link"
+  | "details"
+  | "versions"
+  | "commands"
+  | "replace"
+  | "copy-from"
+  | undefined;
 
 /** The editor as the page found it: with what an earlier page left behind, if it did. */
 function openEditor(stored: StoredActivity) {
@@ -149,6 +159,10 @@ function Build({ stored }: { stored: StoredActivity }) {
       {taking !== undefined && (
         <TakeInDialog text={taking} takeIn={sheet.paste} onClose={() => setTaking(undefined)} />
       )}
+      {dialog === "copy-from" && (
+        <CopyFromDialog id={stored.id} take={sheet.paste} onClose={close} />
+      )}
+      {dialog === "replace" && <ReplaceDialog useEditor={useEditor} onClose={close} />}
       {dialog === "commands" && <CommandList commands={commands} onClose={close} />}
       {dialog === "link" && (
         <LinkDialog id={stored.id} hasClock={hasClock(activity)} onClose={close} />

@@ -17,7 +17,9 @@ export interface Command {
 export interface PageActions {
   present: () => void;
   results: () => void;
-  open: (dialog: "link" | "details" | "versions" | "keys" | "commands") => void;
+  open: (
+    dialog: "link" | "details" | "versions" | "keys" | "commands" | "replace" | "copy-from",
+  ) => void;
   saveFile: () => void;
   /** The questions as a file for other programs. */
   saveQuestions: (ending: "csv" | "md") => void;
@@ -41,6 +43,7 @@ function commands(useEditor: EditorStore, sheet: SheetActions, page: PageActions
   return [
     { name: names.add, run: () => sheet.addAfter(useEditor.getState().open) },
     { name: names.takeIn, run: () => page.takeIn("") },
+    { name: names.copyFrom, run: () => page.open("copy-from") },
     { name: names.duplicate, keys: "Ctrl + D", matches: ctrl("d"), run: sheet.duplicate },
     { name: names.turnOff, keys: "Ctrl + .", matches: ctrl("."), run: sheet.turnOff },
     { name: names.up, keys: "Alt + ↑", matches: alt("ArrowUp"), run: () => sheet.move(-1) },
@@ -59,6 +62,7 @@ function commands(useEditor: EditorStore, sheet: SheetActions, page: PageActions
       matches: (event) => ctrl("y")(event) || (ctrl("z")(event) && event.shiftKey),
       run: redo,
     },
+    { name: names.replace, run: () => page.open("replace") },
     { name: names.details, run: () => page.open("details") },
     { name: names.link, run: () => page.open("link") },
     { name: names.present, run: page.present },

@@ -9,6 +9,7 @@ import {
   insertAfter,
   moveQuestions,
   removeQuestions,
+  setForAll,
   switchQuestions,
   turnPin,
   turnRight,
@@ -106,4 +107,22 @@ test("a question turned into another kind keeps what that kind can use", () => {
   const cards = asKind(question("1"), "order");
   expect(cards.kind === "order" && cards.cards.map((card) => card.text)).toEqual(["wax", "honey"]);
   expect(asKind(question("1"), "pick-all")).toMatchObject({ options: [{ id: "a" }, { id: "b" }] });
+});
+
+test("a setting for all goes where the kind can have it, and back to the usual", () => {
+  const some = [
+    { ...blankQuestion("a"), worth: 5 },
+    { kind: "information", id: "b", text: "", feedback: {}, off: false, hints: [] },
+    { ...asKind(blankQuestion("c"), "order") },
+  ] as QuestionUnion[];
+  const set = setForAll(["a", "b", "c"], { worth: 20, credit: "wrong-costs" })({
+    ...activity,
+    game: { ...activity.game, questions: some },
+  });
+
+  expect(set.game.questions.map((q) => q.worth)).toEqual([20, undefined, 20]);
+  expect(set.game.questions[2]).toMatchObject({ credit: "wrong-costs" });
+  expect(set.game.questions[0]).not.toHaveProperty("credit");
+  const usual = setForAll(["a"], { worth: "usual" })(set);
+  expect(usual.game.questions.map((q) => q.worth)).toEqual([undefined, undefined, 20]);
 });

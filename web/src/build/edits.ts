@@ -1,5 +1,13 @@
 import { randomId } from "../engine/randomId";
-import type { Activity, Basics, Option, PickAll, PickOne, QuestionUnion } from "../generated/types";
+import type {
+  Activity,
+  Basics,
+  Credit,
+  Option,
+  PickAll,
+  PickOne,
+  QuestionUnion,
+} from "../generated/types";
 
 /** Changes of an activity's questions, as pure functions for the editor's store. */
 type Edit = (activity: Activity) => Activity;
@@ -53,6 +61,28 @@ export const switchQuestions = (ids: string[]): Edit =>
       ? questions
       : questions.map((q) => (ids.includes(q.id) ? { ...q, off } : q));
   });
+
+/** What can be set for several questions at once; what is left out stays as it is in each. */
+export interface Shared {
+  worth?: number | "usual";
+  seconds?: number | "usual";
+  credit?: Credit;
+}
+
+/** Sets something for several questions; each takes what its kind can have. */
+export const setForAll = (ids: string[], shared: Shared): Edit =>
+  withQuestions((questions) =>
+    questions.map((q) => (ids.includes(q.id) ? withShared(q, shared) : q)),
+  );
+
+function withShared(question: QuestionUnion, { worth, seconds, credit }: Shared): QuestionUnion {
+  if (question.kind === "information" || question.kind === "discussion") return question;
+  const changed = { ...question };
+  if (worth !== undefined) changed.worth = worth === "usual" ? undefined : worth;
+  if (seconds !== undefined) changed.seconds = seconds === "usual" ? undefined : seconds;
+  if (credit !== undefined && "credit" in changed) changed.credit = credit;
+  return changed;
+}
 
 /** The same question with ids of its own. */
 export function copyOf(question: QuestionUnion): QuestionUnion {

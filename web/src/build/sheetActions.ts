@@ -6,6 +6,8 @@ import {
   insertAfter,
   moveQuestions,
   removeQuestions,
+  type Shared,
+  setForAll,
   switchQuestions,
 } from "./edits";
 
@@ -59,6 +61,7 @@ export function sheetActions(useEditor: EditorStore) {
     },
     move: (by: 1 | -1) => edit(moveQuestions(meant(), by)),
     turnOff: () => edit(switchQuestions(meant())),
+    setForAll: (shared: Shared) => edit(setForAll(meant(), shared)),
     selectAll: () => select(questions().map((q) => q.id)),
     clear: () => select([]),
     /** Adds a question to the selection, or takes it out. */

@@ -185,6 +185,8 @@ export const words = {
     results: "Results of this activity",
     versions: "Earlier versions",
     saveFile: "Save as a file",
+    copyFrom: "Copy questions from another activity",
+    replace: "Find and replace",
     saveTable: "Save the questions as a table (CSV)",
     saveList: "Save the questions as a list (Markdown)",
     takeIn: "Take in questions from a table or a list",
@@ -319,6 +321,24 @@ export const words = {
     timeTip:
       "Faster and slower readers of the year group, with thinking time. Press to change the year or the times.",
     weights: { stop: "must be mended", look: "worth a look" },
+  },
+
+  copyFrom: {
+    title: "Questions from another activity",
+    noOther: "You have no other activity with questions yet.",
+    count: (n: number) => plural(n, "question"),
+    other: "Another activity",
+    all: "all of them",
+  },
+
+  replace: {
+    title: "Find and replace",
+    find: "Find",
+    by: "Put in its place",
+    caseMatters: "Capital and small letters differ",
+    found: (n: number) => (n === 0 ? "It stands nowhere." : `It stands in ${plural(n, "place")}.`),
+    all: "Replace all",
+    done: (n: number) => `Replaced in ${plural(n, "place")}. Undo brings it back.`,
   },
 
   takeIn: {

@@ -348,7 +348,7 @@ class KindsTest {
         new Teacher(Browsers.desktop(server.address())).signIn().startBlankQuiz("Quick");
     Page page = teacher.page;
     teacher.writeQuestion("Do bees dance?", "yes", "no");
-    teacher.button("More rules").click();
+    teacher.moreRules();
     page.getByLabel("What the time is for").selectOption("a clock for each question:");
     page.getByLabel("Seconds on the clock").fill("2");
     page.getByLabel("How many mistakes are allowed").selectOption("no mistake");
@@ -371,7 +371,7 @@ class KindsTest {
     Teacher teacher =
         new Teacher(Browsers.desktop(server.address())).signIn().startBlankQuiz("Held up");
     teacher.writeQuestion("Do bees dance?", "yes", "no");
-    teacher.button("More rules").click();
+    teacher.moreRules();
     teacher.page.getByLabel("What the time is for").selectOption("a clock for each question:");
     teacher.page.getByLabel("Seconds on the clock").fill("20");
     teacher.waitUntilSaved();

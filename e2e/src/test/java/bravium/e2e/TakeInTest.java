@@ -6,7 +6,6 @@ import bravium.server.TestServer;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.assertj.core.api.Assertions;
@@ -81,23 +80,48 @@ class TakeInTest {
     assertThat(page.getByText("✓ the queen").or(page.getByText("the queen")).first()).isVisible();
 
     teacher.waitUntilSaved();
-    page.keyboard().press("Control+k");
-    page.keyboard().type("Markdown");
     Download download =
-        page.waitForDownload(
-            () ->
-                page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions()
-                            .setName("Save the questions as a list (Markdown)"))
-                    .or(
-                        page.getByRole(
-                            AriaRole.OPTION,
-                            new Page.GetByRoleOptions()
-                                .setName("Save the questions as a list (Markdown)")))
-                    .first()
-                    .click());
+        page.waitForDownload(() -> command("Save the questions as a list (Markdown)"));
     Assertions.assertThat(Files.readString(download.path()))
         .contains("1. Who lays eggs?", "- [x] the queen");
+  }
+
+  @Test
+  void questionsOfAnotherActivityAreCopiedSetTogetherAndRewordedAtOnce() {
+    teacher.startBlankQuiz("Copies");
+    command("Copy questions from another activity");
+    page.getByLabel("Search").fill("three weeks");
+    page.locator("dialog").getByText("Three weeks in a cell").click();
+    page.locator("dialog label", new Page.LocatorOptions().setHasText("Which shape fills")).click();
+    page.locator("dialog label", new Page.LocatorOptions().setHasText("Put the stages")).click();
+    AccessibilityTest.check(page, Browsers.Look.DAY, "copy from another activity");
+    teacher.button("Take in 2 questions").click();
+    assertThat(page.getByText("Sheet · 2 questions")).isVisible();
+
+    command("Select all questions");
+    teacher.button("Set for all 2").click();
+    page.getByLabel("Worth", new Page.GetByLabelOptions().setExact(true))
+        .selectOption("of its own:");
+    page.getByLabel("Worth, of its own:").fill("15");
+    AccessibilityTest.check(page, Browsers.Look.DAY, "set for all");
+    teacher.button("Set it").click();
+    assertThat(page.getByLabel("Readiness")).containsText("wins with 24 points");
+
+    command("Find and replace");
+    page.getByLabel("Find", new Page.GetByLabelOptions().setExact(true)).fill("comb");
+    page.getByLabel("Put in its place").fill("honeycomb");
+    assertThat(page.getByText("It stands in")).isVisible();
+    AccessibilityTest.check(page, Browsers.Look.DAY, "find and replace");
+    teacher.button("Replace all").click();
+    teacher.button("Close").click();
+    assertThat(page.getByText("Which shape fills a honeycomb").first()).isVisible();
+    page.keyboard().press("Control+z");
+    assertThat(page.getByText("Which shape fills a comb").first()).isVisible();
+  }
+
+  private void command(String name) {
+    page.keyboard().press("Control+k");
+    page.keyboard().type(name);
+    page.keyboard().press("Enter");
   }
 }

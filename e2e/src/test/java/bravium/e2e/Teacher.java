@@ -70,6 +70,14 @@ final class Teacher {
     return this;
   }
 
+  /** Unfolds the further rules, once what was typed is read and the page stands still. */
+  Teacher moreRules() {
+    waitUntilSaved();
+    button("More rules").click();
+    assertThat(button("Fewer rules")).isVisible();
+    return this;
+  }
+
   /** The address by which learners come. */
   String learnersLink() {
     button("Link for learners").click();

@@ -1,0 +1,55 @@
+import { expect, test } from "vitest";
+import type { Activity } from "../generated/types";
+import { replaced } from "./replacing";
+
+const activity = {
+  bravium: 1,
+  titlePage: { title: "Wax and wax", tags: ["wax"] },
+  game: {
+    kind: "quiz-show",
+    board: { kind: "line" },
+    questions: [
+      {
+        kind: "pick-one",
+        id: "wax",
+        text: "Who makes WAX?",
+        options: [{ id: "wax1", text: "wax bees", right: true, pinned: false, feedback: "Wax!" }],
+        feedback: { right: "wax" },
+        off: false,
+        hints: ["w.x", "wax"],
+      },
+      {
+        kind: "groups",
+        id: "g",
+        text: "Sort",
+        groups: [{ id: "wax", text: "wax" }],
+        cards: [{ id: "c", text: "comb", groups: ["wax"] }],
+        credit: "all-or-nothing",
+        feedback: {},
+        off: false,
+        hints: [],
+      },
+    ],
+  },
+  rules: { questionOrder: "mixed", optionOrder: "mixed", worth: 10, passMark: 80, thinking: [] },
+  endings: { win: { text: "wax" }, lose: {} },
+} as unknown as Activity;
+
+test("it is replaced in all that the teacher wrote, and in no name", () => {
+  const { activity: after, count } = replaced(activity, { find: "wax", caseMatters: false }, "$&1");
+
+  expect(count).toBe(9);
+  const text = JSON.stringify(after);
+  expect(after.titlePage.title).toBe("$&1 and $&1");
+  expect(text).toContain('"id":"wax"');
+  expect(text).toContain('"groups":["wax"]');
+  expect(text).toContain('"tags":["wax"]');
+});
+
+test("case may matter, signs mean themselves, and what is untouched stays the same object", () => {
+  expect(replaced(activity, { find: "wax", caseMatters: true }, "x").count).toBe(6);
+  const { activity: after, count } = replaced(activity, { find: "w.x", caseMatters: false }, "y");
+  expect(count).toBe(1);
+  expect(after.game.questions[1]).toBe(activity.game.questions[1]);
+  expect(replaced(activity, { find: "", caseMatters: false }, "y").activity).toBe(activity);
+});
