@@ -373,7 +373,7 @@ class KindsTest {
     teacher.writeQuestion("Do bees dance?", "yes", "no");
     teacher.moreRules();
     teacher.page.getByLabel("What the time is for").selectOption("a clock for each question:");
-    teacher.page.getByLabel("Seconds on the clock").fill("20");
+    teacher.page.getByLabel("Seconds on the clock").fill("10");
     teacher.waitUntilSaved();
     String link = teacher.learnersLink();
 
@@ -381,7 +381,7 @@ class KindsTest {
     learner.page.context().setOffline(true);
     learner.answer("yes");
     assertThat(learner.text("No connection. Your answer is kept here")).isVisible();
-    learner.page.waitForTimeout(22_000);
+    learner.page.waitForTimeout(12_000);
     learner.page.context().setOffline(false);
 
     assertThat(learner.text("+10 points")).isVisible();
