@@ -106,9 +106,6 @@ export function merged(mine: Activity, theirs: Activity, fromTheirs: Difference[
   return JSON.parse(answer(engine.merge(texts[0] ?? "", texts[1] ?? "", texts[2] ?? "")));
 }
 
-/** Whether a pasted text is more than one question's. */
-export const isBlock = (text: string) => text.trim().includes("\n") || text.trim().includes("\t");
-
 /** How a text would be judged as the answer to a typed question; nothing where it can't be yet. */
 export function judgementOf(question: QuestionUnion, text: string): Judgement | undefined {
   return JSON.parse(answer(engine.judge(JSON.stringify(question), text))) ?? undefined;

@@ -43,6 +43,10 @@ export function answerOf(question: Asked, given?: ResponseUnion): ResponseUnion 
   }
 }
 
+/** Whether it is answered by picking among its options. */
+export const isPicked = (question: Asked) =>
+  ["pick-one", "pick-all", "true-false"].includes(question.kind);
+
 /** Whether there is nothing to answer, only to read or to pass over. */
 export const isOnlyRead = (question: Asked) =>
   question.kind === "information" || question.kind === "unfinished";

@@ -5,7 +5,7 @@ import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { readFrontContributions } from "../api/teacher";
 import { useLook } from "../app/useLook";
 import { games } from "../games";
-import { LETTERS, letter, onwards } from "../games/stage";
+import { isPicked, LETTERS, letter, onwards } from "../games/stage";
 import type { Asked, FrontSitting, ResponseUnion } from "../generated/types";
 import { Others } from "../play/Others";
 import { picking } from "../questions/answers/Options";
@@ -72,7 +72,7 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
   const choose = (key: string) => {
     const { question } = showing;
     const option = question?.choices[LETTER_KEYS.indexOf(key.toUpperCase())];
-    const picks = question && ["pick-one", "pick-all", "true-false"].includes(question.kind);
+    const picks = question && isPicked(question);
     if (showing.stage !== "question" || !option || !picks) return;
     setNudge(false);
     give(picking(question, option.id, given));
@@ -167,7 +167,7 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
 function noteOf(cutOff: boolean, waiting: number, nudge: boolean, question?: Asked) {
   if (cutOff) return words.present.cutOff;
   if (nudge && question) {
-    const picks = ["pick-one", "pick-all", "true-false"].includes(question.kind);
+    const picks = isPicked(question);
     const last = Math.min(question.choices.length, LETTER_KEYS.length) - 1;
     return picks ? words.present.choose(letter(last)) : words.present.answerFirst;
   }

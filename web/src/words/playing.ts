@@ -20,7 +20,6 @@ export const playing = {
     rightMark: "right",
     wrong: "Not this one",
     wrongMark: "not this one",
-    missed: "Not answered",
     options: "Options",
     /** Beside a number that stands on its own. */
     pointsUnit: (n: number) => (n === 1 ? "point" : "points"),
@@ -64,7 +63,6 @@ export const playing = {
       ]
         .filter(Boolean)
         .join(", "),
-    picked: "picked",
     /** Words for what is given as an answer. */
     chooseAll: "Choose all that apply",
     type: "Your answer",

@@ -3,6 +3,7 @@ import type { Asked, Showing, Told, Verdict } from "../../generated/types";
 import { solutionWords } from "../../questions/answers/answerWords";
 import { VERDICT_BARS, VERDICT_INKS, VERDICT_SIGNS } from "../../questions/verdicts";
 import { words } from "../../words/en";
+import { isPicked } from "../stage";
 
 const TITLES: Record<Verdict, string> = {
   right: words.game.right,
@@ -54,7 +55,7 @@ export function FeedbackPanel(props: {
 
 /** What would have been right, where the options don't show it themselves. */
 function Solution({ told, question }: { told: Told; question: Asked }) {
-  const marked = ["pick-one", "pick-all", "true-false", "point"].includes(question.kind);
+  const marked = isPicked(question) || question.kind === "point";
   if (told.verdict === "right" || marked || !told.right?.length) return null;
   return (
     <p className="mt-[0.2em] font-sans">

@@ -4,7 +4,6 @@ import type { EditorStore } from "../../build/editor";
 import { asKind, changeQuestion } from "../../build/edits";
 import { placeOf } from "../../build/places";
 import type { SheetActions } from "../../build/sheetActions";
-import { isBlock } from "../../engine/LocalGame";
 import type { QuestionUnion } from "../../generated/types";
 import { KindFields } from "../../questions/editors/KindFields";
 import { MoreFields } from "../../questions/editors/MoreFields";
@@ -131,6 +130,9 @@ function useCursorStays(box: RefObject<HTMLElement | null>, number: number) {
     box.current?.scrollIntoView?.({ block: "nearest" });
   }, [number, box]);
 }
+
+/** Whether a pasted text is more than one question’s. */
+const isBlock = (text: string) => /[\n\t]/.test(text.trim());
 
 const KINDS = Object.keys(words.sheet.kinds) as QuestionUnion["kind"][];
 

@@ -141,12 +141,7 @@ class KeyboardTest {
   }
 
   private void paste(String text) {
-    open().focus();
-    page.evaluate(
-        "text => { const data = new DataTransfer(); data.setData('text', text);"
-            + " document.activeElement.dispatchEvent(new ClipboardEvent('paste',"
-            + " { clipboardData: data, bubbles: true, cancelable: true })); }",
-        text);
+    teacher.paste(text);
     page.getByRole(
             AriaRole.BUTTON,
             new Page.GetByRoleOptions().setName(Pattern.compile("Take in [1-9]\\d* questions?")))

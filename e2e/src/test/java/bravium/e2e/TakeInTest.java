@@ -32,12 +32,7 @@ class TakeInTest {
       String points = i == 7 ? "many" : "";
       table.append("Row %d?\tyes %d\tno %d\tLook.\t%s\n".formatted(i, i, i, points));
     }
-    page.locator("fieldset textarea").first().focus();
-    page.evaluate(
-        "text => { const data = new DataTransfer(); data.setData('text', text);"
-            + " document.activeElement.dispatchEvent(new ClipboardEvent('paste',"
-            + " { clipboardData: data, bubbles: true, cancelable: true })); }",
-        table.toString());
+    teacher.paste(table.toString());
 
     Locator dialog = page.locator("dialog");
     assertThat(dialog).containsText("29 questions understood");

@@ -70,6 +70,16 @@ final class Teacher {
     return this;
   }
 
+  /** Pastes into the open question. */
+  void paste(String text) {
+    page.locator("fieldset textarea").first().focus();
+    page.evaluate(
+        "text => { const data = new DataTransfer(); data.setData('text', text);"
+            + " document.activeElement.dispatchEvent(new ClipboardEvent('paste',"
+            + " { clipboardData: data, bubbles: true, cancelable: true })); }",
+        text);
+  }
+
   /** Unfolds the further rules, once what was typed is read and the page stands still. */
   Teacher moreRules() {
     waitUntilSaved();

@@ -7,6 +7,7 @@ import bravium.core.question.Marking;
 import bravium.core.question.Question;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -98,200 +99,57 @@ public record Rules(
 
   /** The same rules, asking another number; null asks all. */
   public Rules withAsk(@Nullable Integer changed) {
-    return new Rules(
-        changed,
-        questionOrder,
-        optionOrder,
-        worth,
-        passMark,
-        thinking,
-        tries,
-        prices,
-        lives,
-        clock,
-        bonus,
-        answers,
-        extra);
+    return with(copy -> copy.ask = changed);
   }
 
   /** The same rules with options in another order. */
   public Rules withOptionOrder(Order changed) {
-    return new Rules(
-        ask,
-        questionOrder,
-        changed,
-        worth,
-        passMark,
-        thinking,
-        tries,
-        prices,
-        lives,
-        clock,
-        bonus,
-        answers,
-        extra);
+    return with(copy -> copy.optionOrder = changed);
   }
 
   /** The same rules with another worth of each question, in points. */
   public Rules withWorth(int changed) {
-    return new Rules(
-        ask,
-        questionOrder,
-        optionOrder,
-        changed,
-        passMark,
-        thinking,
-        tries,
-        prices,
-        lives,
-        clock,
-        bonus,
-        answers,
-        extra);
+    return with(copy -> copy.worth = changed);
   }
 
   /** The same rules with another pass mark, in per cent. */
   public Rules withPassMark(int changed) {
-    return new Rules(
-        ask,
-        questionOrder,
-        optionOrder,
-        worth,
-        changed,
-        thinking,
-        tries,
-        prices,
-        lives,
-        clock,
-        bonus,
-        answers,
-        extra);
+    return with(copy -> copy.passMark = changed);
   }
 
   /** The same rules with other thinking times. */
   public Rules withThinking(List<Thinking> changed) {
-    return new Rules(
-        ask,
-        questionOrder,
-        optionOrder,
-        worth,
-        passMark,
-        changed,
-        tries,
-        prices,
-        lives,
-        clock,
-        bonus,
-        answers,
-        extra);
+    return with(copy -> copy.thinking = changed);
   }
 
   /** The same rules with other tries; null for one go each. */
   public Rules withTries(@Nullable Tries changed) {
-    return new Rules(
-        ask,
-        questionOrder,
-        optionOrder,
-        worth,
-        passMark,
-        thinking,
-        changed,
-        prices,
-        lives,
-        clock,
-        bonus,
-        answers,
-        extra);
+    return with(copy -> copy.tries = changed);
   }
 
   /** The same rules with other prices; null for none. */
   public Rules withPrices(@Nullable Prices changed) {
-    return new Rules(
-        ask,
-        questionOrder,
-        optionOrder,
-        worth,
-        passMark,
-        thinking,
-        tries,
-        changed,
-        lives,
-        clock,
-        bonus,
-        answers,
-        extra);
+    return with(copy -> copy.prices = changed);
   }
 
   /** The same rules with another number of lives; null for any. */
   public Rules withLives(@Nullable Integer changed) {
-    return new Rules(
-        ask,
-        questionOrder,
-        optionOrder,
-        worth,
-        passMark,
-        thinking,
-        tries,
-        prices,
-        changed,
-        clock,
-        bonus,
-        answers,
-        extra);
+    return with(copy -> copy.lives = changed);
   }
 
   /** The same rules with another clock; null for none. */
   public Rules withClock(@Nullable Clock changed) {
-    return new Rules(
-        ask,
-        questionOrder,
-        optionOrder,
-        worth,
-        passMark,
-        thinking,
-        tries,
-        prices,
-        lives,
-        changed,
-        bonus,
-        answers,
-        extra);
+    return with(copy -> copy.clock = changed);
   }
 
   /** The same rules with another bonus; null for none. */
   public Rules withBonus(@Nullable Bonus changed) {
-    return new Rules(
-        ask,
-        questionOrder,
-        optionOrder,
-        worth,
-        passMark,
-        thinking,
-        tries,
-        prices,
-        lives,
-        clock,
-        changed,
-        answers,
-        extra);
+    return with(copy -> copy.bonus = changed);
   }
 
   /** The same rules, giving answers away at another time. */
   public Rules withAnswers(@Nullable Answers changed) {
-    return new Rules(
-        ask,
-        questionOrder,
-        optionOrder,
-        worth,
-        passMark,
-        thinking,
-        tries,
-        prices,
-        lives,
-        clock,
-        bonus,
-        changed,
-        extra);
+    return with(copy -> copy.answers = changed);
   }
 
   /** All questions in a new order each time, 10 points each, won with 80 %. */
@@ -336,5 +194,62 @@ public record Rules(
     Integer own = question.basics().seconds();
     boolean ruled = clock != null && clock.per() == Clock.Per.QUESTION;
     return own != null ? own : ruled ? Integer.valueOf(clock.seconds()) : null;
+  }
+
+  private Rules with(Consumer<Copy> change) {
+    Copy copy = new Copy(this);
+    change.accept(copy);
+    return copy.rules();
+  }
+
+  /** Rules of which one is about to be changed. */
+  private static final class Copy {
+
+    private @Nullable Integer ask;
+    private Order questionOrder;
+    private Order optionOrder;
+    private int worth;
+    private int passMark;
+    private List<Thinking> thinking;
+    private @Nullable Tries tries;
+    private @Nullable Prices prices;
+    private @Nullable Integer lives;
+    private @Nullable Clock clock;
+    private @Nullable Bonus bonus;
+    private @Nullable Answers answers;
+    private final Extra extra;
+
+    Copy(Rules rules) {
+      this.ask = rules.ask;
+      this.questionOrder = rules.questionOrder;
+      this.optionOrder = rules.optionOrder;
+      this.worth = rules.worth;
+      this.passMark = rules.passMark;
+      this.thinking = rules.thinking;
+      this.tries = rules.tries;
+      this.prices = rules.prices;
+      this.lives = rules.lives;
+      this.clock = rules.clock;
+      this.bonus = rules.bonus;
+      this.answers = rules.answers;
+      this.extra = rules.extra;
+    }
+
+    Rules rules() {
+      return new Rules(
+          ask,
+          questionOrder,
+          optionOrder,
+          worth,
+          passMark,
+          thinking,
+          tries,
+          prices,
+          lives,
+          clock,
+          bonus,
+          answers,
+          extra);
+    }
   }
 }

@@ -4,7 +4,6 @@ import bravium.core.json.Extra;
 import bravium.core.json.Flat;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record FreeAnswer(
     @Flat @JsonUnwrapped Basics basics, @Nullable String model, @JsonIgnore Extra extra)
-    implements Question {
+    implements OwnWordsQuestion {
 
   @Override
   public FreeAnswer with(Basics changed) {
@@ -22,37 +21,7 @@ public record FreeAnswer(
   }
 
   @Override
-  public boolean complete() {
-    return true;
-  }
-
-  @Override
   public Marking marking() {
     return Marking.BY_TEACHER;
-  }
-
-  @Override
-  public boolean takes(Response response) {
-    return response instanceof Response.Typed(String text) && !Texts.blank(text);
-  }
-
-  @Override
-  public Mark mark(Response response) {
-    throw new IllegalStateException("the teacher marks it");
-  }
-
-  @Override
-  public boolean canBeRight() {
-    return true;
-  }
-
-  @Override
-  public Optional<Response> rightResponse() {
-    return Optional.of(new Response.Typed("…"));
-  }
-
-  @Override
-  public Optional<Response> wrongResponse() {
-    return rightResponse();
   }
 }

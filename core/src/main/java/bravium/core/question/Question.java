@@ -33,8 +33,7 @@ public sealed interface Question
         Matching,
         Sorting,
         PointAt,
-        FreeAnswer,
-        Discussion,
+        OwnWordsQuestion,
         Information,
         UnknownQuestion {
 

@@ -76,6 +76,14 @@ class ResultsRepository {
                     row.value6()));
   }
 
+  String title(long activity) {
+    return database
+        .select(ACTIVITY.TITLE)
+        .from(ACTIVITY)
+        .where(ACTIVITY.ID.eq(activity))
+        .fetchSingle(ACTIVITY.TITLE);
+  }
+
   int total(long activity) {
     return database.fetchCount(begun().where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity), BEGUN));
   }

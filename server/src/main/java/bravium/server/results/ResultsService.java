@@ -40,7 +40,7 @@ class ResultsService {
   ActivityResults of(Teacher teacher, String activity, int page) {
     long row = activities.row(teacher, activity);
     return new ActivityResults(
-        activities.newest(row).activity().titlePage().title(),
+        rows.title(row),
         rows.total(row),
         rows.waiting(row),
         rows.page(row, page).stream().map(begun -> game(begun, review(begun))).toList());

@@ -1,12 +1,12 @@
 package bravium.server.sittings;
 
 import bravium.core.activity.Activity;
-import bravium.core.play.Engine;
 import bravium.core.play.Result;
 import bravium.core.play.Sitting;
 import bravium.core.play.Verdict;
 import bravium.core.question.Discussion;
-import bravium.core.question.FreeAnswer;
+import bravium.core.question.OwnWordsQuestion;
+import bravium.core.question.Question;
 import bravium.core.question.Response;
 import java.util.List;
 import java.util.stream.Stream;
@@ -20,19 +20,19 @@ import java.util.stream.Stream;
  */
 record OwnWords(String question, String text, boolean discussion, boolean waiting) {
 
-  /** All that stands in a play now. */
+  /** All that stands in a play now; most activities ask for none. */
   static List<OwnWords> in(Activity activity, Sitting sitting) {
-    return sitting.results().stream().flatMap(result -> in(activity, result)).toList();
+    return activity.game().questions().stream()
+        .filter(OwnWordsQuestion.class::isInstance)
+        .flatMap(question -> sitting.resultOf(question.id()).stream().flatMap(r -> in(question, r)))
+        .toList();
   }
 
-  private static Stream<OwnWords> in(Activity activity, Result result) {
-    if (!(result.response() instanceof Response.Typed(String text))) {
-      return Stream.empty();
-    }
-    boolean waiting = result.verdict() == Verdict.GIVEN;
-    return Engine.question(activity, result.question()).stream()
-        .filter(q -> q instanceof FreeAnswer || q instanceof Discussion)
-        .map(q -> q instanceof Discussion)
-        .map(shared -> new OwnWords(result.question(), text, shared, waiting && !shared));
+  private static Stream<OwnWords> in(Question question, Result result) {
+    boolean shared = question instanceof Discussion;
+    boolean waiting = !shared && result.verdict() == Verdict.GIVEN;
+    return result.response() instanceof Response.Typed(String text)
+        ? Stream.of(new OwnWords(question.id(), text, shared, waiting))
+        : Stream.empty();
   }
 }
