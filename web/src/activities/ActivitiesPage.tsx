@@ -22,7 +22,8 @@ import { Card } from "./Card";
 import { Filters } from "./Filters";
 import { useLooking } from "./useLooking";
 
-const MOST_BYTES = 4 * 1024 * 1024;
+/** What the server takes of an activity with its pictures and sounds. */
+const MOST_BYTES = 200 * 1024 * 1024;
 
 interface Message {
   text: string;
@@ -166,13 +167,12 @@ function TakeIn(props: { say: (message: Message) => void; done: () => void }) {
           say({ text: words.activities.tooLarge(file.name) });
           continue;
         }
-        const { title, notUnderstood } = await takeInFile(file);
+        const { title, notUnderstood, left } = await takeInFile(file);
         const whole = notUnderstood.length === 0;
-        say({
-          text: whole
-            ? words.activities.tookIn(title)
-            : words.activities.tookInPart(title, notUnderstood),
-        });
+        const took = whole
+          ? words.activities.tookIn(title)
+          : words.activities.tookInPart(title, notUnderstood);
+        say({ text: [took, ...(left.length > 0 ? [words.activities.mediaLeft(left)] : [])].join(" ") });
       } catch (error) {
         say({ text: words.activities.notTaken(file.name, problemWords(error)) });
       }
@@ -185,7 +185,7 @@ function TakeIn(props: { say: (message: Message) => void; done: () => void }) {
       <input
         ref={input}
         type="file"
-        accept=".json,application/json"
+        accept=".json,.zip,application/json,application/zip"
         multiple
         className="sr-only"
         tabIndex={-1}

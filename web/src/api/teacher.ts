@@ -10,6 +10,7 @@ import type {
   Move,
   MoveAnswer,
   PasswordChange,
+  PastedText,
   PlayLink,
   Saved,
   SessionInfo,
@@ -87,6 +88,14 @@ export const understood = (file: Blob) =>
     method: "POST",
     body: file,
     headers: { "Content-Type": "application/octet-stream" },
+  });
+
+/** What a word processor gave, as a text with its pictures marked in it; they are in Media then. */
+export const pastedHtml = (html: string) =>
+  call<PastedText>("/api/questions/pasted", {
+    method: "POST",
+    body: new Blob([html]),
+    headers: { "Content-Type": "text/html" },
   });
 
 export const questionsAddress = (id: string, ending: "csv" | "md") =>

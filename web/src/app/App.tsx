@@ -11,6 +11,7 @@ const ActivitiesPage = lazy(() => import("../activities/ActivitiesPage"));
 const AccountPage = lazy(() => import("./AccountPage"));
 const ResultsPage = lazy(() => import("../results/ResultsPage"));
 const ActivityResultsPage = lazy(() => import("../results/ActivityResultsPage"));
+const MediaPage = lazy(() => import("../media/MediaPage"));
 const BuildPage = lazy(() => import("../build/BuildPage"));
 const PresentPage = lazy(() => import("../present/PresentPage"));
 const PlayPage = lazy(() => import("../play/PlayPage"));
@@ -38,6 +39,7 @@ export function App() {
                 <Route path="/activities" element={<ActivitiesPage />} />
                 <Route path="/results" element={<ResultsPage />} />
                 <Route path="/results/:id" element={<ActivityResultsPage />} />
+                <Route path="/media" element={<MediaPage />} />
                 <Route path="/account" element={<AccountPage />} />
                 <Route path="/activities/:id" element={<BuildPage />} />
                 <Route path="/present/:id" element={<PresentPage />} />

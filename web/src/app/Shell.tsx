@@ -26,6 +26,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <nav className="flex gap-6">
           <Place to="/activities" name={words.places.activities} />
           <Place to="/results" name={words.places.results} />
+          <Place to="/media" name={words.places.media} />
         </nav>
         <div className="ml-auto flex items-center gap-1">
           <LookButton />

@@ -79,12 +79,13 @@ function Build({ stored }: { stored: StoredActivity }) {
   const readiness = useMemo(() => readinessOf(settled), [settled]);
   const [dialog, setDialog] = useState<Open>();
   /** The text of which questions are to be taken in, while that is asked. */
-  const [taking, setTaking] = useState<string>();
+  const [taking, setTaking] = useState<{ text: string; html?: string }>();
   const [side, setSide] = useState<"sheet" | "game">("sheet");
   const split = useSplit();
   const navigate = useNavigate();
   const { saveNow } = saving;
 
+  const takeIn = useCallback((text: string, html?: string) => setTaking({ text, html }), []);
   const page = useMemo(
     () => ({
       open: setDialog,
@@ -100,11 +101,11 @@ function Build({ stored }: { stored: StoredActivity }) {
         await saveNow();
         saveAs(questionsAddress(stored.id, ending));
       },
-      takeIn: setTaking,
+      takeIn,
       results: () => navigate(`/results/${stored.id}`),
       leave: () => navigate("/activities"),
     }),
-    [saveNow, navigate, stored.id],
+    [saveNow, navigate, stored.id, takeIn],
   );
   const { sheet, commands } = useCommands(useEditor, page);
   useEditorKeys(
@@ -135,7 +136,7 @@ function Build({ stored }: { stored: StoredActivity }) {
             useEditor={useEditor}
             sheet={sheet}
             showKeys={() => setDialog("keys")}
-            takeIn={setTaking}
+            takeIn={takeIn}
           />
         </div>
         <Split {...split} />
@@ -157,7 +158,7 @@ function Build({ stored }: { stored: StoredActivity }) {
         </Dialog>
       )}
       {taking !== undefined && (
-        <TakeInDialog text={taking} takeIn={sheet.paste} onClose={() => setTaking(undefined)} />
+        <TakeInDialog {...taking} takeIn={sheet.paste} onClose={() => setTaking(undefined)} />
       )}
       {dialog === "copy-from" && (
         <CopyFromDialog id={stored.id} take={sheet.paste} onClose={close} />

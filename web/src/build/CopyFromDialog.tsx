@@ -4,6 +4,7 @@ import { useDeferredValue, useState } from "react";
 import { keys, readActivity, useActivities } from "../api/teacher";
 import type { ActivityCard, QuestionUnion } from "../generated/types";
 import { rightWords } from "../questions/rightWords";
+import { plainOf } from "../rich/words";
 import { Dialog } from "../ui/Dialog";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
@@ -138,7 +139,7 @@ function Questions(props: {
               />
               <span className="flex-1 [overflow-wrap:anywhere]">
                 <span className="mr-2 text-sm text-soft">{words.sheet.kinds[question.kind]}</span>
-                {question.text || <em className="text-soft">{words.sheet.emptyLine}</em>}
+                {plainOf(question.text) || <em className="text-soft">{words.sheet.emptyLine}</em>}
               </span>
               <span className="max-w-56 truncate text-sm font-medium text-success">
                 {rightWords(question)}

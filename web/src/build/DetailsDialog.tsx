@@ -1,4 +1,6 @@
 import type { Activity, Readiness, TitlePage } from "../generated/types";
+import { WordsField } from "../rich/WordsField";
+import { type Words, written } from "../rich/words";
 import { Dialog } from "../ui/Dialog";
 import { FIELD } from "../ui/field";
 import { words } from "../words/en";
@@ -20,11 +22,11 @@ export function DetailsDialog(props: {
   const { edit } = useEditor.getState();
   const page = (change: Partial<TitlePage>, key: string) =>
     edit((a) => ({ ...a, titlePage: { ...a.titlePage, ...change } }), key);
-  const ending = (which: keyof Activity["endings"], text: string) =>
+  const ending = (which: keyof Activity["endings"], text: Words) =>
     edit(
       (a) => ({
         ...a,
-        endings: { ...a.endings, [which]: { ...a.endings[which], text: text || undefined } },
+        endings: { ...a.endings, [which]: { ...a.endings[which], text: written(text) } },
       }),
       which,
     );
@@ -67,27 +69,27 @@ export function DetailsDialog(props: {
             onChange={(e) => page({ objective: e.target.value || undefined }, "objective")}
           />
         </label>
-        <label className="sm:col-span-2">
-          {words.details.introduction}
-          <textarea
-            rows={3}
+        <div className="sm:col-span-2">
+          <p aria-hidden="true">{words.details.introduction}</p>
+          <WordsField
+            label={words.details.introduction}
             maxLength={1000}
-            className={FIELD}
+            className={`${FIELD} min-h-20 resize-none`}
             value={titlePage.introduction ?? ""}
-            onChange={(e) => page({ introduction: e.target.value || undefined }, "introduction")}
+            change={(text) => page({ introduction: written(text) }, "introduction")}
           />
-        </label>
+        </div>
         {(["win", "lose"] as const).map((which) => (
-          <label key={which}>
-            {words.details[which]}
-            <textarea
-              rows={2}
+          <div key={which}>
+            <p aria-hidden="true">{words.details[which]}</p>
+            <WordsField
+              label={words.details[which]}
               maxLength={500}
-              className={FIELD}
+              className={`${FIELD} min-h-14 resize-none`}
               value={endings[which].text ?? ""}
-              onChange={(e) => ending(which, e.target.value)}
+              change={(text) => ending(which, text)}
             />
-          </label>
+          </div>
         ))}
         <ThinkingFields useEditor={useEditor} time={readiness.time} />
       </div>

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from "react";
 import { LocalGame, rehearsal } from "../engine/LocalGame";
 import { games } from "../games";
 import type { ActionUnion, Aid, ResponseUnion, Showing } from "../generated/types";
+import { isBlank, plainOf } from "../rich/words";
 import { useSize } from "../ui/useSize";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
@@ -125,9 +126,9 @@ function TestAids(props: { useEditor: EditorStore; live: Live; disabled: boolean
         <option value="">{words.live.jumpPlaceholder}</option>
         {questions.map(
           (question, i) =>
-            question.text && (
+            !isBlank(question.text) && (
               <option key={question.id} value={question.id}>
-                {words.live.jumpTo(i + 1, question.text.slice(0, 60))}
+                {words.live.jumpTo(i + 1, plainOf(question.text).slice(0, 60))}
               </option>
             ),
         )}

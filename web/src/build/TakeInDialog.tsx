@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { type ChangeEvent, useRef, useState } from "react";
-import { understood } from "../api/teacher";
+import { type ChangeEvent, useEffect, useRef, useState } from "react";
+import { pastedHtml, understood } from "../api/teacher";
 import type { QuestionUnion, TakenIn } from "../generated/types";
 import { rightWords } from "../questions/rightWords";
+import { Rich } from "../rich/Rich";
 import { Dialog } from "../ui/Dialog";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
@@ -17,6 +18,8 @@ const PAUSE_MILLIS = 300;
  */
 export function TakeInDialog(props: {
   text: string;
+  /** The same as a word processor gives it, where it has pictures in it. */
+  html?: string;
   takeIn: (questions: QuestionUnion[]) => void;
   onClose: () => void;
 }) {
@@ -24,6 +27,22 @@ export function TakeInDialog(props: {
   const [text, setText] = useState(props.text);
   const [problem, setProblem] = useState<string>();
   const input = useRef<HTMLInputElement>(null);
+  const [leftOut, setLeftOut] = useState(0);
+  const { html } = props;
+  useEffect(() => {
+    if (!html?.includes("<img")) return;
+    let gone = false;
+    pastedHtml(html)
+      .then((pasted) => {
+        if (gone) return;
+        setText(pasted.text);
+        setLeftOut(pasted.left);
+      })
+      .catch((error) => setProblem(problemWords(error)));
+    return () => {
+      gone = true;
+    };
+  }, [html]);
   const settled = useSettled(text, PAUSE_MILLIS);
   const read = useQuery({
     queryKey: ["understood", settled],
@@ -76,9 +95,9 @@ export function TakeInDialog(props: {
           >
             {words.takeIn.file}
           </button>
-          {problem && (
+          {(problem || leftOut > 0) && (
             <p role="alert" className="border-l-4 border-error pl-3">
-              {problem}
+              {problem ?? words.rich.leftOut(leftOut)}
             </p>
           )}
         </div>
@@ -132,7 +151,9 @@ function Preview({ taken }: { taken: TakenIn }) {
         {questions.map((question) => (
           <li key={question.id} className="border-b border-line py-1.5 last:border-0">
             <span className="mr-2 text-sm text-soft">{words.sheet.kinds[question.kind]}</span>
-            <span className="whitespace-pre-line [overflow-wrap:anywhere]">{question.text}</span>
+            <span className="whitespace-pre-line [overflow-wrap:anywhere]">
+              <Rich words={question.text} />
+            </span>
             <Answer question={question} />
           </li>
         ))}

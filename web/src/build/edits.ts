@@ -8,6 +8,7 @@ import type {
   PickOne,
   QuestionUnion,
 } from "../generated/types";
+import { blocksOf, type Medium, plainOf, type Words, withBlock } from "../rich/words";
 
 /** Changes of an activity's questions, as pure functions for the editor's store. */
 type Edit = (activity: Activity) => Activity;
@@ -67,6 +68,8 @@ export interface Shared {
   worth?: number | "usual";
   seconds?: number | "usual";
   credit?: Credit;
+  /** In place of the pictures that are in a question, or the first in it. */
+  picture?: Medium;
 }
 
 /** Sets something for several questions; each takes what its kind can have. */
@@ -75,9 +78,14 @@ export const setForAll = (ids: string[], shared: Shared): Edit =>
     questions.map((q) => (ids.includes(q.id) ? withShared(q, shared) : q)),
   );
 
-function withShared(question: QuestionUnion, { worth, seconds, credit }: Shared): QuestionUnion {
-  if (question.kind === "information" || question.kind === "discussion") return question;
+function withShared(question: QuestionUnion, shared: Shared): QuestionUnion {
+  const { worth, seconds, credit, picture } = shared;
   const changed = { ...question };
+  if (picture !== undefined) {
+    const blocks = blocksOf(question.text).filter((block) => block.kind !== "picture");
+    changed.text = withBlock(blocks, picture);
+  }
+  if (question.kind === "information" || question.kind === "discussion") return changed;
   if (worth !== undefined) changed.worth = worth === "usual" ? undefined : worth;
   if (seconds !== undefined) changed.seconds = seconds === "usual" ? undefined : seconds;
   if (credit !== undefined && "credit" in changed) changed.credit = credit;
@@ -130,12 +138,18 @@ export function asKind(question: QuestionUnion, kind: QuestionUnion["kind"]): Qu
     case "true-false":
       return { kind, ...basics };
     case "typed-text":
-      return { kind, ...basics, accepted: rightTexts(question), mistakes: [], comparing: FAIR };
+      return {
+        kind,
+        ...basics,
+        accepted: rightTexts(question).map(plainOf),
+        mistakes: [],
+        comparing: FAIR,
+      };
     case "number":
       return {
         kind,
         ...basics,
-        value: rightTexts(question)[0],
+        value: rightTexts(question).map(plainOf)[0],
         units: [],
         unitNeeded: false,
         fractions: false,
@@ -173,7 +187,7 @@ const FAIR = {
 };
 
 /** An option that is mixed with the others. */
-export const blankOption = (id: string, text: string, right = false): Option => ({
+export const blankOption = (id: string, text: Words, right = false): Option => ({
   id,
   text,
   right,
@@ -181,7 +195,7 @@ export const blankOption = (id: string, text: string, right = false): Option => 
 });
 
 /** What is written in a question besides its text, as far as another kind can use it. */
-function textsOf(question: QuestionUnion): string[] {
+function textsOf(question: QuestionUnion): Words[] {
   switch (question.kind) {
     case "pick-one":
     case "pick-all":
@@ -198,7 +212,7 @@ function textsOf(question: QuestionUnion): string[] {
   }
 }
 
-function rightTexts(question: QuestionUnion): string[] {
+function rightTexts(question: QuestionUnion): Words[] {
   return question.kind === "pick-one" || question.kind === "pick-all"
     ? question.options.filter((option) => option.right).map((option) => option.text)
     : textsOf(question);

@@ -1,5 +1,6 @@
-import type { Activity, Difference, QuestionUnion } from "../generated/types";
+import type { Activity, BlockUnion, Difference, QuestionUnion } from "../generated/types";
 import { rightWords } from "../questions/rightWords";
+import { plainOf, type Words } from "../rich/words";
 import { words } from "../words/en";
 
 /** What a part of an activity is called. */
@@ -18,27 +19,33 @@ export function partText(activity: Activity, { path, question }: Difference): st
   const whole = (activity as unknown as Record<string, unknown>)[top];
   const value = property === undefined ? whole : (whole as Record<string, unknown>)?.[property];
   if (path === "game.questions") {
-    return activity.game.questions.map((q) => q.text || words.sheet.emptyLine).join(" · ");
+    return activity.game.questions.map((q) => plainOf(q.text) || words.sheet.emptyLine).join(" · ");
   }
   return valueText(value);
 }
 
 function valueText(value: unknown): string {
   if (value === undefined || value === "") return words.revision.nothing;
+  if (isBlocks(value)) return plainOf(value) || words.revision.nothing;
   if (Array.isArray(value)) return value.map(valueText).join(", ") || words.revision.nothing;
   if (typeof value === "object" && value !== null) {
-    const { text } = value as { text?: string };
-    return text ?? words.revision.usual;
+    const { text } = value as { text?: Words };
+    return text === undefined ? words.revision.usual : plainOf(text);
   }
   return words.revision.values[String(value)] ?? String(value);
 }
 
+const isBlocks = (value: unknown): value is BlockUnion[] =>
+  Array.isArray(value) && value.some((item) => typeof item === "object" && "kind" in item);
+
 /** A question on one line: its text, and its options with a tick at what is right. */
 export function questionText(question: QuestionUnion): string {
-  const text = question.text || words.sheet.emptyLine;
+  const text = plainOf(question.text) || words.sheet.emptyLine;
   const off = question.off ? ` (${words.sheet.off})` : "";
   if (question.kind === "pick-one" || question.kind === "pick-all") {
-    const options = question.options.map((o) => (o.right ? `✓ ${o.text}` : o.text));
+    const options = question.options.map((o) =>
+      o.right ? `✓ ${plainOf(o.text)}` : plainOf(o.text),
+    );
     return `${text}${off} — ${options.join(" · ") || words.revision.noOptions}`;
   }
   const right = rightWords(question);

@@ -3,7 +3,8 @@ import type { Command } from "./commands";
 
 const isText = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
-  target.matches("input:not([type=radio], [type=checkbox]), textarea, select");
+  (target.isContentEditable ||
+    target.matches("input:not([type=radio], [type=checkbox]), textarea, select"));
 
 /** The keys that work anywhere in Build; while a dialog is open they are the dialog's. */
 export function useEditorKeys(commands: Command[], isOpen: boolean) {

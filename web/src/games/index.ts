@@ -12,7 +12,7 @@ export interface SheetProps {
   sheet: SheetActions;
   showKeys: () => void;
   /** Shows what a text with several questions in it would become. */
-  takeIn: (text: string) => void;
+  takeIn: (text: string, html?: string) => void;
 }
 
 interface GameParts {

@@ -2,6 +2,7 @@ import { Link, useParams } from "react-router";
 import { ApiProblem } from "../api/client";
 import { LookButton } from "../app/Shell";
 import { QuizShowStage } from "../games/quizshow/Stage";
+import { MediaContext } from "../rich/media";
 import { Loading, Notice, problemWords } from "../ui/Notice";
 import { words } from "../words/en";
 import { Others } from "./Others";
@@ -55,34 +56,36 @@ function Play({ code }: { code: string }) {
     <Others about={question.id} read={() => game.contributions(question.id)} />
   );
   return (
-    <main className="relative mx-auto h-dvh max-w-6xl">
-      <h1 className="sr-only">{game.showing.cover.title}</h1>
-      <div className="stage-frame overflow-y-auto">
-        <QuizShowStage
-          showing={game.showing}
-          given={game.given}
-          give={game.give}
-          timeUp={game.refresh}
-          act={game.act}
-          again={game.again}
-          busy={game.busy}
-          note={game.note}
-          others={others}
-          takesFocus
-        />
-      </div>
-      {stage === "title" && (
-        <>
-          <div className="absolute top-1 right-1">
-            <LookButton short />
-          </div>
-          {game.number !== undefined && (
-            <p className="absolute inset-x-0 bottom-4 text-center text-lg text-soft">
-              {words.play.number(game.number)}
-            </p>
-          )}
-        </>
-      )}
-    </main>
+    <MediaContext value={game.medium}>
+      <main className="relative mx-auto h-dvh max-w-6xl">
+        <h1 className="sr-only">{game.showing.cover.title}</h1>
+        <div className="stage-frame overflow-y-auto">
+          <QuizShowStage
+            showing={game.showing}
+            given={game.given}
+            give={game.give}
+            timeUp={game.refresh}
+            act={game.act}
+            again={game.again}
+            busy={game.busy}
+            note={game.note}
+            others={others}
+            takesFocus
+          />
+        </div>
+        {stage === "title" && (
+          <>
+            <div className="absolute top-1 right-1">
+              <LookButton short />
+            </div>
+            {game.number !== undefined && (
+              <p className="absolute inset-x-0 bottom-4 text-center text-lg text-soft">
+                {words.play.number(game.number)}
+              </p>
+            )}
+          </>
+        )}
+      </main>
+    </MediaContext>
   );
 }

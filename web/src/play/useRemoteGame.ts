@@ -167,6 +167,11 @@ export function useRemoteGame(code: string) {
       readContributions(mine.current?.sitting ?? "", mine.current?.token ?? "", question),
     [],
   );
+  /** Where a picture or a sound of her play is fetched from. */
+  const medium = useCallback(
+    (name: string) => `/api/play/${mine.current?.sitting}/media/${name}`,
+    [],
+  );
   // Once the teacher has marked what waits for her, the end says how it came out.
   const waits = (showing?.ending?.outcome.awaiting ?? 0) > 0;
   useEffect(() => {
@@ -177,6 +182,7 @@ export function useRemoteGame(code: string) {
   return {
     number,
     contributions,
+    medium,
     showing,
     busy,
     note,

@@ -1,4 +1,5 @@
 import type { QuestionUnion } from "../generated/types";
+import { plainOf } from "../rich/words";
 import { words } from "../words/en";
 
 /** What is right in a question, in a few words; nothing where that is not said yet. */
@@ -6,7 +7,9 @@ export function rightWords(question: QuestionUnion): string {
   switch (question.kind) {
     case "pick-one":
     case "pick-all":
-      return list(question.options.filter((option) => option.right).map((option) => option.text));
+      return list(
+        question.options.filter((option) => option.right).map((option) => plainOf(option.text)),
+      );
     case "true-false":
       return question.answer === undefined ? "" : (words.game.truth[`${question.answer}`] ?? "");
     case "typed-text":
@@ -15,17 +18,21 @@ export function rightWords(question: QuestionUnion): string {
       return [question.value, question.units[0]].filter(Boolean).join(" ");
     case "gaps":
       return list(
-        [...question.text.matchAll(/\[([^[\]|]+)[^[\]]*\]/g)].map((gap) => gap[1]?.trim() ?? ""),
+        [...plainOf(question.text).matchAll(/\[([^[\]|]+)[^[\]]*\]/g)].map(
+          (gap) => gap[1]?.trim() ?? "",
+        ),
       );
     case "order":
       return question.cards
-        .map((card) => card.text)
+        .map((card) => plainOf(card.text))
         .filter(Boolean)
         .join(" → ");
     case "pairs":
-      return list(question.pairs.map(({ left, right }) => `${left.text} – ${right.text}`));
+      return list(
+        question.pairs.map(({ left, right }) => `${plainOf(left.text)} – ${plainOf(right.text)}`),
+      );
     case "groups":
-      return list(question.groups.map((group) => group.text));
+      return list(question.groups.map((group) => plainOf(group.text)));
     case "point":
       return list(question.areas.filter((area) => area.right).map((area) => area.name || "✓"));
     case "free-answer":

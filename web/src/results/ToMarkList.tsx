@@ -2,6 +2,8 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useRef } from "react";
 import { resultKeys, useToMark } from "../api/results";
 import type { ToMark } from "../generated/types";
+import { Rich } from "../rich/Rich";
+import { plainOf } from "../rich/words";
 import { Failed, Loading } from "../ui/Notice";
 import { words } from "../words/en";
 import { MarkForm } from "./MarkForm";
@@ -51,7 +53,7 @@ function Question(props: { answers: ToMark[]; given: (marked: ToMark, points: nu
   return (
     <div>
       <h3 className="font-display text-lg font-medium [overflow-wrap:anywhere]">
-        {first.question.text}
+        <Rich words={first.question.text} />
       </h3>
       {first.model && (
         <p className="text-soft">
@@ -89,7 +91,7 @@ function byQuestion(all: ToMark[]): ToMark[][] {
   const groups = new Map<string, ToMark[]>();
   for (const one of all) {
     const { id, text } = one.answer.question;
-    const key = `${id} ${text}`;
+    const key = `${id} ${plainOf(text)}`;
     groups.set(key, [...(groups.get(key) ?? []), one]);
   }
   return [...groups.values()];

@@ -2,6 +2,7 @@ import type { Activity, Edit, Finding, PassMark, Rules, TimeLine } from "../gene
 import { editing } from "./editing";
 import { findingWords, mendWords } from "./findings";
 import { day, minutes, plural, time, yearName } from "./format";
+import { media } from "./media";
 import { playing } from "./playing";
 import { results } from "./results";
 
@@ -23,7 +24,7 @@ const share = (figure: string, exact: boolean) =>
 export const words = {
   name: "Bravium",
   loading: "One moment …",
-  places: { activities: "Activities", results: "Results" },
+  places: { activities: "Activities", results: "Results", media: "Media" },
   look: { toNight: "Dark look", toDay: "Light look" },
   close: "Close",
   cancel: "Cancel",
@@ -114,9 +115,11 @@ export const words = {
     tookIn: (title: string) => `“${title || "No title yet"}” is taken in.`,
     tookInPart: (title: string, paths: string[]) =>
       `“${title || "No title yet"}” is taken in. It comes from a newer version: ${paths.slice(0, 3).join(", ")}${paths.length > 3 ? " and more" : ""} ${paths.length === 1 ? "is" : "are"} kept, but not used here.`,
+    mediaLeft: (reasons: string[]) =>
+      `${plural(reasons.length, "picture or sound", "pictures and sounds")} in it could not be taken: ${reasons[0]}`,
     notTaken: (name: string, reason: string) => `${name} was not taken in. ${reason}`,
     tooLarge: (name: string) =>
-      `${name} is larger than the 4 MB that an activity can have. Nothing was taken in.`,
+      `${name} is larger than the 200 MB that an activity can have. Nothing was taken in.`,
     actions: (title: string) => `Actions for ${title || "No title yet"}`,
     rename: "Rename",
     renameTitle: "Rename",
@@ -275,6 +278,7 @@ export const words = {
   },
 
   ...editing,
+  ...media,
 
   live: {
     sizes: { projector: "Projector", tablet: "Tablet", phone: "Phone" },
@@ -416,19 +420,6 @@ export const words = {
     goneOn: "The game had gone on already, perhaps in another tab. Here is where it stands.",
     otherCode: "Another code",
     number: (n: number) => `You are learner ${n}.`,
-  },
-
-  /** The pictures that ship with the application. */
-  pictures: {
-    hive: {
-      name: "Hive",
-      alt: "A beehive on its stand, cut open: boxes with frames one over another, a floor and a roof",
-    },
-    honeybee: {
-      name: "Honeybee",
-      alt: "A honeybee from the side, with all the parts of her body",
-    },
-    blossom: { name: "Blossom", alt: "A blossom cut through the middle, with all its parts" },
   },
 
   keys: {

@@ -49,7 +49,11 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
   "card-without-group": ([text]) => `The card “${text}” belongs to no group and is left out.`,
   "no-picture": () => "There is no picture to point at. The question is left out.",
   "no-right-area": () => "Nowhere in the picture is right, so nobody can get it right.",
-  "no-alt": () => "The picture has no words for those who can’t see it.",
+  "no-alt": () => "A picture has no words for those who can’t see it.",
+  "no-sound-words": () =>
+    "What is heard in a sound is not written down for those who can’t hear it.",
+  "small-picture": ([width, height, needed]) =>
+    `A picture of ${width} × ${height} pixels looks blurred here. From ${needed} pixels it is sharp.`,
   "all-options-right": () => "All options are right: picking everything is the answer.",
   "everything-earns": () => "Who picks every option gets all the points.",
   "hint-gives-away": ([n, answer]) => `Hint ${n} says the answer word for word: “${answer}”.`,

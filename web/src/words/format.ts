@@ -18,3 +18,7 @@ export const time = (when: Date) =>
 /** “today, 10:42”, or “23 November, 10:42”. */
 export const whenWords = (when: Date) =>
   `${new Date().toDateString() === when.toDateString() ? "today" : day(when)}, ${time(when)}`;
+
+/** A length of time as a clock shows it: “1:05”. */
+export const clockTime = (seconds: number) =>
+  `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, "0")}`;

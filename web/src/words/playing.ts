@@ -84,8 +84,6 @@ export const playing = {
     pointHow: "Press the place, or move the mark with the arrow keys.",
     pointLabel: (alt: string, x?: number, y?: number) =>
       `${alt || "A picture"}. ${x === undefined || y === undefined ? "Nothing is marked yet." : playing.game.pointedAt(x, y)}`,
-    pictureMissing: (alt: string) =>
-      `The picture is not here${alt ? `. It shows: ${alt}` : "."} Tell your teacher, or go on.`,
     /** As on a map: columns A to J, rows 1 to 10. */
     pointedAt: (x: number, y: number): string =>
       `The mark is in field ${"ABCDEFGHIJ"[Math.min(9, Math.floor(x / 100))]}${Math.min(9, Math.floor(y / 100)) + 1}.`,

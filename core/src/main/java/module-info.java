@@ -15,5 +15,6 @@ module bravium.core {
   exports bravium.core.readiness;
   exports bravium.core.rehearsal;
   exports bravium.core.revision;
+  exports bravium.core.words;
   exports bravium.core.writing;
 }

@@ -1,8 +1,11 @@
+import { Image, Volume2 } from "lucide-react";
 import { type KeyboardEvent, type MouseEvent, memo } from "react";
 import type { EditorStore } from "../../build/editor";
 import type { SheetActions } from "../../build/sheetActions";
 import type { QuestionUnion } from "../../generated/types";
 import { rightWords } from "../../questions/rightWords";
+import { Rich } from "../../rich/Rich";
+import { isBlank, type Medium, mediaOf, plainOf, sentenceOf } from "../../rich/words";
 import { words } from "../../words/en";
 
 interface Props {
@@ -64,7 +67,12 @@ export const ClosedLine = memo(function ClosedLine(props: Props) {
         <span
           className={`line-clamp-2 min-w-0 [overflow-wrap:anywhere] ${question.off ? "line-through decoration-1" : ""}`}
         >
-          {question.text || <em className="text-soft">{words.sheet.emptyLine}</em>}
+          {isBlank(sentenceOf(question.text)) ? (
+            <em className="text-soft">{plainOf(question.text) || words.sheet.emptyLine}</em>
+          ) : (
+            <Rich words={sentenceOf(question.text)} still />
+          )}
+          <MediaSigns media={mediaOf(question.text)} />
         </span>
         <State question={question} answer={answer} />
       </button>
@@ -72,13 +80,28 @@ export const ClosedLine = memo(function ClosedLine(props: Props) {
   );
 });
 
+/** That there are pictures or sounds in the question. */
+function MediaSigns({ media }: { media: Medium[] }) {
+  return (["picture", "sound"] as const).map((kind) => {
+    const Icon = kind === "picture" ? Image : Volume2;
+    return media.some((medium) => medium.kind === kind) ? (
+      <Icon
+        key={kind}
+        size={16}
+        aria-label={words.rich.has[kind]}
+        className="ml-1.5 inline text-soft"
+      />
+    ) : null;
+  });
+}
+
 function State({ question, answer }: { question: QuestionUnion; answer: string }) {
   if (question.off) return <span className="text-sm font-medium">{words.sheet.off}</span>;
   return (
     <span
       className={`max-w-36 truncate text-sm font-medium ${answer ? "text-success" : "text-error"}`}
     >
-      {answer || (question.text && `△ ${words.sheet.noRight}`)}
+      {answer || (!isBlank(question.text) && `△ ${words.sheet.noRight}`)}
     </span>
   );
 }

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Answered, Closing, Outcome, Scorecard } from "../../generated/types";
 import { LookBack } from "../../questions/answers/LookBack";
+import { Rich } from "../../rich/Rich";
 import { Rosette } from "../../ui/Rosette";
 import { words } from "../../words/en";
 import type { StageProps } from "../stage";
@@ -19,10 +20,10 @@ export function EndView(props: StageProps & { ending: Closing }) {
       <Heading takesFocus={takesFocus} turn="end" about="details">
         {endTitle(outcome, showing.score)}
       </Heading>
-      <p className="max-w-[34em] whitespace-pre-line font-sans" data-about="details">
-        {endWords(outcome, showing.score)}
-        {ending.text && ` ${outcome.won ? "— " : ""}${ending.text}`}
-      </p>
+      <div className="max-w-[34em] font-sans" data-about="details">
+        <p>{endWords(outcome, showing.score)}</p>
+        {ending.text && <Rich words={ending.text} />}
+      </div>
       {looking && <Answers answers={ending.answers} />}
       <div className="flex flex-wrap justify-center gap-[var(--gap)]">
         <button type="button" className="btn btn-accent" onClick={again} disabled={busy}>

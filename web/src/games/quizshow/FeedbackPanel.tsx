@@ -2,6 +2,7 @@ import { useEffect, useRef } from "react";
 import type { Asked, Showing, Told, Verdict } from "../../generated/types";
 import { solutionWords } from "../../questions/answers/answerWords";
 import { VERDICT_BARS, VERDICT_INKS, VERDICT_SIGNS } from "../../questions/verdicts";
+import { Rich } from "../../rich/Rich";
 import { words } from "../../words/en";
 import { isPicked } from "../stage";
 
@@ -45,9 +46,9 @@ export function FeedbackPanel(props: {
           </span>
         )}
       </p>
-      <p className="mt-[0.2em] whitespace-pre-line font-sans">
-        {told.text || usual(showing, told, question)}
-      </p>
+      <div className="mt-[0.2em] font-sans">
+        <Rich words={told.text ?? usual(showing, told, question)} />
+      </div>
       <Solution told={told} question={question} />
     </div>
   );

@@ -7,7 +7,8 @@ import type { SheetActions } from "../../build/sheetActions";
 import type { QuestionUnion } from "../../generated/types";
 import { KindFields } from "../../questions/editors/KindFields";
 import { MoreFields } from "../../questions/editors/MoreFields";
-import { GrowingText } from "../../ui/GrowingText";
+import { WordsField } from "../../rich/WordsField";
+import { written } from "../../rich/words";
 import { IconButton } from "../../ui/IconButton";
 import { words } from "../../words/en";
 
@@ -16,7 +17,7 @@ interface Props {
   number: number;
   useEditor: EditorStore;
   sheet: SheetActions;
-  takeIn: (text: string) => void;
+  takeIn: (text: string, html?: string) => void;
 }
 
 /** The question that is being written. */
@@ -27,7 +28,7 @@ export function OpenQuestion(props: Props) {
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, when it unfolds
   useEffect(() => {
     const field = box.current?.querySelector("textarea");
-    if (useEditor.getState().takesCursor) {
+    if (useEditor.getState().takesCursor && typeof question.text === "string") {
       field?.focus({ preventScroll: true });
       field?.setSelectionRange(question.text.length, question.text.length);
     }
@@ -40,7 +41,7 @@ export function OpenQuestion(props: Props) {
     const text = event.clipboardData.getData("text");
     if (!isBlock(text)) return;
     event.preventDefault();
-    takeIn(text);
+    takeIn(text, event.clipboardData.getData("text/html"));
   };
   const known = question.kind in words.sheet.kinds;
   const answered = known && question.kind !== "information" && question.kind !== "discussion";
@@ -52,27 +53,26 @@ export function OpenQuestion(props: Props) {
       <legend className="sr-only">{words.sheet.question(number)}</legend>
       <div className="flex items-start gap-2">
         <span className="pt-2 text-sm font-semibold text-soft">{number}</span>
-        <GrowingText
-          aria-label={words.sheet.question(number)}
+        <WordsField
+          label={words.sheet.question(number)}
           placeholder={words.sheet.placeholders[question.kind] ?? words.sheet.questionPlaceholder}
           value={question.text}
           maxLength={1000}
-          data-place={placeOf.question(question.id)}
+          place={placeOf.question(question.id)}
           onPaste={paste}
           disabled={!known}
-          onChange={(event) => {
-            const text = event.target.value;
+          plain={question.kind === "gaps"}
+          takesCursor={useEditor.getState().takesCursor}
+          change={(text) =>
             edit(
               changeQuestion(question.id, (q) => ({ ...q, text })),
               `${question.id} text`,
-            );
-          }}
+            )
+          }
           onKeyDown={(event) => {
             if (event.key !== "Enter" || event.shiftKey || event.ctrlKey) return;
             event.preventDefault();
-            const option = box.current?.querySelector<HTMLInputElement>(
-              "[data-option], [data-row]",
-            );
+            const option = box.current?.querySelector<HTMLElement>("[data-option], [data-row]");
             if (option) option.focus();
             else next();
           }}
@@ -169,22 +169,21 @@ function FeedbackFields(props: Pick<Props, "question" | "useEditor"> & { next: (
           <span aria-hidden="true" className="w-20 shrink-0 text-sm text-soft">
             {label}
           </span>
-          <GrowingText
-            aria-label={label}
+          <WordsField
+            label={label}
             value={question.feedback[which] ?? ""}
-            data-place={placeOf.feedback(question.id, which)}
+            place={placeOf.feedback(question.id, which)}
             placeholder={words.sheet.feedbackPlaceholder}
             maxLength={1000}
-            onChange={(event) => {
-              const text = event.target.value || undefined;
+            change={(text) =>
               useEditor.getState().edit(
                 changeQuestion(question.id, (q) => ({
                   ...q,
-                  feedback: { ...q.feedback, [which]: text },
+                  feedback: { ...q.feedback, [which]: written(text) },
                 })),
                 `${question.id} ${which}`,
-              );
-            }}
+              )
+            }
             onKeyDown={(event) => {
               if (event.key !== "Enter" || event.shiftKey) return;
               event.preventDefault();

@@ -1,5 +1,5 @@
 import { Pin, X } from "lucide-react";
-import { type ClipboardEvent, type KeyboardEvent, useRef, useState } from "react";
+import { type ClipboardEvent, useRef, useState } from "react";
 import type { EditorStore } from "../../build/editor";
 import {
   blankOption,
@@ -11,6 +11,9 @@ import {
 } from "../../build/edits";
 import { placeOf } from "../../build/places";
 import { randomId } from "../../engine/randomId";
+import { LINE_FIELD } from "../../questions/editors/rows";
+import { type FieldKey, WordsField } from "../../rich/WordsField";
+import type { Words } from "../../rich/words";
 import { words } from "../../words/en";
 import { letter } from "../stage";
 
@@ -36,8 +39,8 @@ export function OptionLines(props: {
   ];
 
   const focus = (place: number) =>
-    list.current?.querySelectorAll<HTMLInputElement>("[data-option]")[place]?.focus();
-  const type = (id: string, text: string) => {
+    list.current?.querySelectorAll<HTMLElement>("[data-option]")[place]?.focus();
+  const type = (id: string, text: Words) => {
     const there = options.some((o) => o.id === id);
     edit(
       changeOptions(question.id, (all) =>
@@ -70,8 +73,7 @@ export function OptionLines(props: {
       }),
     );
   };
-  const onKey = (event: KeyboardEvent<HTMLInputElement>, id: string, place: number) => {
-    const empty = event.currentTarget.value === "";
+  const onKey = (event: FieldKey, empty: boolean, id: string, place: number) => {
     if (event.key === "Enter" && (event.ctrlKey || event.metaKey)) {
       event.preventDefault();
       edit(turnRight(question, id));
@@ -101,17 +103,17 @@ export function OptionLines(props: {
             >
               {letter(i)}
             </span>
-            <input
-              data-option
-              aria-label={words.sheet.option(letter(i))}
+            <WordsField
+              data={{ "data-option": "" }}
+              label={words.sheet.option(letter(i))}
               placeholder={made ? "" : i === 0 ? words.sheet.first : words.sheet.another}
               value={option.text}
               maxLength={300}
-              onChange={(event) => type(option.id, event.target.value)}
-              onKeyDown={(event) => onKey(event, option.id, i)}
+              change={(text) => type(option.id, text)}
+              onKeyDown={(event, empty) => onKey(event, empty, option.id, i)}
               onPaste={(event) => paste(event, i)}
-              data-place={placeOf.option(question.id, option.id)}
-              className="h-11 min-w-0 flex-1 rounded-[4px] bg-transparent px-1.5 text-lg placeholder:text-soft hover:bg-base-200"
+              place={placeOf.option(question.id, option.id)}
+              className={LINE_FIELD}
             />
             {made && (
               <>

@@ -1,23 +1,30 @@
-import { type FormEvent, useState } from "react";
+import { type FormEvent, lazy, Suspense, useState } from "react";
 import type { Shared } from "../../build/edits";
 import type { SheetActions } from "../../build/sheetActions";
 import type { Credit } from "../../generated/types";
+import { blockOf } from "../../media/upload";
+import { smallAddress } from "../../rich/media";
+import type { Medium } from "../../rich/words";
 import { Dialog } from "../../ui/Dialog";
 import { words } from "../../words/en";
+
+const MediaPicker = lazy(() => import("../../media/MediaPicker"));
 
 const FIELD = "h-11 rounded-[14px] border border-edge bg-card px-3";
 
 type How = "each" | "usual" | "own";
 
-/** Sets worth, time and the rule for partly right answers of all selected questions together. */
+/** Sets worth, time, the rule for partly right answers and a picture of all selected questions. */
 export function SetForAll(props: { count: number; sheet: SheetActions; onClose: () => void }) {
   const { count, sheet, onClose } = props;
   const [worth, setWorth] = useState<Shared["worth"]>();
   const [seconds, setSeconds] = useState<Shared["seconds"]>();
   const [credit, setCredit] = useState<Credit>();
+  const [picture, setPicture] = useState<Medium>();
+  const [picking, setPicking] = useState(false);
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    sheet.setForAll({ worth, seconds, credit });
+    sheet.setForAll({ worth, seconds, credit, picture });
     onClose();
   };
   return (
@@ -40,14 +47,40 @@ export function SetForAll(props: { count: number; sheet: SheetActions; onClose: 
             ))}
           </select>
         </label>
+        <div className="flex flex-wrap items-center gap-3">
+          <span className="w-44">{words.sheet.setPicture}</span>
+          {picture && (
+            <img src={smallAddress(picture.medium)} alt="" className="h-16 rounded-[4px]" />
+          )}
+          <button type="button" className="btn btn-outline" onClick={() => setPicking(true)}>
+            {picture ? words.sheet.otherPicture : words.media.choose.picture}
+          </button>
+          {picture && (
+            <button type="button" className="btn btn-ghost" onClick={() => setPicture(undefined)}>
+              {words.sheet.noPicture}
+            </button>
+          )}
+        </div>
         <button
           type="submit"
           className="btn btn-primary justify-self-start"
-          disabled={worth === undefined && seconds === undefined && credit === undefined}
+          disabled={[worth, seconds, credit, picture].every((value) => value === undefined)}
         >
           {words.sheet.set}
         </button>
       </form>
+      {picking && (
+        <Suspense fallback={null}>
+          <MediaPicker
+            kind="picture"
+            choose={(card) => {
+              setPicking(false);
+              setPicture(blockOf(card));
+            }}
+            onClose={() => setPicking(false)}
+          />
+        </Suspense>
+      )}
     </Dialog>
   );
 }

@@ -1,6 +1,8 @@
 import { useEffect, useRef } from "react";
 import type { ActionUnion, Asked, Showing } from "../../generated/types";
 import { AnswerField } from "../../questions/answers/AnswerField";
+import { MediaRow, Rich } from "../../rich/Rich";
+import { mediaOf, plainOf, sentenceOf, type Words } from "../../rich/words";
 import { Bunting } from "../../ui/Bunting";
 import { words } from "../../words/en";
 import { onwards, type StageProps } from "../stage";
@@ -37,9 +39,9 @@ function TitleView({ showing, act, busy, takesFocus, note }: StageProps) {
           .join(" · ")}
       </p>
       {cover.introduction && (
-        <p className="max-w-[34em] whitespace-pre-line font-sans" data-about="details">
-          {cover.introduction}
-        </p>
+        <div className="max-w-[34em] font-sans" data-about="details">
+          <Rich words={cover.introduction} />
+        </div>
       )}
       <p>{words.game.facts(passMark)}</p>
       <p className="text-soft">{words.game.termsOf(terms)}</p>
@@ -71,8 +73,9 @@ function QuestionView(props: StageProps) {
       }}
     >
       <Heading takesFocus={takesFocus} turn={question.id} about={`question ${question.id}`}>
-        {gaps ? words.game.fillGaps : question.text}
+        {gaps ? words.game.fillGaps : sentenceOf(question.text)}
       </Heading>
+      <MediaRow media={mediaOf(question.text)} />
       <AnswerField {...props} question={question} />
       {question.kind === "unfinished" && <p className="text-soft">{words.live.unfinished}</p>}
       <Hints question={question} />
@@ -95,9 +98,10 @@ function Hints({ question }: { question: Asked }) {
   return (
     <div role="status">
       {question.help.hints.map((hint, i) => (
-        <p key={hint} className="border-l-4 border-accent pl-[0.7em] font-sans">
-          <strong>{words.game.hintNumber(i + 1)}</strong> {hint}
-        </p>
+        // biome-ignore lint/suspicious/noArrayIndexKey: hints come one after another and stay
+        <div key={i} className="border-l-4 border-accent pl-[0.7em] font-sans">
+          <strong>{words.game.hintNumber(i + 1)}</strong> <Rich words={hint} />
+        </div>
       ))}
     </div>
   );
@@ -166,7 +170,7 @@ function buttonWords(showing: Showing, question: Asked, move?: ActionUnion): str
 
 /** The stage's heading; where the stage owns the page, it takes the focus at each turn. */
 export function Heading(props: {
-  children: string;
+  children: Words;
   turn: string;
   /** What of the sheet it shows. */
   about: string;
@@ -183,10 +187,10 @@ export function Heading(props: {
       ref={ref}
       tabIndex={-1}
       className="stage-question outline-none"
-      data-long={children.length > 110}
+      data-long={plainOf(children).length > 110}
       data-about={about}
     >
-      {children}
+      <Rich words={children} />
     </h2>
   );
 }

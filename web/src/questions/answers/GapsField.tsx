@@ -1,5 +1,6 @@
 import { Fragment } from "react";
 import type { Piece } from "../../generated/types";
+import { plainOf } from "../../rich/words";
 import { words } from "../../words/en";
 import { type AnswerProps, isClosed } from "./AnswerField";
 import { Bench, PartMark, type Placeable, Placing, Slot } from "./placing";
@@ -19,13 +20,13 @@ export function GapsField(props: AnswerProps) {
 
   const bank: Placeable[] = question.choices.map((choice, i) => ({
     id: `word ${i}`,
-    text: choice.text,
+    text: plainOf(choice.text),
   }));
   const cards = cardsIn(filled, bank);
   const put = (card: Placeable, slot?: string) => {
     const next = cards.map((c) => (c?.id === card.id ? undefined : c));
     if (slot !== undefined) next[Number(slot.slice(4))] = card;
-    fill(next.map((c) => c?.text ?? ""));
+    fill(next.map((c) => plainOf(c?.text ?? "")));
   };
   const sentence = (gap: (piece: Piece, place: number) => React.ReactNode) => {
     let place = -1;

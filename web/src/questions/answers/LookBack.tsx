@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import type { Asked, Told } from "../../generated/types";
+import { Rich } from "../../rich/Rich";
 import { words } from "../../words/en";
 import { VERDICT_BARS, VERDICT_INKS, VERDICT_SIGNS } from "../verdicts";
 import { responseWords, solutionWords } from "./answerWords";
@@ -13,7 +14,7 @@ export function LookBack(props: { question: Asked; told: Told; children?: ReactN
       className={`rounded-[4px] border-l-8 bg-card p-[0.7em] [overflow-wrap:anywhere] ${VERDICT_BARS[told.verdict]}`}
     >
       <p className="font-display font-medium">
-        {question.number}. {question.text}
+        {question.number}. <Rich words={question.text} />
       </p>
       <p className="whitespace-pre-line">
         <span className={`font-semibold ${VERDICT_INKS[told.verdict]}`}>

@@ -1,6 +1,8 @@
 import type { CSSProperties } from "react";
 import { letter } from "../../games/stage";
 import type { Asked, ResponseUnion, Showing } from "../../generated/types";
+import { Rich } from "../../rich/Rich";
+import { mediaOf, type Words } from "../../rich/words";
 import { words } from "../../words/en";
 import { type AnswerProps, isClosed } from "./AnswerField";
 import { choiceWords } from "./answerWords";
@@ -10,7 +12,10 @@ import { columns } from "./columns";
 export function Options(props: AnswerProps) {
   const { question, showing, given, give } = props;
   const texts = question.choices.map((choice) => choiceWords(question, choice.id));
-  const across = columns(texts);
+  const pictures = question.choices.some((choice) =>
+    mediaOf(choice.text).some((medium) => medium.kind === "picture"),
+  );
+  const across = columns(texts, pictures);
   const rows = { "--rows": Math.ceil(texts.length / across) } as CSSProperties;
   const several = question.kind === "pick-all";
   return (
@@ -26,7 +31,7 @@ export function Options(props: AnswerProps) {
             name={question.id}
             option={choice.id}
             letter={letter(i)}
-            text={texts[i] ?? ""}
+            text={question.kind === "true-false" ? (texts[i] ?? "") : choice.text}
             mark={markOf(showing, choice.id, pickedIn(given))}
             choose={() => give(picking(question, choice.id, given))}
           />
@@ -66,7 +71,7 @@ function OptionCard(props: {
   name: string;
   option: string;
   letter: string;
-  text: string;
+  text: Words;
   mark: Mark;
   choose: () => void;
 }) {
@@ -93,7 +98,7 @@ function OptionCard(props: {
       <span className="flex min-w-0 flex-1 flex-wrap items-center justify-between gap-x-[0.6em]">
         <span className="max-w-full font-medium [overflow-wrap:anywhere]">
           <span className="sr-only">{props.letter}: </span>
-          {props.text}
+          <Rich words={props.text} />
         </span>
         <MarkWords mark={mark} />
       </span>

@@ -9,6 +9,8 @@ import { ChevronDown, ChevronUp } from "lucide-react";
 import { useState } from "react";
 import { answerOf } from "../../games/stage";
 import type { Choice } from "../../generated/types";
+import { Rich } from "../../rich/Rich";
+import { plainOf } from "../../rich/words";
 import { words } from "../../words/en";
 import { type AnswerProps, isClosed } from "./AnswerField";
 import { PartMark } from "./placing";
@@ -25,7 +27,7 @@ export function OrderField(props: AnswerProps) {
   const move = (from: number, to: number) => {
     if (to < 0 || to >= ids.length || from === to) return;
     give({ kind: "ordered", cards: arrayMove(ids, from, to) });
-    setMoved(words.game.ordered(cards[from]?.text ?? "", to + 1, ids.length));
+    setMoved(words.game.ordered(plainOf(cards[from]?.text ?? ""), to + 1, ids.length));
   };
   return (
     <DndContext
@@ -86,14 +88,14 @@ function Row(props: {
         {...listeners}
         className={`min-h-11 min-w-0 flex-1 touch-none py-[0.35em] text-[length:var(--card-text)] font-medium [overflow-wrap:anywhere] ${closed ? "" : "cursor-grab"}`}
       >
-        {card.text}
+        <Rich words={card.text} still />
         <PartMark right={mark} />
       </span>
       {!closed && (
         <span className="flex shrink-0">
           <button
             type="button"
-            aria-label={words.game.up(card.text)}
+            aria-label={words.game.up(plainOf(card.text))}
             disabled={place === 0}
             className="grid size-11 cursor-pointer place-items-center rounded-[14px] disabled:opacity-30 @min-[1100px]/stage:size-14"
             onClick={() => move(-1)}
@@ -102,7 +104,7 @@ function Row(props: {
           </button>
           <button
             type="button"
-            aria-label={words.game.down(card.text)}
+            aria-label={words.game.down(plainOf(card.text))}
             disabled={last}
             className="grid size-11 cursor-pointer place-items-center rounded-[14px] disabled:opacity-30 @min-[1100px]/stage:size-14"
             onClick={() => move(1)}

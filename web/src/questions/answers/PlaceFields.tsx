@@ -1,4 +1,6 @@
 import type { Placing as Placed, ResponseUnion } from "../../generated/types";
+import { Rich } from "../../rich/Rich";
+import { plainOf } from "../../rich/words";
 import { words } from "../../words/en";
 import { type AnswerProps, isClosed } from "./AnswerField";
 import { Bench, type Placeable, Placing, Slot } from "./placing";
@@ -17,11 +19,11 @@ export function PairsField(props: AnswerProps) {
               className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] items-stretch gap-[0.5em]"
             >
               <span className="flex items-center rounded-[4px] border-l-4 border-accent bg-card px-[0.7em] py-[0.3em] text-[length:var(--card-text)] font-medium [overflow-wrap:anywhere]">
-                {target.text}
+                <Rich words={target.text} still />
               </span>
               <Slot
                 id={target.id}
-                name={words.game.beside(target.text)}
+                name={words.game.beside(plainOf(target.text))}
                 cards={placing.at(target.id)}
                 marks={() => placing.mark(target.id)}
                 empty={words.game.empty}
@@ -46,10 +48,12 @@ export function GroupsField(props: AnswerProps) {
         <div className="grid flex-1 grid-cols-[repeat(auto-fit,minmax(min(100%,9em),1fr))] gap-[0.6em]">
           {question.targets.map((target) => (
             <div key={target.id} className="flex flex-col gap-[0.3em]">
-              <p className="font-semibold [overflow-wrap:anywhere]">{target.text}</p>
+              <p className="font-semibold [overflow-wrap:anywhere]">
+                <Rich words={target.text} still />
+              </p>
               <Slot
                 id={target.id}
-                name={target.text}
+                name={plainOf(target.text)}
                 cards={placing.at(target.id)}
                 marks={(card) => placing.mark(card.id)}
                 empty={words.game.empty}

@@ -1,6 +1,6 @@
 import { type KeyboardEvent, type MouseEvent, useRef, useState } from "react";
+import { useMediaAddress } from "../../rich/media";
 import { words } from "../../words/en";
-import { pictureAddress } from "../pictures";
 import { type AnswerProps, isClosed } from "./AnswerField";
 import { AreaLayer, AreaShape, arrowOf, placeIn, WHOLE, within } from "./areas";
 
@@ -9,6 +9,7 @@ const STEP = 20;
 /** A picture with a place to point at: by a press, or with a mark that the arrow keys move. */
 export function PointField(props: AnswerProps) {
   const { question, showing, given, give } = props;
+  const address = useMediaAddress();
   const picture = useRef<HTMLImageElement>(null);
   const [missing, setMissing] = useState(false);
   const said = showing.feedback?.response ?? given;
@@ -28,11 +29,11 @@ export function PointField(props: AnswerProps) {
     give({ kind: "pointed", ...within(from.x + by[0] * step, from.y + by[1] * step) });
   };
   if (!question.picture) return null;
-  const { name, alt } = question.picture;
+  const { medium, alt } = question.picture;
   return (
     <div className="flex min-h-0 flex-1 flex-col items-center gap-[0.3em]">
       <p className="text-soft">{words.game.pointHow}</p>
-      {missing && <p role="alert">{words.game.pictureMissing(alt)}</p>}
+      {missing && <p role="alert">{words.rich.pictureMissing(alt)}</p>}
       <button
         type="button"
         aria-label={words.game.pointLabel(alt, at?.x, at?.y)}
@@ -44,7 +45,7 @@ export function PointField(props: AnswerProps) {
       >
         <img
           ref={picture}
-          src={pictureAddress(name)}
+          src={address(medium)}
           alt=""
           onError={() => setMissing(true)}
           className="stage-picture block"

@@ -1,14 +1,17 @@
 import type { Asked, ResponseUnion } from "../../generated/types";
+import { plainOf } from "../../rich/words";
 import { words } from "../../words/en";
 
 /** The words of an option or card: the teacher's own, or those for true and false. */
 export function choiceWords(question: Asked, id: string): string {
   const choice = question.choices.find((c) => c.id === id);
-  return question.kind === "true-false" ? (words.game.truth[id] ?? "") : (choice?.text ?? "");
+  return question.kind === "true-false"
+    ? (words.game.truth[id] ?? "")
+    : plainOf(choice?.text ?? "");
 }
 
 const targetWords = (question: Asked, id: string) =>
-  question.targets.find((target) => target.id === id)?.text ?? "";
+  plainOf(question.targets.find((target) => target.id === id)?.text ?? "");
 
 /** What was answered, on one line. */
 export function responseWords(question: Asked, response?: ResponseUnion): string {
@@ -45,11 +48,13 @@ export function solutionWords(question: Asked, right: string[]): string {
       return right.map((id) => choiceWords(question, id)).join(" → ");
     case "pairs":
       return right
-        .map((id, i) => `${question.targets[i]?.text ?? ""} – ${choiceWords(question, id)}`)
+        .map(
+          (id, i) => `${plainOf(question.targets[i]?.text ?? "")} – ${choiceWords(question, id)}`,
+        )
         .join(" · ");
     case "groups":
       return question.choices
-        .map((card, i) => `${card.text} – ${targetWords(question, right[i] ?? "")}`)
+        .map((card, i) => `${plainOf(card.text)} – ${targetWords(question, right[i] ?? "")}`)
         .join(" · ");
     case "typed-text":
       return right.join(" / ");

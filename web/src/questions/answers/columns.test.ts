@@ -8,4 +8,6 @@ test("options stand as their number and length ask", () => {
   expect(columns(["nectar", "pollen", "sap", "water"])).toBe(2);
   expect(columns(["one", "two", "three", "x".repeat(80)])).toBe(1);
   expect(columns(["only one"])).toBe(1);
+  expect(columns(["A comb", "A hive with a roof"], true)).toBe(2);
+  expect(columns(["", "", ""], true)).toBe(3);
 });

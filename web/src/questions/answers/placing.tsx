@@ -8,12 +8,14 @@ import {
   useSensors,
 } from "@dnd-kit/core";
 import { createContext, type ReactNode, useContext, useState } from "react";
+import { Rich } from "../../rich/Rich";
+import { plainOf, type Words } from "../../rich/words";
 import { words } from "../../words/en";
 
 /** A card that can be put somewhere. */
 export interface Placeable {
   id: string;
-  text: string;
+  text: Words;
 }
 
 interface Hand {
@@ -67,7 +69,7 @@ export function Placing(props: {
           {props.children}
         </div>
         <p className="sr-only" role="status">
-          {held && words.game.pickedUp(held.text)}
+          {held && words.game.pickedUp(plainOf(held.text))}
         </p>
       </DndContext>
     </HandContext>
@@ -123,7 +125,7 @@ export function CardButton(props: { card: Placeable; mark?: boolean }) {
       }
       className={`relative min-h-11 touch-none rounded-[14px] border-[3px] bg-card px-[0.7em] py-[0.25em] text-left text-[length:var(--card-text)] font-medium [overflow-wrap:anywhere] ${borderOf(mark, isHeld)} ${closed ? "" : "cursor-grab shadow-lift"} ${isDragging ? "opacity-90" : ""}`}
     >
-      {card.text}
+      <Rich words={card.text} still />
       <PartMark right={mark} />
     </button>
   );
@@ -177,10 +179,10 @@ export function Slot(props: {
         <button
           type="button"
           className="min-h-11 min-w-[4em] flex-1 cursor-pointer rounded-[14px] px-[0.5em] text-left text-primary"
-          aria-label={words.game.put(held.text, name)}
+          aria-label={words.game.put(plainOf(held.text), name)}
           onClick={() => put(held, id)}
         >
-          ↓ {held.text}
+          ↓ {plainOf(held.text)}
         </button>
       ) : (
         cards.length === 0 && (

@@ -1,8 +1,8 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from "react";
 import type { Area, Form, Spot } from "../../generated/types";
+import { mediumAddress } from "../../rich/media";
 import { words } from "../../words/en";
 import { AreaLayer, AreaShape, arrowOf, placeIn, within } from "../answers/areas";
-import { pictureAddress } from "../pictures";
 
 /** Smaller than this nobody can point at it, in thousandths. */
 const LEAST = 20;
@@ -111,7 +111,7 @@ export function AreaBoard(props: BoardProps) {
       className={`relative mt-1.5 w-fit max-w-full touch-none rounded-[4px] border-2 border-line select-none ${tool ? "cursor-crosshair" : ""}`}
     >
       <img
-        src={pictureAddress(picture)}
+        src={mediumAddress(picture)}
         alt=""
         draggable={false}
         className="block max-h-96 max-w-full"

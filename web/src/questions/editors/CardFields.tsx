@@ -1,6 +1,7 @@
-import { useRef } from "react";
 import { randomId } from "../../engine/randomId";
 import type { Card, Matching, Ordering, Sortable, Sorting } from "../../generated/types";
+import { WordsField } from "../../rich/WordsField";
+import { plainOf, type Words } from "../../rich/words";
 import { words } from "../../words/en";
 import type { FieldsProps } from "./KindFields";
 import { LINE_FIELD, Part, Rows } from "./rows";
@@ -9,7 +10,7 @@ const MOST_CARDS = 40;
 const MOST_GROUPS = 8;
 
 /** Cards with these texts: what stood there before keeps its id. */
-const withTexts = (cards: Card[], texts: string[]): Card[] =>
+const withTexts = (cards: Card[], texts: Words[]): Card[] =>
   texts.map((text, i) => ({ id: randomId(), ...cards[i], text }));
 
 /** Cards, written in the right order. */
@@ -18,6 +19,8 @@ export function OrderFields({ question, change, next }: FieldsProps<Ordering>) {
   return (
     <Part title={words.sheet.cards}>
       <Rows
+        rich
+        still
         texts={cards.map((card) => card.text)}
         most={MOST_CARDS}
         label={(i) => words.sheet.card(i + 1)}
@@ -38,6 +41,8 @@ export function PairsFields({ question, change, next }: FieldsProps<Matching>) {
   return (
     <div className="py-1 pl-6">
       <Rows
+        rich
+        still
         texts={pairs.map((pair) => pair.left.text)}
         most={MOST_CARDS}
         label={(i) => words.sheet.left(i + 1)}
@@ -56,19 +61,18 @@ export function PairsFields({ question, change, next }: FieldsProps<Matching>) {
         remove={(place) => change({ pairs: pairs.toSpliced(place, 1) })}
         next={next}
         beside={(i) => (
-          <input
-            aria-label={words.sheet.rightSide(i + 1)}
+          <WordsField
+            still
+            label={words.sheet.rightSide(i + 1)}
             placeholder={words.sheet.rightAdd}
             value={pairs[i]?.right.text ?? ""}
             maxLength={300}
             className={LINE_FIELD}
-            onChange={(event) =>
+            change={(text) =>
               change(
                 {
                   pairs: pairs.map((pair, at) =>
-                    at === i
-                      ? { ...pair, right: { ...pair.right, text: event.target.value } }
-                      : pair,
+                    at === i ? { ...pair, right: { ...pair.right, text } } : pair,
                   ),
                 },
                 `right ${i}`,
@@ -88,6 +92,8 @@ export function GroupsFields({ question, change, next }: FieldsProps<Sorting>) {
     <>
       <Part title={words.sheet.groups}>
         <Rows
+          rich
+          still
           texts={groups.map((group) => group.text)}
           most={MOST_GROUPS}
           label={(i) => words.sheet.group(i + 1)}
@@ -103,13 +109,14 @@ export function GroupsFields({ question, change, next }: FieldsProps<Sorting>) {
           next={next}
         />
       </Part>
-      <div className="grid gap-2 pl-6 sm:grid-cols-2">
+      <div className="grid gap-x-4 sm:grid-cols-2">
         {groups.map((group) => (
           <GroupCards
             key={group.id}
             group={group}
             cards={cards}
-            change={(changed) => change({ cards: changed }, `cards ${group.id}`)}
+            change={(changed, place) => change({ cards: changed }, `card ${group.id} ${place}`)}
+            next={next}
           />
         ))}
       </div>
@@ -117,37 +124,45 @@ export function GroupsFields({ question, change, next }: FieldsProps<Sorting>) {
   );
 }
 
+/** The cards of a group; what else there is keeps its place among all cards. */
 function GroupCards(props: {
   group: Card;
   cards: Sortable[];
-  change: (cards: Sortable[]) => void;
+  change: (cards: Sortable[], place: number) => void;
+  next: () => void;
 }) {
-  const { group, cards, change } = props;
+  const { group, cards, change, next } = props;
   const mine = cards.filter((card) => card.groups[0] === group.id);
-  // An empty line at the end is being written: no card stands for it yet.
-  const typed = useRef("");
-  const kept = mine.map((card) => card.text).join("\n");
-  const text = typed.current.trimEnd() === kept ? typed.current : kept;
-  const write = (value: string) => {
-    typed.current = value;
-    const lines = value.split("\n").filter((line) => line.trim());
-    const changed = lines
-      .slice(0, MOST_CARDS)
-      .map((line, i) => ({ id: randomId(), groups: [group.id], ...mine[i], text: line }));
+  const name = plainOf(group.text);
+  const write = (texts: Words[], place: number) => {
+    const changed = texts.map((text, i) => ({
+      id: randomId(),
+      groups: [group.id],
+      ...mine[i],
+      text,
+    }));
     const first = cards.findIndex((card) => card.groups[0] === group.id);
     const others = cards.filter((card) => card.groups[0] !== group.id);
-    change(others.toSpliced(first < 0 ? others.length : first, 0, ...changed));
+    change(others.toSpliced(first < 0 ? others.length : first, 0, ...changed), place);
   };
   return (
-    <label>
-      <span className="block text-sm text-soft">{words.sheet.groupCards(group.text)}</span>
-      <textarea
-        rows={Math.max(3, mine.length + 1)}
-        value={text}
-        placeholder={words.sheet.cardsPlaceholder}
-        className="w-full rounded-[14px] border border-edge bg-card px-3 py-2"
-        onChange={(event) => write(event.target.value)}
+    <Part title={words.sheet.groupCards(name)}>
+      <Rows
+        rich
+        still
+        texts={mine.map((card) => card.text)}
+        most={MOST_CARDS - cards.length + mine.length}
+        label={(i) => words.sheet.groupCard(i + 1, name)}
+        placeholder={() => words.sheet.cardAdd}
+        change={write}
+        remove={(place) =>
+          change(
+            cards.filter((card) => card !== mine[place]),
+            place,
+          )
+        }
+        next={next}
       />
-    </label>
+    </Part>
   );
 }

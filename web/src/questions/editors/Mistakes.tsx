@@ -1,6 +1,8 @@
 import type { Mistake } from "../../generated/types";
+import { WordsField } from "../../rich/WordsField";
+import { written } from "../../rich/words";
 import { words } from "../../words/en";
-import { Part, Rows } from "./rows";
+import { LINE_FIELD, Part, Rows } from "./rows";
 
 /** Wrong answers that the teacher expects, each with what she says to it. */
 export function Mistakes(props: {
@@ -25,17 +27,15 @@ export function Mistakes(props: {
         remove={(place) => change(mistakes.toSpliced(place, 1))}
         next={next}
         beside={(i) => (
-          <input
-            aria-label={words.sheet.mistakeSay(i + 1)}
+          <WordsField
+            label={words.sheet.mistakeSay(i + 1)}
             placeholder={words.sheet.mistakeSayPlaceholder}
             value={mistakes[i]?.feedback ?? ""}
             maxLength={1000}
-            className="h-11 min-w-0 flex-1 rounded-[4px] bg-transparent px-1.5 placeholder:text-soft hover:bg-base-200"
-            onChange={(event) =>
+            className={`${LINE_FIELD} text-base`}
+            change={(text) =>
               change(
-                mistakes.map((m, at) =>
-                  at === i ? { ...m, feedback: event.target.value || undefined } : m,
-                ),
+                mistakes.map((m, at) => (at === i ? { ...m, feedback: written(text) } : m)),
                 `said ${i}`,
               )
             }

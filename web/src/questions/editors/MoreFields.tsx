@@ -3,6 +3,8 @@ import type { EditorStore } from "../../build/editor";
 import { changeOptions, changeQuestion } from "../../build/edits";
 import { letter } from "../../games/stage";
 import type { QuestionUnion } from "../../generated/types";
+import { WordsField } from "../../rich/WordsField";
+import { written } from "../../rich/words";
 import { words } from "../../words/en";
 import { LINE_FIELD, Part, Rows } from "./rows";
 
@@ -46,6 +48,7 @@ export function MoreFields(props: { question: QuestionUnion; useEditor: EditorSt
           )}
           <Part title={words.sheet.hints}>
             <Rows
+              rich
               texts={question.hints}
               most={10}
               label={(i) => words.sheet.hint(i + 1)}
@@ -75,27 +78,26 @@ function OptionFeedback(props: { question: QuestionUnion; useEditor: EditorStore
   return (
     <Part title={words.sheet.optionFeedbacks}>
       {question.options.map((option, i) => (
-        <label key={option.id} className="flex items-center gap-2">
+        <div key={option.id} className="flex items-center gap-2">
           <span aria-hidden="true" className="w-5 text-sm font-semibold text-soft">
             {letter(i)}
           </span>
-          <input
-            aria-label={words.sheet.optionFeedback(letter(i))}
+          <WordsField
+            label={words.sheet.optionFeedback(letter(i))}
             placeholder={words.sheet.feedbackPlaceholder}
             value={option.feedback ?? ""}
             maxLength={1000}
             className={LINE_FIELD}
-            onChange={(event) => {
-              const feedback = event.target.value || undefined;
+            change={(text) =>
               useEditor.getState().edit(
                 changeOptions(question.id, (all) =>
-                  all.map((o) => (o.id === option.id ? { ...o, feedback } : o)),
+                  all.map((o) => (o.id === option.id ? { ...o, feedback: written(text) } : o)),
                 ),
                 `${option.id} feedback`,
-              );
-            }}
+              )
+            }
           />
-        </label>
+        </div>
       ))}
     </Part>
   );

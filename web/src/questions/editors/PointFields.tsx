@@ -1,12 +1,16 @@
-import { Circle, Pentagon, Square, X } from "lucide-react";
-import { useEffect, useRef, useState } from "react";
+import { Circle, Image, Pentagon, Square, X } from "lucide-react";
+import { lazy, Suspense, useEffect, useRef, useState } from "react";
 import { randomId } from "../../engine/randomId";
 import type { Area, Form, PointAt, Spot } from "../../generated/types";
+import { smallAddress } from "../../rich/media";
+import { WordsField } from "../../rich/WordsField";
+import { written } from "../../rich/words";
 import { words } from "../../words/en";
-import { PICTURES, pictureAddress } from "../pictures";
 import { AreaBoard } from "./AreaBoard";
 import type { FieldsProps } from "./KindFields";
 import { LINE_FIELD, Part } from "./rows";
+
+const MediaPicker = lazy(() => import("../../media/MediaPicker"));
 
 const MOST_AREAS = 40;
 
@@ -32,6 +36,7 @@ const TOOLS = { rectangle: Square, ellipse: Circle, polygon: Pentagon };
 /** The picture, what it shows in words, and the areas drawn over it. */
 export function PointFields({ question, change }: FieldsProps<PointAt>) {
   const { areas, picture } = question;
+  const [picking, setPicking] = useState(false);
   const [tool, setTool] = useState<Form>();
   const [chosen, setChosen] = useState<string>();
   const [fresh, setFresh] = useState<string>();
@@ -51,30 +56,32 @@ export function PointFields({ question, change }: FieldsProps<PointAt>) {
   return (
     <>
       <Part title={words.sheet.picture}>
-        <div className="flex flex-wrap gap-2 py-1">
-          {PICTURES.map((name) => (
-            <label
-              key={name}
-              className="cursor-pointer rounded-[14px] border-2 border-line p-1.5 text-center has-checked:border-primary has-focus-visible:outline-3 has-focus-visible:outline-primary"
-            >
-              <input
-                type="radio"
-                name={`picture ${question.id}`}
-                className="sr-only"
-                checked={picture === name}
-                onChange={() =>
-                  change({
-                    picture: name,
-                    alt: isUsualAlt(question.alt) ? words.pictures[name].alt : question.alt,
-                  })
-                }
-              />
-              <img src={pictureAddress(name)} alt="" className="h-16 rounded-[8px]" />
-              {words.pictures[name].name}
-              {picture === name && <span className="sr-only"> ({words.game.chosen})</span>}
-            </label>
-          ))}
+        <div className="flex flex-wrap items-center gap-3 py-1">
+          {picture && (
+            <img src={smallAddress(picture)} alt={question.alt} className="h-16 rounded-[4px]" />
+          )}
+          <button
+            type="button"
+            data-row
+            className={`btn ${picture ? "btn-outline" : "btn-primary"}`}
+            onClick={() => setPicking(true)}
+          >
+            <Image size={18} aria-hidden="true" />
+            {picture ? words.sheet.otherPicture : words.media.choose.picture}
+          </button>
         </div>
+        {picking && (
+          <Suspense fallback={null}>
+            <MediaPicker
+              kind="picture"
+              choose={(card) => {
+                setPicking(false);
+                change({ picture: card.medium, alt: card.words || question.alt });
+              }}
+              onClose={() => setPicking(false)}
+            />
+          </Suspense>
+        )}
       </Part>
       {picture && (
         <>
@@ -143,9 +150,6 @@ export function PointFields({ question, change }: FieldsProps<PointAt>) {
   );
 }
 
-const isUsualAlt = (alt: string) =>
-  alt === "" || PICTURES.some((name) => words.pictures[name].alt === alt);
-
 function AreaLine(props: {
   area: Area;
   number: number;
@@ -200,14 +204,16 @@ function AreaLine(props: {
         <X size={16} aria-hidden="true" />
       </button>
       {chosen && (
-        <input
-          aria-label={words.sheet.areaFeedback(number)}
-          placeholder={words.sheet.areaFeedbackPlaceholder}
-          value={area.feedback ?? ""}
-          maxLength={1000}
-          className={`${LINE_FIELD} basis-full text-base`}
-          onChange={(event) => set({ feedback: event.target.value || undefined }, "feedback")}
-        />
+        <div className="flex basis-full">
+          <WordsField
+            label={words.sheet.areaFeedback(number)}
+            placeholder={words.sheet.areaFeedbackPlaceholder}
+            value={area.feedback ?? ""}
+            maxLength={1000}
+            className={`${LINE_FIELD} text-base`}
+            change={(text) => set({ feedback: written(text) }, "feedback")}
+          />
+        </div>
       )}
     </li>
   );

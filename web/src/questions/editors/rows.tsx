@@ -1,43 +1,50 @@
 import { X } from "lucide-react";
-import { type ClipboardEvent, type KeyboardEvent, type ReactNode, useRef } from "react";
+import { type ClipboardEvent, type ReactNode, useRef } from "react";
+import { type FieldKey, WordsField } from "../../rich/WordsField";
+import { plainOf, type Words } from "../../rich/words";
 import { words } from "../../words/en";
 
 /** A field on the sheet that looks like the line it stands on. */
 export const LINE_FIELD =
-  "h-11 min-w-0 flex-1 rounded-[4px] bg-transparent px-1.5 text-lg placeholder:text-soft hover:bg-base-200";
+  "min-h-11 min-w-0 flex-1 resize-none rounded-[4px] bg-transparent px-1.5 py-2 text-lg leading-snug placeholder:text-soft hover:bg-base-200";
 
 /** What a list of lines is given. */
-interface RowsProps {
+interface RowsProps<T extends Words> {
   /** What is written, one for each line. */
-  texts: string[];
+  texts: T[];
   most: number;
+  /** Whether a line can hold more than plain text. */
+  rich?: boolean;
+  /** Where nothing can be pressed, sounds have no place. */
+  still?: boolean;
   /** What a line is called, by its place from 0. */
   label: (place: number) => string;
   /** What stands in the empty line at the end. */
   placeholder: (place: number) => string;
-  change: (texts: string[], place: number) => void;
+  change: (texts: T[], place: number) => void;
   remove: (place: number) => void;
   /** Enter in the empty line at the end. */
   next: () => void;
   /** What stands behind a line's field. */
   beside?: (place: number) => ReactNode;
   sign?: (place: number) => ReactNode;
-  place?: (place: number) => string | undefined;
 }
 
 /** Lines of text with an empty one at the end: typing there makes one more. */
-export function Rows(props: RowsProps) {
-  const { texts, most, label, change, remove, next } = props;
+export function Rows<T extends Words>(props: RowsProps<T>) {
+  const { texts, most, label, remove, next } = props;
+  // Plain lines only ever get plain text: their fields know nothing else.
+  const change = props.change as (texts: Words[], place: number) => void;
   const list = useRef<HTMLUListElement>(null);
-  const shown = texts.length < most ? [...texts, ""] : texts;
+  const shown: Words[] = texts.length < most ? [...texts, ""] : texts;
   const focus = (place: number) =>
-    list.current?.querySelectorAll<HTMLInputElement>("[data-row]")[place]?.focus();
-  const onKey = (event: KeyboardEvent<HTMLInputElement>, place: number) => {
+    list.current?.querySelectorAll<HTMLElement>("[data-row]")[place]?.focus();
+  const onKey = (event: FieldKey, empty: boolean, place: number) => {
     if (event.key === "Enter" && !event.ctrlKey && !event.metaKey) {
       event.preventDefault();
       if (place >= texts.length) next();
       else focus(place + 1);
-    } else if (event.key === "Backspace" && texts[place] === "") {
+    } else if (event.key === "Backspace" && empty && place < texts.length) {
       event.preventDefault();
       remove(place);
       focus(Math.max(0, place - 1));
@@ -54,47 +61,58 @@ export function Rows(props: RowsProps) {
     event.preventDefault();
     change([...texts.slice(0, place), ...lines, ...texts.slice(place)].slice(0, most), place);
   };
+  const write = (text: Words, place: number) =>
+    change(place >= texts.length ? [...texts, text] : (texts as Words[]).with(place, text), place);
   return (
     <ul ref={list}>
-      {shown.map((text, i) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: a line is its place, so that it keeps the cursor
-        <li key={i} className="flex items-center gap-2">
-          {props.sign?.(i)}
-          <input
-            data-row
-            aria-label={label(i)}
-            data-place={props.place?.(i)}
-            placeholder={i >= texts.length ? props.placeholder(i) : ""}
-            value={text}
-            maxLength={300}
-            className={LINE_FIELD}
-            onChange={(event) =>
-              change(
-                i >= texts.length
-                  ? [...texts, event.target.value]
-                  : texts.with(i, event.target.value),
-                i,
-              )
-            }
-            onKeyDown={(event) => onKey(event, i)}
-            onPaste={(event) => paste(event, i)}
-          />
-          {i < texts.length && (
-            <>
-              {props.beside?.(i)}
-              <button
-                type="button"
-                tabIndex={-1}
-                className="btn btn-ghost btn-square btn-sm text-soft"
-                aria-label={words.sheet.removeRow(label(i))}
-                onClick={() => remove(i)}
-              >
-                <X size={16} aria-hidden="true" />
-              </button>
-            </>
-          )}
-        </li>
-      ))}
+      {shown.map((text, i) => {
+        const shared = {
+          placeholder: i >= texts.length ? props.placeholder(i) : "",
+          maxLength: 300,
+          className: LINE_FIELD,
+          onPaste: (event: ClipboardEvent) => paste(event, i),
+        };
+        return (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a line is its place, so that it keeps the cursor
+          <li key={i} className="flex items-center gap-2">
+            {props.sign?.(i)}
+            {props.rich ? (
+              <WordsField
+                {...shared}
+                data={{ "data-row": "" }}
+                label={label(i)}
+                value={text}
+                still={props.still}
+                change={(value) => write(value, i)}
+                onKeyDown={(event, empty) => onKey(event, empty, i)}
+              />
+            ) : (
+              <input
+                {...shared}
+                data-row
+                aria-label={label(i)}
+                value={plainOf(text)}
+                onChange={(event) => write(event.target.value, i)}
+                onKeyDown={(event) => onKey(event, event.currentTarget.value === "", i)}
+              />
+            )}
+            {i < texts.length && (
+              <>
+                {props.beside?.(i)}
+                <button
+                  type="button"
+                  tabIndex={-1}
+                  className="btn btn-ghost btn-square btn-sm text-soft"
+                  aria-label={words.sheet.removeRow(label(i))}
+                  onClick={() => remove(i)}
+                >
+                  <X size={16} aria-hidden="true" />
+                </button>
+              </>
+            )}
+          </li>
+        );
+      })}
     </ul>
   );
 }

@@ -52,7 +52,13 @@ final class CodecSource {
             .formatted(String.join(", ", names)));
     for (TypeElement shape : shapes.all()) {
       switch (shape.getKind()) {
-        case RECORD -> writeRecord(shape);
+        case RECORD -> {
+          if (Shapes.isTextOrList(shape)) {
+            writeTextOrList(shape);
+          } else {
+            writeRecord(shape);
+          }
+        }
         case ENUM -> writeEnum(shape);
         default -> writeSealed(shape);
       }
@@ -94,6 +100,37 @@ final class CodecSource {
       out.append("    ").append(writing(component)).append('\n');
     }
     out.append("    return out;\n  }\n");
+  }
+
+  private void writeTextOrList(TypeElement type) {
+    RecordComponentElement text = type.getRecordComponents().getFirst();
+    RecordComponentElement list = type.getRecordComponents().getLast();
+    out.append(
+        """
+
+          static %1$s read%2$s(Node node) {
+            if (!node.isText() && !node.isList()) {
+              throw node.expected("text or a list");
+            }
+            try {
+              return node.isText()
+                  ? new %1$s(node.text(), List.of())
+                  : new %1$s(null, node.items(%3$s));
+            } catch (IllegalArgumentException e) {
+              throw node.refused(e);
+            }
+          }
+
+          static JsonValue write%2$s(%1$s value) {
+            return value.%4$s() != null ? Json.value(value.%4$s()) : %5$s;
+          }
+        """
+            .formatted(
+                type,
+                type.getSimpleName(),
+                reader(list.asType(), list),
+                text.getSimpleName(),
+                written(list.asType(), "value." + list.getSimpleName() + "()", list)));
   }
 
   private static String reading(RecordComponentElement component) {

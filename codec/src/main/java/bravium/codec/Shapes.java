@@ -68,6 +68,12 @@ final class Shapes {
     }
   }
 
+  static boolean isTextOrList(TypeElement type) {
+    return type.getAnnotationMirrors().stream()
+        .anyMatch(
+            a -> a.getAnnotationType().asElement().getSimpleName().contentEquals("TextOrList"));
+  }
+
   static boolean isSealed(TypeElement type) {
     return type.getModifiers().contains(Modifier.SEALED);
   }

@@ -4,6 +4,7 @@ import bravium.core.activity.Activity;
 import bravium.core.json.Extra;
 import bravium.core.json.Flat;
 import bravium.core.json.Range;
+import bravium.core.json.TextOrList;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
@@ -134,7 +135,21 @@ public final class ActivitySchema {
           .forEach(names::add);
       return new JsonObject().add("enum", names);
     }
+    if (type.isAnnotationPresent(TextOrList.class)) {
+      return textOrList(type);
+    }
     return type.isSealed() ? sealed(type) : record(type);
+  }
+
+  private JsonObject textOrList(Class<?> type) {
+    RecordComponent list = type.getRecordComponents()[1];
+    JsonObject items = schema(list.getGenericType());
+    Range range = list.getAnnotation(Range.class);
+    if (range != null) {
+      addRange(items, "Items", range);
+    }
+    return new JsonObject()
+        .add("oneOf", new JsonArray().add(new JsonObject().add("type", "string")).add(items));
   }
 
   /** Each known kind follows its record; other kinds are of newer versions. */

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.commonmark.ext.task.list.items.TaskListItemMarker;
 import org.commonmark.ext.task.list.items.TaskListItemsExtension;
 import org.commonmark.node.AbstractVisitor;
@@ -18,6 +20,7 @@ import org.commonmark.node.Document;
 import org.commonmark.node.HardLineBreak;
 import org.commonmark.node.Heading;
 import org.commonmark.node.HtmlInline;
+import org.commonmark.node.Image;
 import org.commonmark.node.ListBlock;
 import org.commonmark.node.ListItem;
 import org.commonmark.node.Node;
@@ -45,6 +48,9 @@ public final class QuestionList {
           .extensions(List.of(TaskListItemsExtension.create()))
           .includeSourceSpans(IncludeSourceSpans.BLOCKS)
           .build();
+  private static final Pattern PICTURE =
+      Pattern.compile("!\\[([^\\]]*)]\\(((?:sound:)?[a-z0-9-]{1,64})\\)");
+
   private static final MarkdownRenderer RENDERER =
       MarkdownRenderer.builder().nodeRendererFactory(new BoxesFactory()).build();
 
@@ -238,6 +244,13 @@ public final class QuestionList {
           }
 
           @Override
+          public void visit(Image image) {
+            lines.getLast().append("![");
+            visitChildren(image);
+            lines.getLast().append("](").append(image.getDestination()).append(')');
+          }
+
+          @Override
           public void visit(SoftLineBreak end) {
             lines.add(new StringBuilder());
           }
@@ -320,8 +333,22 @@ public final class QuestionList {
       if (i > 0) {
         paragraph.appendChild(new HardLineBreak());
       }
-      paragraph.appendChild(new Text(lines.get(i)));
+      line(paragraph, lines.get(i));
     }
+  }
+
+  /** A line, with the pictures that are marked in it as pictures. */
+  private static void line(Paragraph paragraph, String text) {
+    Matcher picture = PICTURE.matcher(text);
+    int from = 0;
+    while (picture.find()) {
+      paragraph.appendChild(new Text(text.substring(from, picture.start())));
+      Image image = new Image(picture.group(2), null);
+      image.appendChild(new Text(picture.group(1)));
+      paragraph.appendChild(image);
+      from = picture.end();
+    }
+    paragraph.appendChild(new Text(text.substring(from)));
   }
 
   /** Writes the boxes, which the library only reads. */

@@ -7,6 +7,10 @@ import bravium.core.question.PickOne;
 import bravium.core.question.Question;
 import bravium.core.question.TrueFalse;
 import bravium.core.question.TypedText;
+import bravium.core.words.Media;
+import bravium.core.words.Paragraph;
+import bravium.core.words.Picture;
+import bravium.core.words.Words;
 import bravium.core.writing.QuestionRow;
 import java.io.IOException;
 import java.io.StringReader;
@@ -39,7 +43,7 @@ class QuestionTextsTest {
     PickOne first = (PickOne) read.questions().get(0);
     assertThat(first.rightChoices()).hasSize(1);
     assertThat(first.options())
-        .extracting("text")
+        .extracting(option -> option.text().plain())
         .containsExactly("the queen", "a drone", "a worker");
     assertThat(((TrueFalse) read.questions().get(1)).answer()).isTrue();
   }
@@ -55,10 +59,10 @@ class QuestionTextsTest {
 
       assertThat(read.left()).as(separator).isEmpty();
       PickAll question = (PickAll) read.questions().getFirst();
-      assertThat(question.text()).isEqualTo("What is collected?");
+      assertThat(question.text()).isEqualTo(Words.of("What is collected?"));
       assertThat(question.rightChoices()).hasSize(2);
-      assertThat(question.hints()).containsExactly("Two");
-      assertThat(question.feedback().right()).isEqualTo("So" + separator + " so");
+      assertThat(question.hints()).containsExactly(Words.of("Two"));
+      assertThat(question.feedback().right()).isEqualTo(Words.of("So" + separator + " so"));
     }
   }
 
@@ -88,10 +92,10 @@ class QuestionTextsTest {
             """);
 
     assertThat(read.questions()).hasSize(3);
-    assertThat(read.questions().get(0).text()).isEqualTo("Who lays eggs?");
-    assertThat(read.questions().get(0).hints()).containsExactly("There is only one.");
+    assertThat(read.questions().get(0).text()).isEqualTo(Words.of("Who lays eggs?"));
+    assertThat(read.questions().get(0).hints()).containsExactly(Words.of("There is only one."));
     assertThat(read.questions().get(1)).isInstanceOf(PickAll.class);
-    assertThat(read.questions().get(2).feedback().right()).isEqualTo("They do.");
+    assertThat(read.questions().get(2).feedback().right()).isEqualTo(Words.of("They do."));
     assertThat(read.left()).extracting(Understood.Left::line).containsExactly(18);
     assertThat(read.rest()).isEqualTo("---");
   }
@@ -139,6 +143,39 @@ class QuestionTextsTest {
         .hasSize(Understood.MOST);
   }
 
+  @Test
+  void picturesAreMarkedAsInMarkdownAndReadBackAsPictures() {
+    String list =
+        """
+        1. Which one is it? ![A hive](hive-1)
+           - [x] ![A blossom](blossom)
+           - [ ] a hive ![no medium](https://example.org/a.png)
+
+           Hint: Listen. ![a hum](sound:hum)
+        """;
+
+    Understood read = QuestionTexts.read(list);
+
+    assertThat(read.left()).isEmpty();
+    PickOne question = (PickOne) read.questions().getFirst();
+    assertThat(question.text())
+        .isEqualTo(
+            Words.of(List.of(Paragraph.of("Which one is it?"), new Picture("hive-1", "A hive"))));
+    assertThat(question.options().getFirst().text())
+        .isEqualTo(Words.of(List.of(new Picture("blossom", "A blossom"))));
+    assertThat(question.options().getLast().text().media()).isEmpty();
+    assertThat(question.hints().getFirst().media())
+        .extracting(Media::medium)
+        .containsExactly("hum");
+    for (String written :
+        List.of(QuestionList.write(read.questions()), QuestionTable.write(read.questions()))) {
+      PickOne again = (PickOne) QuestionTexts.read(written).questions().getFirst();
+      assertThat(again.text()).isEqualTo(question.text());
+      assertThat(again.options().getFirst().text()).isEqualTo(question.options().getFirst().text());
+      assertThat(again.hints()).isEqualTo(question.hints());
+    }
+  }
+
   /** What begins like a formula is not run by whoever opens the table (common practice). */
   @Test
   void aCellThatASpreadsheetWouldRunIsDefusedAndReadBackAsItWas() throws IOException {
@@ -175,7 +212,7 @@ class QuestionTextsTest {
     Node read = Parser.builder().build().parse(list);
     String plain = TextContentRenderer.builder().build().render(read).replaceAll("\\s+", " ");
     for (Question question : questions) {
-      assertThat(plain).contains(question.text().replaceAll("\\s+", " "));
+      assertThat(plain).contains(question.text().plain().replaceAll("\\s+", " "));
     }
   }
 

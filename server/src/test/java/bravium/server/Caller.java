@@ -9,6 +9,7 @@ import java.net.HttpCookie;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublisher;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
@@ -72,14 +73,33 @@ public final class Caller {
   }
 
   public Answer send(String method, String path, String body, String... headers) {
+    return exchange(method, path, publisher(body), withToken("application/json", headers));
+  }
+
+  private String[] withToken(String type, String... headers) {
     List<String> all = new ArrayList<>(List.of(headers));
-    all.addAll(List.of("Content-Type", "application/json"));
+    all.addAll(List.of("Content-Type", type));
     cookies.getCookieStore().get(URI.create(address)).stream()
         .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
         .map(HttpCookie::getValue)
         .findFirst()
         .ifPresent(token -> all.addAll(List.of("X-XSRF-TOKEN", token)));
-    return exchange(method, path, body, all.toArray(String[]::new));
+    return all.toArray(String[]::new);
+  }
+
+  /** Sends bytes as they are, as a file is sent. */
+  public Answer upload(String path, byte[] body) {
+    return exchange(
+        "POST", path, BodyPublishers.ofByteArray(body), withToken("application/octet-stream"));
+  }
+
+  /** The bytes of an answer. */
+  public HttpResponse<byte[]> bytes(String path, String... headers) {
+    HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path)).GET();
+    if (headers.length > 0) {
+      request.headers(headers);
+    }
+    return sent(request.build(), BodyHandlers.ofByteArray());
   }
 
   /** The value of a cookie that the server has set. */
@@ -93,15 +113,26 @@ public final class Caller {
 
   /** Sends just these headers. */
   public Answer exchange(String method, String path, String body, String... headers) {
+    return exchange(method, path, publisher(body), headers);
+  }
+
+  private static BodyPublisher publisher(String body) {
+    return body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body);
+  }
+
+  private Answer exchange(String method, String path, BodyPublisher body, String... headers) {
     HttpRequest.Builder request =
-        HttpRequest.newBuilder(URI.create(address + path))
-            .method(method, body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body));
+        HttpRequest.newBuilder(URI.create(address + path)).method(method, body);
     if (headers.length > 0) {
       request.headers(headers);
     }
+    HttpResponse<String> response = sent(request.build(), BodyHandlers.ofString());
+    return new Answer(response.statusCode(), response.body(), response);
+  }
+
+  private <T> HttpResponse<T> sent(HttpRequest request, HttpResponse.BodyHandler<T> handler) {
     try {
-      HttpResponse<String> response = client.send(request.build(), BodyHandlers.ofString());
-      return new Answer(response.statusCode(), response.body(), response);
+      return client.send(request, handler);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (InterruptedException e) {

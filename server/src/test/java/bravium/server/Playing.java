@@ -41,6 +41,11 @@ public final class Playing {
     return caller.get("/api/play/" + sitting + path, bearer());
   }
 
+  /** Fetches what belongs to another play, with what she has. */
+  public Answer fetch(String path) {
+    return caller.get(path, bearer());
+  }
+
   /** What she is shown now. */
   public JsonObject showing() {
     return get("").json().asObject().get("showing").asObject();

@@ -4,9 +4,14 @@ import bravium.core.games.Game;
 import bravium.core.json.Extra;
 import bravium.core.json.Range;
 import bravium.core.json.Root;
+import bravium.core.question.PointAt;
 import bravium.core.question.Question;
+import bravium.core.words.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * Everything that a teacher wrote for one game: complete, immutable, the same in the database, over
@@ -46,6 +51,27 @@ public record Activity(
   /** The same activity with other questions, where its game is known. */
   public Activity withQuestions(List<Question> questions) {
     return new Activity(bravium, titlePage, game.withQuestions(questions), rules, endings, extra);
+  }
+
+  /** The names of all pictures and sounds in it, each once, in the order they are first met. */
+  public Set<String> media() {
+    Set<String> names = new LinkedHashSet<>();
+    List<Words> all = new ArrayList<>();
+    all.add(titlePage.introduction());
+    all.add(endings.win().text());
+    all.add(endings.lose().text());
+    for (Question question : game.questions()) {
+      all.addAll(question.words());
+      if (question instanceof PointAt point && point.picture() != null) {
+        names.add(point.picture());
+      }
+    }
+    for (Words words : all) {
+      if (words != null) {
+        words.media().forEach(medium -> names.add(medium.medium()));
+      }
+    }
+    return names;
   }
 
   /** An activity of this version. */

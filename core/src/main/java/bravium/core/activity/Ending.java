@@ -1,6 +1,7 @@
 package bravium.core.activity;
 
 import bravium.core.json.Extra;
+import bravium.core.words.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import org.jspecify.annotations.Nullable;
 
@@ -9,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param text the teacher's own words; null for the usual ones
  */
-public record Ending(@Nullable String text, @JsonIgnore Extra extra) {
+public record Ending(@Nullable Words text, @JsonIgnore Extra extra) {
 
   /** The usual words. */
   public static Ending usual() {

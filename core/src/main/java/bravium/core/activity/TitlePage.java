@@ -2,6 +2,7 @@ package bravium.core.activity;
 
 import bravium.core.json.Extra;
 import bravium.core.json.Range;
+import bravium.core.words.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -18,7 +19,7 @@ public record TitlePage(
     @Range(min = 0, max = LAST_YEAR) @Nullable Integer year,
     @Nullable String objective,
     List<String> tags,
-    @Nullable String introduction,
+    @Nullable Words introduction,
     @JsonIgnore Extra extra) {
 
   /** The last year group of school. */

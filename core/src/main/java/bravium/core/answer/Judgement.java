@@ -1,6 +1,7 @@
 package bravium.core.answer;
 
 import bravium.core.json.Root;
+import bravium.core.words.Words;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import org.jspecify.annotations.Nullable;
 
@@ -13,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  */
 @Root
 public record Judgement(
-    boolean right, Reason reason, @Nullable String compared, int slips, @Nullable String feedback) {
+    boolean right, Reason reason, @Nullable String compared, int slips, @Nullable Words feedback) {
 
   /** Why an answer was judged so. */
   public enum Reason {

@@ -1,6 +1,7 @@
 package bravium.core.answer;
 
 import bravium.core.json.Extra;
+import bravium.core.words.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import org.jspecify.annotations.Nullable;
 
@@ -9,10 +10,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param feedback null for what is said to any wrong answer
  */
-public record Mistake(String text, @Nullable String feedback, @JsonIgnore Extra extra) {
+public record Mistake(String text, @Nullable Words feedback, @JsonIgnore Extra extra) {
 
-  /** A mistake with nothing unknown in it. */
+  /** A mistake with plain feedback and nothing unknown in it. */
   public Mistake(String text, @Nullable String feedback) {
-    this(text, feedback, Extra.NONE);
+    this(text, Words.orNull(feedback), Extra.NONE);
   }
 }

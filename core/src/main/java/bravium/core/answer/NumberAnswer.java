@@ -2,7 +2,7 @@ package bravium.core.answer;
 
 import bravium.core.answer.Judgement.Reason;
 import bravium.core.answer.NumberText.Reading;
-import bravium.core.question.Texts;
+import bravium.core.words.Texts;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;

@@ -1,9 +1,7 @@
 package bravium.core.json;
 
-import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -39,18 +37,7 @@ final class Fields {
 
   <T> List<T> list(String name, Function<Node, T> reader) {
     Node node = member(name);
-    if (node == null) {
-      return List.of();
-    }
-    if (!node.value().isArray()) {
-      throw node.expected("a list");
-    }
-    JsonArray array = node.value().asArray();
-    List<T> items = new ArrayList<>(array.size());
-    for (int i = 0; i < array.size(); i++) {
-      items.add(reader.apply(node.item(i, array.get(i))));
-    }
-    return List.copyOf(items);
+    return node == null ? List.of() : node.items(reader);
   }
 
   Extra extra(String... known) {

@@ -9,7 +9,8 @@ public final class FormatProblem extends RuntimeException {
   private final String path;
   private final String reason;
 
-  FormatProblem(String path, String reason) {
+  /** What is wrong, and where: a JSON path, or another name of the place. */
+  public FormatProblem(String path, String reason) {
     super(path + ": " + reason);
     this.path = path;
     this.reason = reason;

@@ -1,8 +1,11 @@
 package bravium.core.json;
 
+import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -77,6 +80,26 @@ final class Node {
       throw expected("text");
     }
     return value.asString();
+  }
+
+  boolean isText() {
+    return value.isString();
+  }
+
+  boolean isList() {
+    return value.isArray();
+  }
+
+  <T> List<T> items(Function<Node, T> reader) {
+    if (!isList()) {
+      throw expected("a list");
+    }
+    JsonArray array = value.asArray();
+    List<T> items = new ArrayList<>(array.size());
+    for (int i = 0; i < array.size(); i++) {
+      items.add(reader.apply(item(i, array.get(i))));
+    }
+    return List.copyOf(items);
   }
 
   int integer() {

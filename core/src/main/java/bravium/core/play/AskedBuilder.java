@@ -24,6 +24,8 @@ import bravium.core.question.Sorting;
 import bravium.core.question.TrueFalse;
 import bravium.core.question.TypedText;
 import bravium.core.question.UnknownQuestion;
+import bravium.core.words.Picture;
+import bravium.core.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -86,7 +88,7 @@ final class AskedBuilder {
 
   private List<Choice> choices() {
     if (question instanceof Gaps) {
-      return drawn.options().stream().map(word -> new Choice(word, word)).toList();
+      return drawn.options().stream().map(word -> new Choice(word, Words.of(word))).toList();
     }
     List<Choice> written =
         switch (question) {
@@ -143,9 +145,9 @@ final class AskedBuilder {
     return pieces;
   }
 
-  private Showing.@Nullable Picture picture() {
+  private @Nullable Picture picture() {
     return question instanceof PointAt point && point.picture() != null
-        ? new Showing.Picture(point.picture(), point.alt())
+        ? new Picture(point.picture(), point.alt())
         : null;
   }
 
@@ -156,7 +158,7 @@ final class AskedBuilder {
   }
 
   private Showing.Help help() {
-    List<String> hints = question.hints();
+    List<Words> hints = question.hints();
     int given = Math.min(hints.size(), sitting.effortFor(question.id()).hints());
     return new Showing.Help(
         List.copyOf(hints.subList(0, given)),

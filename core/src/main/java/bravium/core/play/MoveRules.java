@@ -8,6 +8,7 @@ import bravium.core.question.Mark;
 import bravium.core.question.Marking;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
+import bravium.core.words.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -125,7 +126,7 @@ final class MoveRules {
       return refused(Refusal.NOT_OPEN);
     }
     Effort effort = sitting.effortFor(question).withHint();
-    List<String> hints = Engine.question(activity, question).orElseThrow().hints();
+    List<Words> hints = Engine.question(activity, question).orElseThrow().hints();
     if (effort.hints() > hints.size()) {
       return refused(Refusal.NO_HINT_LEFT);
     }

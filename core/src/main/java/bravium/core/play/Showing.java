@@ -5,6 +5,8 @@ import bravium.core.json.Root;
 import bravium.core.question.Area;
 import bravium.core.question.Mark;
 import bravium.core.question.Response;
+import bravium.core.words.Picture;
+import bravium.core.words.Words;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -41,7 +43,7 @@ public record Showing(
       String title,
       @Nullable String subject,
       @Nullable Integer year,
-      @Nullable String introduction) {}
+      @Nullable Words introduction) {}
 
   /**
    * What the rules say that a player has to know before and while she plays.
@@ -82,7 +84,7 @@ public record Showing(
       int number,
       int attempt,
       int worth,
-      String text,
+      Words text,
       List<Choice> choices,
       List<Choice> targets,
       List<Piece> pieces,
@@ -147,7 +149,7 @@ public record Showing(
    *
    * @param text blank for true and false, whose words are the interface's
    */
-  public record Choice(String id, String text) {}
+  public record Choice(String id, Words text) {}
 
   /**
    * A piece of a text with gaps.
@@ -157,9 +159,6 @@ public record Showing(
    */
   public record Piece(@Nullable String text, List<String> choices) {}
 
-  /** A picture: its name, and what it shows in words. */
-  public record Picture(String name, String alt) {}
-
   /**
    * Help with a question.
    *
@@ -167,7 +166,7 @@ public record Showing(
    * @param more how many are left
    * @param price what the next costs, in points
    */
-  public record Help(List<String> hints, int more, int price) {}
+  public record Help(List<Words> hints, int more, int price) {}
 
   /**
    * What is said to an answer.
@@ -194,7 +193,7 @@ public record Showing(
       List<Mark.Part> parts,
       @Nullable List<String> right,
       List<Area> areas,
-      @Nullable String text,
+      @Nullable Words text,
       @Nullable String comment) {}
 
   /**
@@ -203,7 +202,7 @@ public record Showing(
    * @param text the teacher's words; null for the usual ones
    * @param answers the questions that were answered, in the order they were asked
    */
-  public record Closing(Outcome outcome, @Nullable String text, List<Answered> answers) {}
+  public record Closing(Outcome outcome, @Nullable Words text, List<Answered> answers) {}
 
   /** A question, what was answered and what is right, looked back at. */
   public record Answered(Asked question, Told told) {}

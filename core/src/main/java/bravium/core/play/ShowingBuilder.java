@@ -9,6 +9,7 @@ import bravium.core.question.Area;
 import bravium.core.question.FreeAnswer;
 import bravium.core.question.PointAt;
 import bravium.core.question.Question;
+import bravium.core.words.Words;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -125,7 +126,7 @@ final class ShowingBuilder {
     };
   }
 
-  private static @Nullable String words(Question question, @Nullable Tried tried, Verdict verdict) {
+  private static @Nullable Words words(Question question, @Nullable Tried tried, Verdict verdict) {
     if (tried != null && tried.feedback() != null) {
       return tried.feedback();
     }
@@ -193,7 +194,7 @@ final class ShowingBuilder {
         .flatMap(drawn -> sitting.resultOf(drawn.question()).stream());
   }
 
-  private @Nullable String ending(Outcome outcome) {
+  private @Nullable Words ending(Outcome outcome) {
     if (outcome.awaiting() > 0) {
       return null;
     }
@@ -209,7 +210,7 @@ final class ShowingBuilder {
             .course()
             .flatMap(course -> course.next(sitting.draw(), settled, now.id()))
             .flatMap(id -> Engine.question(activity, id))
-            .map(Question::text)
+            .map(question -> question.asked().plain())
             .orElse(null);
     return new Showing.Notes(right(now), model(now), next);
   }

@@ -2,6 +2,7 @@ package bravium.core.play;
 
 import bravium.core.question.Mark;
 import bravium.core.question.Response;
+import bravium.core.words.Words;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -18,7 +19,7 @@ public record Tried(
     Verdict verdict,
     int points,
     List<Mark.Part> parts,
-    @Nullable String feedback) {
+    @Nullable Words feedback) {
 
   static Tried of(Response response, Mark mark, int worth) {
     Verdict verdict = mark.full() ? Verdict.RIGHT : mark.partly() ? Verdict.PARTLY : Verdict.WRONG;

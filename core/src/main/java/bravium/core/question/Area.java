@@ -2,6 +2,7 @@ package bravium.core.question;
 
 import bravium.core.json.Extra;
 import bravium.core.json.Range;
+import bravium.core.words.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
@@ -22,7 +23,7 @@ public record Area(
     Form form,
     @Range(max = MOST_CORNERS) List<Spot> corners,
     boolean right,
-    @Nullable String feedback,
+    @Nullable Words feedback,
     @JsonIgnore Extra extra) {
 
   /** The most corners of a polygon. */

@@ -1,6 +1,7 @@
 package bravium.core.question;
 
 import bravium.core.json.Range;
+import bravium.core.words.Words;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -16,12 +17,12 @@ import org.jspecify.annotations.Nullable;
  */
 public record Basics(
     String id,
-    String text,
+    Words text,
     Feedback feedback,
     boolean off,
     @Range(min = 0, max = MOST_WORTH) @Nullable Integer worth,
     @Range(min = 1, max = MOST_SECONDS) @Nullable Integer seconds,
-    @Range(max = MOST_HINTS) List<String> hints) {
+    @Range(max = MOST_HINTS) List<Words> hints) {
 
   /** The most that a question can be worth, in points. */
   public static final int MOST_WORTH = 10_000;
@@ -47,7 +48,7 @@ public record Basics(
 
   /** A question that is asked under the activity's rules. */
   public static Basics of(String id, String text, Feedback feedback) {
-    return new Basics(id, text, feedback, false, null, null, List.of());
+    return new Basics(id, Words.of(text), feedback, false, null, null, List.of());
   }
 
   /** The same, switched off or on. */
@@ -65,8 +66,13 @@ public record Basics(
     return new Basics(id, text, feedback, off, worth, changed, hints);
   }
 
+  /** The same with another text. */
+  public Basics withText(Words changed) {
+    return new Basics(id, changed, feedback, off, worth, seconds, hints);
+  }
+
   /** The same with other hints. */
-  public Basics withHints(List<String> changed) {
+  public Basics withHints(List<Words> changed) {
     return new Basics(id, text, feedback, off, worth, seconds, changed);
   }
 }

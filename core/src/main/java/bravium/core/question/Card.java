@@ -1,6 +1,7 @@
 package bravium.core.question;
 
 import bravium.core.json.Extra;
+import bravium.core.words.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 
 /**
@@ -8,15 +9,15 @@ import com.fasterxml.jackson.annotation.JsonIgnore;
  *
  * @param id unique within its question, not blank
  */
-public record Card(String id, String text, @JsonIgnore Extra extra) {
+public record Card(String id, Words text, @JsonIgnore Extra extra) {
 
-  /** A card with nothing unknown in it. */
+  /** A card of plain text with nothing unknown in it. */
   public Card(String id, String text) {
-    this(id, text, Extra.NONE);
+    this(id, Words.of(text), Extra.NONE);
   }
 
   /** Whether anything is written on it. */
   boolean written() {
-    return !Texts.blank(text);
+    return !text.blank();
   }
 }

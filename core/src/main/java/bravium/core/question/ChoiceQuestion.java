@@ -31,6 +31,6 @@ public sealed interface ChoiceQuestion extends Question permits PickOne, PickAll
 
   @Override
   default List<String> read() {
-    return choices().stream().map(Option::text).toList();
+    return choices().stream().map(option -> option.text().plain()).toList();
   }
 }

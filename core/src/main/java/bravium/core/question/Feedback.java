@@ -1,17 +1,18 @@
 package bravium.core.question;
 
 import bravium.core.json.Extra;
+import bravium.core.words.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import org.jspecify.annotations.Nullable;
 
 /** What is said to a right and to a wrong answer; null for the usual words. */
-public record Feedback(@Nullable String right, @Nullable String wrong, @JsonIgnore Extra extra) {
+public record Feedback(@Nullable Words right, @Nullable Words wrong, @JsonIgnore Extra extra) {
 
   /** The usual words for both. */
   public static final Feedback USUAL = new Feedback(null, null);
 
-  /** Feedback with nothing unknown in it. */
+  /** Feedback in plain text, with nothing unknown in it. */
   public Feedback(@Nullable String right, @Nullable String wrong) {
-    this(right, wrong, Extra.NONE);
+    this(Words.orNull(right), Words.orNull(wrong), Extra.NONE);
   }
 }

@@ -1,5 +1,6 @@
 package bravium.core.question;
 
+import bravium.core.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 

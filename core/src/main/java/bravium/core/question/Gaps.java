@@ -4,6 +4,8 @@ import bravium.core.answer.Comparing;
 import bravium.core.answer.Comparison;
 import bravium.core.json.Extra;
 import bravium.core.json.Flat;
+import bravium.core.words.Texts;
+import bravium.core.words.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
@@ -52,7 +54,7 @@ public record Gaps(
 
   /** Its text, taken apart. */
   public GapText sentence() {
-    return GapText.of(text());
+    return GapText.of(text().sentence());
   }
 
   /** The words to drag or to choose from: each gap's own, and the decoys. */
@@ -73,8 +75,8 @@ public record Gaps(
   }
 
   @Override
-  public String asked() {
-    return sentence().withBlanks();
+  public Words asked() {
+    return text().withSentence(sentence().withBlanks());
   }
 
   @Override

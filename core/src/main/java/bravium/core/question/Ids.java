@@ -1,5 +1,6 @@
 package bravium.core.question;
 
+import bravium.core.words.Texts;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;

@@ -1,5 +1,6 @@
 package bravium.core.question;
 
+import bravium.core.words.Words;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -12,13 +13,13 @@ import org.jspecify.annotations.Nullable;
  * @param parts the parts of the response and whether each is right; empty where it has none
  * @param feedback what the teacher says to just this response; null where she says nothing special
  */
-public record Mark(int earned, int of, boolean full, List<Part> parts, @Nullable String feedback) {
+public record Mark(int earned, int of, boolean full, List<Part> parts, @Nullable Words feedback) {
 
   /** A part of a response: a card, a pair, a gap. */
   public record Part(String id, boolean right) {}
 
   /** The mark of a response that is right or not, without parts. */
-  static Mark whole(boolean right, @Nullable String feedback) {
+  static Mark whole(boolean right, @Nullable Words feedback) {
     return new Mark(right ? 1 : 0, 1, right, List.of(), feedback);
   }
 
@@ -35,7 +36,7 @@ public record Mark(int earned, int of, boolean full, List<Part> parts, @Nullable
     return new Mark(credit.earned(right, wrong, of), of, full, List.of(), null);
   }
 
-  Mark with(List<Part> parts, @Nullable String feedback) {
+  Mark with(List<Part> parts, @Nullable Words feedback) {
     return new Mark(earned, of, full, parts, feedback);
   }
 

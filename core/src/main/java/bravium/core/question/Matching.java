@@ -57,8 +57,8 @@ public record Matching(
   public List<String> read() {
     List<String> texts = new ArrayList<>();
     for (Pair pair : written()) {
-      texts.add(pair.left().text());
-      texts.add(pair.right().text());
+      texts.add(pair.left().text().plain());
+      texts.add(pair.right().text().plain());
     }
     return texts;
   }
@@ -86,8 +86,8 @@ public record Matching(
   public Mark mark(Response response) {
     List<Mark.Part> parts = new ArrayList<>();
     for (Response.Placing placing : ((Response.Placed) response).placings()) {
-      String given = right(placing.card()).orElseThrow().right().text();
-      String meant = left(placing.target()).orElseThrow().right().text();
+      String given = right(placing.card()).orElseThrow().right().text().key();
+      String meant = left(placing.target()).orElseThrow().right().text().key();
       parts.add(new Mark.Part(placing.target(), given.equals(meant)));
     }
     return Mark.ofParts(credit, parts, written().size());

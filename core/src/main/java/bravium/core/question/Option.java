@@ -1,6 +1,7 @@
 package bravium.core.question;
 
 import bravium.core.json.Extra;
+import bravium.core.words.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import org.jspecify.annotations.Nullable;
 
@@ -13,15 +14,15 @@ import org.jspecify.annotations.Nullable;
  */
 public record Option(
     String id,
-    String text,
+    Words text,
     boolean right,
     boolean pinned,
-    @Nullable String feedback,
+    @Nullable Words feedback,
     @JsonIgnore Extra extra) {
 
-  /** An option that is mixed with the others, with nothing unknown in it. */
+  /** An option in plain text that is mixed with the others, with nothing unknown in it. */
   public Option(String id, String text, boolean right) {
-    this(id, text, right, false, null, Extra.NONE);
+    this(id, Words.of(text), right, false, null, Extra.NONE);
   }
 
   /** The same option, right or not. */

@@ -24,6 +24,6 @@ final class Options {
 
   /** The options with something written on them. */
   static List<Option> written(List<Option> options) {
-    return options.stream().filter(o -> !Texts.blank(o.text())).toList();
+    return options.stream().filter(o -> !o.text().blank()).toList();
   }
 }

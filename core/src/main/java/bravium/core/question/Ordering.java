@@ -54,7 +54,7 @@ public record Ordering(
 
   @Override
   public List<String> read() {
-    return written().stream().map(Card::text).toList();
+    return written().stream().map(card -> card.text().plain()).toList();
   }
 
   @Override
@@ -74,8 +74,8 @@ public record Ordering(
     List<String> ids = items();
     List<Mark.Part> parts = new ArrayList<>();
     for (int i = 0; i < given.size(); i++) {
-      String text = order.get(ids.indexOf(given.get(i))).text();
-      parts.add(new Mark.Part(given.get(i), text.equals(order.get(i).text())));
+      String text = order.get(ids.indexOf(given.get(i))).text().key();
+      parts.add(new Mark.Part(given.get(i), text.equals(order.get(i).text().key())));
     }
     return Mark.ofParts(credit, parts, order.size());
   }

@@ -3,6 +3,7 @@ package bravium.core.question;
 import bravium.core.json.Extra;
 import bravium.core.json.Flat;
 import bravium.core.json.Range;
+import bravium.core.words.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.ArrayList;
@@ -49,7 +50,7 @@ public record PickAll(
 
   @Override
   public boolean started() {
-    return !Texts.blank(text()) || !choices().isEmpty();
+    return !text().blank() || !choices().isEmpty();
   }
 
   @Override
@@ -64,7 +65,7 @@ public record PickAll(
   public Mark mark(Response response) {
     List<String> picked = ((Response.PickedAll) response).options();
     List<Mark.Part> parts = new ArrayList<>();
-    String feedback = null;
+    Words feedback = null;
     for (Option option : choices()) {
       if (picked.contains(option.id())) {
         parts.add(new Mark.Part(option.id(), option.right()));

@@ -50,7 +50,7 @@ public record PickOne(
 
   @Override
   public boolean started() {
-    return !Texts.blank(text()) || !choices().isEmpty();
+    return !text().blank() || !choices().isEmpty();
   }
 
   @Override

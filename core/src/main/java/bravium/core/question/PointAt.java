@@ -3,6 +3,7 @@ package bravium.core.question;
 import bravium.core.json.Extra;
 import bravium.core.json.Flat;
 import bravium.core.json.Range;
+import bravium.core.words.MediumName;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
@@ -13,8 +14,7 @@ import org.jspecify.annotations.Nullable;
  * A picture in which a place is pointed at. Pointing at any area that is marked right counts; where
  * areas overlap, a right one decides.
  *
- * @param picture the name of the picture, of lower-case letters, digits and hyphens, at most
- *     {@value #LONGEST_NAME}; null while there is none
+ * @param picture the name of the picture, see {@link MediumName}; null while there is none
  * @param alt what the picture shows, in words
  */
 public record PointAt(
@@ -28,27 +28,15 @@ public record PointAt(
   /** The most areas of a picture. */
   public static final int MOST_AREAS = 40;
 
-  /** The most characters of a picture's name. */
-  public static final int LONGEST_NAME = 64;
-
-  private static final String IN_NAMES = "abcdefghijklmnopqrstuvwxyz0123456789-";
-
   /** Checks the picture's name, and the areas' number and ids. */
   public PointAt {
-    if (picture != null && !isName(picture)) {
-      throw new IllegalArgumentException(
-          "a picture's name has 1 to " + LONGEST_NAME + " lower-case letters, digits and hyphens");
+    if (picture != null) {
+      MediumName.require(picture);
     }
     if (areas.size() > MOST_AREAS) {
       throw new IllegalArgumentException("a picture has at most " + MOST_AREAS + " areas");
     }
     Ids.requireDistinct("area", areas.stream().map(Area::id).toList());
-  }
-
-  private static boolean isName(String name) {
-    return !name.isEmpty()
-        && name.length() <= LONGEST_NAME
-        && name.chars().allMatch(c -> IN_NAMES.indexOf(c) >= 0);
   }
 
   @Override

@@ -1,6 +1,7 @@
 package bravium.core.question;
 
 import bravium.core.json.Root;
+import bravium.core.words.Words;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
@@ -49,7 +50,7 @@ public sealed interface Question
   }
 
   /** What is asked, as the teacher wrote it. */
-  default String text() {
+  default Words text() {
     return basics().text();
   }
 
@@ -69,12 +70,12 @@ public sealed interface Question
   }
 
   /** Its hints, without blank ones. */
-  default List<String> hints() {
-    return basics().hints().stream().filter(hint -> !Texts.blank(hint)).toList();
+  default List<Words> hints() {
+    return basics().hints().stream().filter(hint -> !hint.blank()).toList();
   }
 
   /** What is asked, as it may be seen before it is answered. */
-  default String asked() {
+  default Words asked() {
     return text();
   }
 
@@ -85,7 +86,7 @@ public sealed interface Question
 
   /** Whether the teacher has written anything of it yet. */
   default boolean started() {
-    return !Texts.blank(text());
+    return !text().blank();
   }
 
   /** Whether it has what it needs to be answered, besides its text. */
@@ -93,7 +94,7 @@ public sealed interface Question
 
   /** Whether it can be asked: it is switched on, has a text and what its kind needs. */
   default boolean answerable() {
-    return !off() && !Texts.blank(text()) && complete();
+    return !off() && !text().blank() && complete();
   }
 
   /** Whether an answer to it can be fully right. */
@@ -116,6 +117,11 @@ public sealed interface Question
   /** What a learner reads besides the text. */
   default List<String> read() {
     return List.of();
+  }
+
+  /** All its words, wherever they stand: the text, options, cards, hints and feedback. */
+  default List<Words> words() {
+    return AllWords.of(this);
   }
 
   /** Whether a response is of the right sort for this question and names only what is there. */

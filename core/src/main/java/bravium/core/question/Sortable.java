@@ -1,6 +1,7 @@
 package bravium.core.question;
 
 import bravium.core.json.Extra;
+import bravium.core.words.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 
@@ -9,10 +10,10 @@ import java.util.List;
  *
  * @param groups the ids of the groups in which it is right; several where each of them is
  */
-public record Sortable(String id, String text, List<String> groups, @JsonIgnore Extra extra) {
+public record Sortable(String id, Words text, List<String> groups, @JsonIgnore Extra extra) {
 
-  /** A card with nothing unknown in it. */
+  /** A card of plain text with nothing unknown in it. */
   public Sortable(String id, String text, List<String> groups) {
-    this(id, text, groups, Extra.NONE);
+    this(id, Words.of(text), groups, Extra.NONE);
   }
 }

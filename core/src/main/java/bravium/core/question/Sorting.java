@@ -54,7 +54,7 @@ public record Sorting(
   public List<Sortable> written() {
     List<String> there = named().stream().map(Card::id).toList();
     return cards.stream()
-        .filter(c -> !Texts.blank(c.text()) && c.groups().stream().anyMatch(there::contains))
+        .filter(c -> !c.text().blank() && c.groups().stream().anyMatch(there::contains))
         .toList();
   }
 
@@ -77,8 +77,8 @@ public record Sorting(
   @Override
   public List<String> read() {
     List<String> texts = new ArrayList<>();
-    named().forEach(group -> texts.add(group.text()));
-    written().forEach(card -> texts.add(card.text()));
+    named().forEach(group -> texts.add(group.text().plain()));
+    written().forEach(card -> texts.add(card.text().plain()));
     return texts;
   }
 

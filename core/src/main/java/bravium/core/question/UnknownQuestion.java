@@ -1,6 +1,7 @@
 package bravium.core.question;
 
 import bravium.core.json.Extra;
+import bravium.core.words.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 import java.util.Optional;
@@ -11,7 +12,13 @@ public record UnknownQuestion(@JsonIgnore Extra content) implements Question {
   @Override
   public Basics basics() {
     return new Basics(
-        content.text("id"), content.text("text"), Feedback.USUAL, true, null, null, List.of());
+        content.text("id"),
+        Words.of(content.text("text")),
+        Feedback.USUAL,
+        true,
+        null,
+        null,
+        List.of());
   }
 
   @Override

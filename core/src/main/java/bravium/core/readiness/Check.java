@@ -106,6 +106,12 @@ public enum Check {
   /** A picture is not described. */
   @JsonProperty("no-alt")
   NO_ALT,
+  /** What is heard in a sound is not written down. */
+  @JsonProperty("no-sound-words")
+  NO_SOUND_WORDS,
+  /** A picture is too small for its place. Values: its width, its height, pixels needed. */
+  @JsonProperty("small-picture")
+  SMALL_PICTURE,
   /** All options apply. */
   @JsonProperty("all-options-right")
   ALL_OPTIONS_RIGHT,

@@ -103,7 +103,7 @@ final class GuessChecks {
   private static int longest(PickOne question, boolean right) {
     return question.choices().stream()
         .filter(o -> o.right() == right)
-        .mapToInt(o -> o.text().length())
+        .mapToInt(o -> o.text().plain().length())
         .max()
         .orElse(0);
   }

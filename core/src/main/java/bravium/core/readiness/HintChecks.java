@@ -7,8 +7,9 @@ import bravium.core.question.Gaps;
 import bravium.core.question.Numeric;
 import bravium.core.question.Option;
 import bravium.core.question.Question;
-import bravium.core.question.Texts;
 import bravium.core.question.TypedText;
+import bravium.core.words.Texts;
+import bravium.core.words.Words;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -20,7 +21,7 @@ final class HintChecks {
 
   static List<Finding> of(Question question) {
     List<Finding> found = new ArrayList<>();
-    List<String> hints = question.hints();
+    List<String> hints = question.hints().stream().map(Words::plain).toList();
     List<String> answers = hints.isEmpty() ? List.of() : answers(question);
     for (int i = 0; i < hints.size(); i++) {
       String hint = hints.get(i);
@@ -49,7 +50,10 @@ final class HintChecks {
 
   /** Options that stand on the screen anyway give nothing away unless only right ones are named. */
   private static List<String> onlyRight(ChoiceQuestion choice) {
-    return choice.choices().stream().filter(Option::right).map(Option::text).toList();
+    return choice.choices().stream()
+        .filter(Option::right)
+        .map(option -> option.text().plain())
+        .toList();
   }
 
   /** Whether the words of the answer stand in the hint, one after another. */

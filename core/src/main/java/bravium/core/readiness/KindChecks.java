@@ -10,8 +10,8 @@ import bravium.core.question.PointAt;
 import bravium.core.question.Question;
 import bravium.core.question.Sortable;
 import bravium.core.question.Sorting;
-import bravium.core.question.Texts;
 import bravium.core.question.TypedText;
+import bravium.core.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
@@ -75,8 +75,8 @@ final class KindChecks {
   private void read(Sorting sorting) {
     needs(sorting.complete(), Check.FEW_GROUPS);
     for (Sortable card : sorting.cards()) {
-      if (!Texts.blank(card.text()) && !sorting.written().contains(card)) {
-        look(Check.CARD_WITHOUT_GROUP, Texts.trimmed(card.text()));
+      if (!card.text().blank() && !sorting.written().contains(card)) {
+        look(Check.CARD_WITHOUT_GROUP, Texts.trimmed(card.text().plain()));
       }
     }
   }

@@ -10,6 +10,7 @@ import bravium.core.question.Option;
 import bravium.core.question.PickAll;
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
+import bravium.core.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -79,8 +80,8 @@ public final class Mending {
   }
 
   /** Its number counts the hints that are written. */
-  private static List<String> hintsWithout(Question question, int number) {
-    List<String> hints = new ArrayList<>(question.hints());
+  private static List<Words> hintsWithout(Question question, int number) {
+    List<Words> hints = new ArrayList<>(question.hints());
     if (number <= hints.size()) {
       hints.remove(number - 1);
     }

@@ -9,9 +9,9 @@ import bravium.core.question.Option;
 import bravium.core.question.PickAll;
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
-import bravium.core.question.Texts;
 import bravium.core.question.TrueFalse;
 import bravium.core.question.UnknownQuestion;
+import bravium.core.words.Texts;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -58,7 +58,7 @@ final class QuestionChecks {
     if (question.off() || !question.started()) {
       return;
     }
-    if (Texts.blank(question.text())) {
+    if (question.text().blank()) {
       stop(question, Check.EMPTY_QUESTION);
     }
     switch (question) {
@@ -85,7 +85,7 @@ final class QuestionChecks {
     if (!question.answerable()) {
       return;
     }
-    Integer first = numbers.putIfAbsent(folded(question.text()), number);
+    Integer first = numbers.putIfAbsent(folded(question.text().key()), number);
     if (first != null) {
       found.add(
           Finding.of(question.id(), Check.SAME_QUESTIONS, Weight.LOOK, first)
@@ -111,14 +111,14 @@ final class QuestionChecks {
       Option option = options.get(i);
       String letter = String.valueOf((char) ('A' + i));
       boolean last = i == options.size() - 1;
-      if (Texts.blank(option.text())) {
+      if (option.text().blank()) {
         if (!last || option.right()) {
           found.add(
               Finding.of(question.id(), option.id(), Check.EMPTY_OPTION, Weight.LOOK, letter)
                   .mendedBy(Mend.REMOVE_OPTION));
         }
-      } else if (!seen.add(folded(option.text()))) {
-        String text = Texts.trimmed(option.text());
+      } else if (!seen.add(folded(option.text().key()))) {
+        String text = Texts.trimmed(option.text().plain());
         Finding same =
             Finding.of(question.id(), option.id(), Check.SAME_OPTIONS, Weight.LOOK, text);
         found.add(option.right() ? same : same.mendedBy(Mend.REMOVE_OPTION));
@@ -133,7 +133,7 @@ final class QuestionChecks {
   private boolean loose(Option option) {
     return activity.rules().optionOrder() == Order.MIXED
         && !option.pinned()
-        && OF_THE_OTHERS.stream().anyMatch(folded(option.text())::startsWith);
+        && OF_THE_OTHERS.stream().anyMatch(folded(option.text().plain())::startsWith);
   }
 
   private void readRight(ChoiceQuestion question) {

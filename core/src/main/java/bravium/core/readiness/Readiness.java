@@ -39,6 +39,7 @@ public record Readiness(
     Guessing guessing = Guessing.at(pool, rules);
     TimeLine line = TimeLine.of(activity, pool, mark.asked());
     List<Finding> all = new ArrayList<>(QuestionChecks.of(activity));
+    all.addAll(MediaChecks.of(activity));
     all.addAll(activity.game().findings(activity));
     if (activity.game().course().isPresent()) {
       all.addAll(RuleChecks.of(activity, pool, mark, reach));

@@ -5,7 +5,9 @@ import bravium.core.activity.Rules;
 import bravium.core.measure.ReadingSpeed;
 import bravium.core.question.Feedback;
 import bravium.core.question.Question;
-import bravium.core.question.Texts;
+import bravium.core.words.Sound;
+import bravium.core.words.Texts;
+import bravium.core.words.Words;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -60,12 +62,24 @@ public record TimeLine(int year, int least, int most, List<ThinkingTime> thinkin
 
   /** Milliseconds to read a question and all that is offered with it, at so many words a minute. */
   static long reading(Question question, int wordsPerMinute) {
-    return ReadingSpeed.millis(words(question), wordsPerMinute);
+    return ReadingSpeed.millis(words(question), wordsPerMinute) + listening(question);
+  }
+
+  /** Milliseconds to hear the sounds of a question; those of unknown length count as none. */
+  static long listening(Question question) {
+    return question.asked().media().stream()
+        .mapToLong(
+            medium -> medium instanceof Sound sound && sound.millis() != null ? sound.millis() : 0)
+        .sum();
   }
 
   /** The words of a question and of all that is offered with it. */
   static int words(Question question) {
-    return Texts.words(question.asked()) + question.read().stream().mapToInt(Texts::words).sum();
+    return words(question.asked()) + question.read().stream().mapToInt(Texts::words).sum();
+  }
+
+  private static int words(@Nullable Words words) {
+    return words == null ? 0 : Texts.words(words.sentence());
   }
 
   private static ThinkingTime of(Rules rules, ThinkingTime usual) {
@@ -83,8 +97,7 @@ public record TimeLine(int year, int least, int most, List<ThinkingTime> thinkin
       int still = thinkingSeconds(question, thinking) + TAKING_IN;
       all += reading(question, speed) + feedback(question.feedback(), speed) + 1_000L * still;
     }
-    String introduction = activity.titlePage().introduction();
-    long before = ReadingSpeed.millis(introduction == null ? 0 : Texts.words(introduction), speed);
+    long before = ReadingSpeed.millis(words(activity.titlePage().introduction()), speed);
     return (int) ((before + all * asked / pool.size() + 999) / 1_000);
   }
 
@@ -100,10 +113,7 @@ public record TimeLine(int year, int least, int most, List<ThinkingTime> thinkin
   /** The longer of the two texts: a class waits for the slower reader. */
   private static long feedback(Feedback feedback, int speed) {
     int words =
-        Stream.of(feedback.right(), feedback.wrong())
-            .mapToInt(text -> text == null ? 0 : Texts.words(text))
-            .max()
-            .orElse(0);
+        Stream.of(feedback.right(), feedback.wrong()).mapToInt(TimeLine::words).max().orElse(0);
     return ReadingSpeed.millis(words, speed);
   }
 }

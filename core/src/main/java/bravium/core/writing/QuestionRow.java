@@ -22,10 +22,11 @@ import bravium.core.question.PointAt;
 import bravium.core.question.Question;
 import bravium.core.question.Sortable;
 import bravium.core.question.Sorting;
-import bravium.core.question.Texts;
 import bravium.core.question.TrueFalse;
 import bravium.core.question.TypedText;
 import bravium.core.question.UnknownQuestion;
+import bravium.core.words.Texts;
+import bravium.core.words.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -82,7 +83,14 @@ public record QuestionRow(
    */
   public Question question(String id) {
     Basics basics =
-        new Basics(id, question, new Feedback(ifRight, ifWrong), false, worth, null, hints);
+        new Basics(
+            id,
+            PictureMarks.words(question),
+            new Feedback(words(ifRight), words(ifWrong), Extra.NONE),
+            false,
+            worth,
+            null,
+            hints.stream().map(PictureMarks::words).toList());
     return switch (kind == null ? guessed() : kind) {
       case "pick-one" -> new PickOne(basics, options(), Extra.NONE);
       case "pick-all" -> new PickAll(basics, options(), Credit.ALL_OR_NOTHING, Extra.NONE);
@@ -146,13 +154,21 @@ public record QuestionRow(
 
   private List<Option> options() {
     List<Option> options = new ArrayList<>();
-    right.forEach(text -> options.add(new Option("o" + options.size(), text, true)));
-    wrong.forEach(text -> options.add(new Option("o" + options.size(), text, false)));
+    right.forEach(text -> options.add(option("o" + options.size(), text, true)));
+    wrong.forEach(text -> options.add(option("o" + options.size(), text, false)));
     return options;
   }
 
+  private static Option option(String id, String text, boolean right) {
+    return new Option(id, PictureMarks.words(text), right, false, null, Extra.NONE);
+  }
+
+  private static @Nullable Words words(@Nullable String text) {
+    return text == null ? null : PictureMarks.words(text);
+  }
+
   private List<Mistake> mistakes() {
-    return wrong.stream().map(text -> new Mistake(text, null, Extra.NONE)).toList();
+    return wrong.stream().map(text -> new Mistake(text, null)).toList();
   }
 
   private Numeric number(Basics basics) {
@@ -163,9 +179,13 @@ public record QuestionRow(
     return new Numeric(basics, value, null, List.of(), false, false, false, mistakes(), Extra.NONE);
   }
 
+  private static Card card(String id, String text) {
+    return new Card(id, PictureMarks.words(text), Extra.NONE);
+  }
+
   private static List<Card> cards(List<String> texts) {
     List<Card> cards = new ArrayList<>();
-    texts.forEach(text -> cards.add(new Card("c" + cards.size(), text)));
+    texts.forEach(text -> cards.add(card("c" + cards.size(), text)));
     return cards;
   }
 
@@ -175,8 +195,8 @@ public record QuestionRow(
       int place = equals(text);
       pairs.add(
           new Pair(
-              new Card("l" + pairs.size(), Texts.trimmed(text.substring(0, place))),
-              new Card("r" + pairs.size(), Texts.trimmed(text.substring(place + 1)))));
+              card("l" + pairs.size(), Texts.trimmed(text.substring(0, place))),
+              card("r" + pairs.size(), Texts.trimmed(text.substring(place + 1)))));
     }
     return pairs;
   }
@@ -187,9 +207,11 @@ public record QuestionRow(
     for (String text : right) {
       int place = equals(text);
       String name = Texts.trimmed(text.substring(place + 1));
-      Card group = groups.computeIfAbsent(name, n -> new Card("g" + groups.size(), n));
+      Card group = groups.computeIfAbsent(name, n -> card("g" + groups.size(), n));
       String card = Texts.trimmed(text.substring(0, place));
-      cards.add(new Sortable("c" + cards.size(), card, List.of(group.id())));
+      cards.add(
+          new Sortable(
+              "c" + cards.size(), PictureMarks.words(card), List.of(group.id()), Extra.NONE));
     }
     return new Sorting(
         basics, List.copyOf(groups.values()), cards, Credit.EACH_RIGHT_COUNTS, Extra.NONE);
@@ -233,7 +255,9 @@ public record QuestionRow(
               row(
                   "order",
                   order,
-                  new Answers(order.cards().stream().map(Card::text).toList(), List.of())));
+                  new Answers(
+                      order.cards().stream().map(card -> PictureMarks.text(card.text())).toList(),
+                      List.of())));
       case Matching pairs ->
           Optional.of(
               row(
@@ -241,7 +265,11 @@ public record QuestionRow(
                   pairs,
                   new Answers(
                       pairs.pairs().stream()
-                          .map(pair -> pair.left().text() + " = " + pair.right().text())
+                          .map(
+                              pair ->
+                                  PictureMarks.text(pair.left().text())
+                                      + " = "
+                                      + PictureMarks.text(pair.right().text()))
                           .toList(),
                       List.of())));
       case Sorting groups -> Optional.of(row("groups", groups, sorted(groups)));
@@ -268,28 +296,42 @@ public record QuestionRow(
     Basics basics = question.basics();
     return new QuestionRow(
         kind,
-        basics.text(),
+        PictureMarks.text(basics.text()),
         answers.right(),
         answers.wrong(),
-        basics.hints(),
-        basics.feedback().right(),
-        basics.feedback().wrong(),
+        basics.hints().stream().map(PictureMarks::text).toList(),
+        plain(basics.feedback().right()),
+        plain(basics.feedback().wrong()),
         basics.worth());
+  }
+
+  private static @Nullable String plain(@Nullable Words words) {
+    return words == null ? null : PictureMarks.text(words);
   }
 
   private static Answers picked(List<Option> options) {
     return new Answers(
-        options.stream().filter(Option::right).map(Option::text).toList(),
-        options.stream().filter(option -> !option.right()).map(Option::text).toList());
+        options.stream()
+            .filter(Option::right)
+            .map(option -> PictureMarks.text(option.text()))
+            .toList(),
+        options.stream()
+            .filter(option -> !option.right())
+            .map(option -> PictureMarks.text(option.text()))
+            .toList());
   }
 
   private static Answers sorted(Sorting sorting) {
     Map<String, String> names = new LinkedHashMap<>();
-    sorting.groups().forEach(group -> names.put(group.id(), group.text()));
+    sorting.groups().forEach(group -> names.put(group.id(), PictureMarks.text(group.text())));
     return new Answers(
         sorting.cards().stream()
             .filter(card -> !card.groups().isEmpty())
-            .map(card -> card.text() + " = " + names.getOrDefault(card.groups().getFirst(), ""))
+            .map(
+                card ->
+                    PictureMarks.text(card.text())
+                        + " = "
+                        + names.getOrDefault(card.groups().getFirst(), ""))
             .toList(),
         List.of());
   }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.answer.Judgement.Reason;
 import bravium.core.json.Extra;
+import bravium.core.words.Words;
 import com.ibm.icu.text.Collator;
 import com.ibm.icu.text.Normalizer2;
 import com.ibm.icu.text.RuleBasedCollator;
@@ -63,7 +64,7 @@ class ComparisonTest {
 
     assertThat(comparison.judge("larvea")).isEqualTo(slips("larvae", 1));
     assertThat(comparison.judge("necter")).isEqualTo(slips("nectar", 1));
-    assertThat(comparison.judge("larva").feedback()).isEqualTo("Only one");
+    assertThat(comparison.judge("larva").feedback()).isEqualTo(Words.of("Only one"));
     assertThat(comparison.judge("nectaries").right()).isFalse();
   }
 

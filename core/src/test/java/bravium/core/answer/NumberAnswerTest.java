@@ -3,6 +3,7 @@ package bravium.core.answer;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.answer.Judgement.Reason;
+import bravium.core.words.Words;
 import java.math.BigDecimal;
 import java.util.List;
 import net.jqwik.api.ForAll;
@@ -93,7 +94,7 @@ class NumberAnswerTest {
                 "16", null, List.of(), false, false, false, List.of(new Mistake("21", "A worker")))
             .orElseThrow();
 
-    assertThat(answer.judge("21.0").feedback()).isEqualTo("A worker");
+    assertThat(answer.judge("21.0").feedback()).isEqualTo(Words.of("A worker"));
   }
 
   /** Source: Apache Commons Numbers, BigFraction. */

@@ -51,7 +51,8 @@ class CodecTest {
         "\"passMark\":80 | \"passMark\":101 | $.rules: passMark is from 0 to 100 per cent",
         "\"passMark\":80 | \"passMark\":99999999999 | $.rules.passMark: expected a smaller number",
         "\"title\":\"Bees\" | \"titel\":\"Bees\" | $.titlePage.title: this is missing",
-        "\"text\":\"Option b\" | \"text\":[] | $.game.questions[0].options[1].text: expected text",
+        "\"text\":\"Option b\" | \"text\":7 | $.game.questions[0].options[1].text: expected text or a"
+            + " list",
         "\"right\":true | \"right\":1 | $.game.questions[0].options[0].right: expected true or false",
         "\"id\":\"b\" | \"id\":\"a\" | $.game.questions[0]: the id a stands twice among the options",
         "\"tags\":[] | \"tags\":{} | $.titlePage.tags: expected a list",

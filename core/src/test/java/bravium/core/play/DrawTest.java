@@ -9,6 +9,7 @@ import bravium.core.question.Option;
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
 import bravium.core.samples.Activities;
+import bravium.core.words.Words;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -63,6 +64,6 @@ class DrawTest {
   }
 
   private static Option option(String id, boolean pinned) {
-    return new Option(id, "Option " + id, id.equals("a"), pinned, null, Extra.NONE);
+    return new Option(id, Words.of("Option " + id), id.equals("a"), pinned, null, Extra.NONE);
   }
 }

@@ -18,6 +18,7 @@ import bravium.core.question.PickAll;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
 import bravium.core.samples.Activities;
+import bravium.core.words.Words;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -34,7 +35,7 @@ class PointsPageTest {
 
   private static final Rules USUAL = Activities.asWritten(null, 50);
 
-  private static final List<String> HINTS = List.of("It is small", "It is brown");
+  private static final List<Words> HINTS = Activities.words("It is small", "It is brown");
 
   @ParameterizedTest
   @MethodSource("oneQuestion")

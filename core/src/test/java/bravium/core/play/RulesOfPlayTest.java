@@ -19,6 +19,7 @@ import bravium.core.question.Question;
 import bravium.core.question.Response;
 import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
+import bravium.core.words.Words;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -58,7 +59,7 @@ class RulesOfPlayTest {
     assertThat(shownBy(activity, player).feedback().text()).isNull();
     player.goOn();
     player.pick("b");
-    assertThat(shownBy(activity, player).feedback().text()).isEqualTo("It is wax");
+    assertThat(shownBy(activity, player).feedback().text()).isEqualTo(Words.of("It is wax"));
   }
 
   @Test
@@ -112,14 +113,17 @@ class RulesOfPlayTest {
     Activity activity =
         Activities.quiz(
             RULES,
-            List.of(question.with(question.basics().withHints(List.of("Small", " ", "Brown")))));
+            List.of(
+                question.with(
+                    question.basics().withHints(Activities.words("Small", " ", "Brown")))));
     Player player = new Player(activity);
     player.start();
 
     assertThat(shownBy(activity, player).question().help())
         .isEqualTo(new Showing.Help(List.of(), 2, 0));
     player.play(new Action.Hint("q1"));
-    assertThat(shownBy(activity, player).question().help().hints()).containsExactly("Small");
+    assertThat(shownBy(activity, player).question().help().hints())
+        .containsExactly(Words.of("Small"));
     player.play(new Action.Hint("q1"));
     assertThat(player.play(new Action.Hint("q1")).refusal()).isEqualTo(Refusal.NO_HINT_LEFT);
   }

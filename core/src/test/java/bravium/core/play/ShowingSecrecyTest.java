@@ -151,7 +151,8 @@ class ShowingSecrecyTest {
       case Sorting q -> {
         List<Sortable> cards =
             q.cards().stream()
-                .map(c -> new Sortable(c.id(), c.text(), c.groups().equals(G1) ? G2 : G1))
+                .map(
+                    c -> new Sortable(c.id(), c.text(), c.groups().equals(G1) ? G2 : G1, c.extra()))
                 .toList();
         yield new Sorting(basics, q.groups(), cards.reversed(), q.credit(), q.extra());
       }

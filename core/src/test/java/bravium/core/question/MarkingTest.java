@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bravium.core.answer.Comparing;
 import bravium.core.json.Extra;
 import bravium.core.samples.RandomQuestions;
+import bravium.core.words.Words;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
@@ -151,7 +152,7 @@ class MarkingTest {
     assertThat(gaps.mark(new Response.Filled(List.of("Bees", "drones", "honey"))).full()).isTrue();
     assertThat(gaps.mark(new Response.Filled(List.of("bees", "", "wax"))).earned()).isZero();
     assertThat(gaps.mark(new Response.Filled(List.of("bees", "", "honey"))).earned()).isEqualTo(2);
-    assertThat(gaps.asked()).isEqualTo("____ and ____ make ____");
+    assertThat(gaps.asked()).isEqualTo(Words.of("____ and ____ make ____"));
   }
 
   @Test

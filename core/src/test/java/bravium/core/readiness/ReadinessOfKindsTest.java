@@ -20,11 +20,16 @@ import bravium.core.question.Numeric;
 import bravium.core.question.Option;
 import bravium.core.question.Ordering;
 import bravium.core.question.PickAll;
+import bravium.core.question.PickOne;
 import bravium.core.question.PointAt;
 import bravium.core.question.Question;
 import bravium.core.question.Sorting;
 import bravium.core.question.TypedText;
 import bravium.core.samples.Activities;
+import bravium.core.words.Paragraph;
+import bravium.core.words.Picture;
+import bravium.core.words.Sound;
+import bravium.core.words.Words;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -64,7 +69,7 @@ class ReadinessOfKindsTest {
   void aHintThatSaysTheAnswerWordForWordIsFoundAndOneThatOnlyContainsItsLettersIsNot() {
     Question question = typed(List.of("wax"), List.of());
     Question telling =
-        question.with(question.basics().withHints(List.of("It waxes", "Think of WAX.")));
+        question.with(question.basics().withHints(Activities.words("It waxes", "Think of WAX.")));
 
     assertThat(findings(RULES, telling))
         .contains(
@@ -161,6 +166,34 @@ class ReadinessOfKindsTest {
         .isEqualTo(Winnable.NEVER);
     assertThat(Readiness.of(activity.withRules(RULES.withAsk(1))).winnable())
         .isEqualTo(Winnable.SOMETIMES);
+  }
+
+  @Test
+  void picturesWithoutADescriptionSmallOnesAndSoundsWithoutWordsAreFoundWhereTheyStand() {
+    Question plain = Activities.question("q", "a", "a", "b");
+    Words text =
+        Words.of(
+            List.of(
+                Paragraph.of("What is it?"),
+                new Picture("comb", " ", 319, 200, Extra.NONE),
+                new Sound("hum", "", 2_000, Extra.NONE)));
+    Words option = Words.of(List.of(new Picture("drone", "", 140, 90, Extra.NONE)));
+    PickOne asked = (PickOne) plain.with(plain.basics().withText(text));
+    Option first = asked.options().getFirst();
+    PickOne question =
+        asked.withOptions(
+            List.of(
+                new Option(first.id(), option, true, false, null, Extra.NONE),
+                asked.options().getLast()));
+
+    assertThat(findings(RULES, question))
+        .contains(
+            Finding.of("q", Check.NO_ALT, Weight.LOOK),
+            Finding.of("q", Check.SMALL_PICTURE, Weight.LOOK, 319, 200, MediaChecks.IN_QUESTION),
+            Finding.of("q", Check.NO_SOUND_WORDS, Weight.LOOK),
+            Finding.of("q", "a", Check.NO_ALT, Weight.LOOK))
+        .doesNotContain(
+            Finding.of("q", "a", Check.SMALL_PICTURE, Weight.LOOK, 140, 90, MediaChecks.ON_CARD));
   }
 
   private static List<Finding> inYear4(Rules rules, Question question) {

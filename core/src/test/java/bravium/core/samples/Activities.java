@@ -11,14 +11,21 @@ import bravium.core.question.Feedback;
 import bravium.core.question.Option;
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
+import bravium.core.words.Words;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Small activities for examples. */
 public final class Activities {
 
   private Activities() {}
+
+  /** Plain texts as words. */
+  public static List<Words> words(String... texts) {
+    return Stream.of(texts).map(Words::of).toList();
+  }
 
   /** Rules with everything as written and 10 points a question. */
   public static Rules asWritten(Integer ask, int passMark) {

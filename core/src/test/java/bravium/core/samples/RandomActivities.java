@@ -51,12 +51,12 @@ public final class RandomActivities {
             random.nextBoolean() ? null : 4,
             null,
             List.of("bees", text(false)),
-            maybe(),
+            new RandomWords(random).maybe(),
             Extra.NONE),
         QuizShow.onLine(
             IntStream.range(0, questions).mapToObj(i -> question("q" + i, finished)).toList()),
         rules(questions),
-        new Endings(new Ending(maybe(), Extra.NONE), Ending.usual()));
+        new Endings(new Ending(new RandomWords(random).maybe(), Extra.NONE), Ending.usual()));
   }
 
   private Rules rules(int questions) {

@@ -27,6 +27,7 @@ import bravium.core.question.Sorting;
 import bravium.core.question.Spot;
 import bravium.core.question.TrueFalse;
 import bravium.core.question.TypedText;
+import bravium.core.words.Words;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -40,9 +41,11 @@ public final class RandomQuestions {
   public static final int KINDS = 13;
 
   private final Random random;
+  private final RandomWords words;
 
   public RandomQuestions(Random random) {
     this.random = random;
+    this.words = new RandomWords(random);
   }
 
   /** A question of any kind; finished ones can be asked and can be right. */
@@ -62,7 +65,7 @@ public final class RandomQuestions {
           new TypedText(
               basics,
               texts(half ? 0 : 1 + random.nextInt(3), finished),
-              List.of(new Mistake("Wasp", maybe())),
+              List.of(new Mistake("Wasp", words.maybe(), Extra.NONE)),
               comparing(),
               Extra.NONE);
       case 4 ->
@@ -74,11 +77,11 @@ public final class RandomQuestions {
               random.nextBoolean(),
               random.nextBoolean(),
               random.nextBoolean(),
-              List.of(new Mistake("7", maybe())),
+              List.of(new Mistake("7", words.maybe(), Extra.NONE)),
               Extra.NONE);
       case 5 ->
           new Gaps(
-              basics.id().isEmpty() || half ? basics : withText(basics, gapText()),
+              basics.id().isEmpty() || half ? basics : basics.withText(Words.of(gapText())),
               any(Gaps.Filling.values()),
               texts(random.nextInt(3), finished),
               comparing(),
@@ -108,9 +111,15 @@ public final class RandomQuestions {
               half ? null : "hive",
               text(finished),
               List.of(
-                  new Area("a1", "Door", any(FLAT), corners(2), true, maybe(), Extra.NONE),
+                  new Area("a1", "Door", any(FLAT), corners(2), true, words.maybe(), Extra.NONE),
                   new Area(
-                      "a2", "Roof", Area.Form.POLYGON, corners(4), false, maybe(), Extra.NONE)),
+                      "a2",
+                      "Roof",
+                      Area.Form.POLYGON,
+                      corners(4),
+                      false,
+                      words.maybe(),
+                      Extra.NONE)),
               Extra.NONE);
       case 10 -> new FreeAnswer(basics, maybe(), Extra.NONE);
       case 11 -> new Discussion(basics, Extra.NONE);
@@ -165,24 +174,16 @@ public final class RandomQuestions {
   private Basics basics(String id, boolean finished) {
     return new Basics(
         id,
-        text(finished),
-        new Feedback(maybe(), maybe()),
+        words.any(finished),
+        new Feedback(words.maybe(), words.maybe(), Extra.NONE),
         false,
         random.nextInt(4) == 0 ? random.nextInt(30) : null,
         random.nextInt(6) == 0 ? 1 + random.nextInt(40) : null,
-        List.of(List.<String>of(), List.of(text(false)), List.of(text(false), "Look again"))
+        List.of(
+                List.<Words>of(),
+                List.of(words.any(false)),
+                List.of(words.any(false), Words.of("Look again")))
             .get(random.nextInt(3)));
-  }
-
-  private static Basics withText(Basics basics, String text) {
-    return new Basics(
-        basics.id(),
-        text,
-        basics.feedback(),
-        basics.off(),
-        basics.worth(),
-        basics.seconds(),
-        basics.hints());
   }
 
   private String gapText() {
@@ -201,10 +202,10 @@ public final class RandomQuestions {
             i ->
                 new Option(
                     id + "o" + i,
-                    text(finished),
+                    words.any(finished),
                     i == right || (several || !finished) && random.nextInt(4) == 0,
                     random.nextInt(6) == 0,
-                    random.nextInt(4) == 0 ? maybe() : null,
+                    random.nextInt(4) == 0 ? words.maybe() : null,
                     Extra.NONE))
         .toList();
   }

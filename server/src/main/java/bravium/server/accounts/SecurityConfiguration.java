@@ -24,12 +24,12 @@ class SecurityConfiguration {
   private static final String[] LEARNERS = {"/api/links/**", "/api/play/**"};
 
   private static final String CONTENT_POLICY =
-      "default-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'none';"
+      "default-src 'self'; img-src 'self' data: blob:; media-src 'self' blob:; object-src 'none'; base-uri 'none';"
           + " form-action 'self'; frame-ancestors 'none'";
 
-  /** Nothing here looks, listens or asks where it is; recording will say so here. */
+  /** Nothing here looks or asks where it is; a teacher may record a sound. */
   private static final String PERMISSIONS =
-      "camera=(), geolocation=(), microphone=(), payment=(), usb=()";
+      "camera=(), geolocation=(), microphone=(self), payment=(), usb=()";
 
   @Bean
   SecurityFilterChain security(

@@ -4,6 +4,8 @@ import bravium.core.activity.Activity;
 import bravium.formats.ActivityFile;
 import bravium.server.accounts.Teacher;
 import bravium.server.problems.Problem;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.net.URI;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -23,6 +25,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
 /** Activities over HTTP. The version is the entity tag; a save says which one it changes. */
 @RestController
@@ -30,9 +33,11 @@ import org.springframework.web.bind.annotation.RestController;
 class ActivityController {
 
   private final ActivityService activities;
+  private final ArchiveService archives;
 
-  ActivityController(ActivityService activities) {
+  ActivityController(ActivityService activities, ArchiveService archives) {
     this.activities = activities;
+    this.archives = archives;
   }
 
   @GetMapping
@@ -116,22 +121,28 @@ class ActivityController {
     return activities.version(teacher, id, version);
   }
 
-  /** The activity as an open file. */
+  /** The activity as an open file: alone, or with its pictures and sounds in a zip. */
   @GetMapping("/{id}/file")
-  ResponseEntity<byte[]> exportFile(
+  ResponseEntity<StreamingResponseBody> exportFile(
       @AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
     Activity activity = activities.read(teacher, id).activity();
+    boolean alone = activity.media().isEmpty();
+    String ending = alone ? "bravium.json" : "bravium.zip";
     return ResponseEntity.ok()
-        .contentType(MediaType.APPLICATION_JSON)
-        .header(HttpHeaders.CONTENT_DISPOSITION, Attachment.of(activity, "bravium.json"))
-        .body(ActivityFile.write(activity));
+        .contentType(alone ? MediaType.APPLICATION_JSON : new MediaType("application", "zip"))
+        .header(HttpHeaders.CONTENT_DISPOSITION, Attachment.of(activity, ending))
+        .body(
+            alone
+                ? out -> out.write(ActivityFile.write(activity))
+                : out -> archives.write(teacher, activity, out));
   }
 
   /** Takes an open file in as an activity of its own. */
   @PostMapping("/files")
   @ResponseStatus(HttpStatus.CREATED)
-  Imported importFile(@AuthenticationPrincipal Teacher teacher, @RequestBody byte[] file) {
-    return activities.importFile(teacher, file);
+  Imported importFile(@AuthenticationPrincipal Teacher teacher, HttpServletRequest request)
+      throws IOException {
+    return archives.take(teacher, request.getInputStream());
   }
 
   private static String tag(int version) {

@@ -1,6 +1,7 @@
 package bravium.server.activities;
 
 import static bravium.server.data.schema.Tables.ACTIVITY;
+import static bravium.server.data.schema.Tables.ACTIVITY_MEDIUM;
 import static bravium.server.data.schema.Tables.ACTIVITY_TAG;
 import static bravium.server.data.schema.Tables.ACTIVITY_VERSION;
 
@@ -137,6 +138,13 @@ class ActivityRepository {
       dsl.insertInto(ACTIVITY_TAG)
           .set(ACTIVITY_TAG.ACTIVITY_ID, activity)
           .set(ACTIVITY_TAG.TAG, tag)
+          .execute();
+    }
+    dsl.deleteFrom(ACTIVITY_MEDIUM).where(ACTIVITY_MEDIUM.ACTIVITY_ID.eq(activity)).execute();
+    for (String medium : content.media()) {
+      dsl.insertInto(ACTIVITY_MEDIUM)
+          .set(ACTIVITY_MEDIUM.ACTIVITY_ID, activity)
+          .set(ACTIVITY_MEDIUM.MEDIUM, medium)
           .execute();
     }
     return dsl.insertInto(ACTIVITY_VERSION)

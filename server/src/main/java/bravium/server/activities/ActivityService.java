@@ -1,8 +1,6 @@
 package bravium.server.activities;
 
 import bravium.core.activity.Activity;
-import bravium.core.json.Format.Understood;
-import bravium.formats.ActivityFile;
 import bravium.server.accounts.Teacher;
 import bravium.server.data.Codes;
 import bravium.server.problems.Problem;
@@ -50,13 +48,6 @@ public class ActivityService {
   StoredActivity copy(Teacher teacher, String id, String title) {
     Activity activity = read(teacher, id).activity();
     return add(teacher, activity.withTitlePage(activity.titlePage().withTitle(title)));
-  }
-
-  Imported importFile(Teacher teacher, byte[] file) {
-    Understood<Activity> read = ActivityFile.readNoting(file);
-    StoredActivity stored = add(teacher, read.value());
-    return new Imported(
-        stored.id(), read.value().titlePage().title(), List.copyOf(read.notUnderstood()));
   }
 
   Saved save(Teacher teacher, String id, int expected, Activity activity) {

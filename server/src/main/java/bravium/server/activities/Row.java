@@ -10,10 +10,17 @@ import bravium.core.readiness.Readiness;
 import bravium.core.readiness.Weight;
 import bravium.server.data.schema.tables.records.ActivityRecord;
 import java.util.List;
+import java.util.Set;
 
 /** What the tables hold of an activity: worked out before anybody has to wait for the writer. */
 record Row(
-    TitlePage page, String kind, int askable, int findings, boolean playable, String document) {
+    TitlePage page,
+    String kind,
+    int askable,
+    int findings,
+    boolean playable,
+    String document,
+    Set<String> media) {
 
   static Row of(Activity activity) {
     Readiness readiness = Readiness.of(activity);
@@ -23,7 +30,8 @@ record Row(
         readiness.askable(),
         readiness.findings().size(),
         readiness.findings().stream().noneMatch(finding -> finding.weight() == Weight.STOP),
-        Codec.ACTIVITY.write(activity));
+        Codec.ACTIVITY.write(activity),
+        activity.media());
   }
 
   void fill(ActivityRecord row) {

@@ -1,6 +1,7 @@
 package bravium.server.activities;
 
 import static bravium.server.data.schema.Tables.ACTIVITY;
+import static bravium.server.data.schema.Tables.ACTIVITY_MEDIUM;
 import static bravium.server.data.schema.Tables.ACTIVITY_TAG;
 import static bravium.server.data.schema.Tables.ACTIVITY_VERSION;
 import static bravium.server.data.schema.Tables.LEARNER;
@@ -161,6 +162,7 @@ class VersionRepository implements Nightly {
     dsl.deleteFrom(TIMED_LINK).where(TIMED_LINK.PLAY_LINK_ID.in(links)).execute();
     dsl.deleteFrom(PLAY_LINK).where(PLAY_LINK.ACTIVITY_ID.eq(activity)).execute();
     dsl.deleteFrom(ACTIVITY_TAG).where(ACTIVITY_TAG.ACTIVITY_ID.eq(activity)).execute();
+    dsl.deleteFrom(ACTIVITY_MEDIUM).where(ACTIVITY_MEDIUM.ACTIVITY_ID.eq(activity)).execute();
     dsl.deleteFrom(ACTIVITY_VERSION).where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity)).execute();
     return dsl.deleteFrom(ACTIVITY).where(ACTIVITY.ID.eq(activity)).execute();
   }

@@ -97,6 +97,11 @@ public final class DataFolder implements AutoCloseable {
     return folder.resolve(DATABASE);
   }
 
+  /** The folder of pictures and sounds. */
+  public Path media() {
+    return folder.resolve("media");
+  }
+
   /** The folder of the nightly copies. */
   public Path copies() {
     return folder.resolve("copies");

@@ -1,18 +1,25 @@
 package bravium.server.demo;
 
+import bravium.core.activity.Activity;
 import bravium.core.play.Opening;
+import bravium.formats.ActivityArchive;
 import bravium.formats.ActivityFile;
 import bravium.server.accounts.Teacher;
 import bravium.server.accounts.TeacherRepository;
 import bravium.server.activities.ActivityService;
 import bravium.server.activities.ActivityVersion;
 import bravium.server.activities.StoredActivity;
+import bravium.server.media.MediaService;
 import bravium.server.sittings.EarlierGames;
 import java.io.IOException;
+import java.io.InputStream;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
@@ -27,13 +34,31 @@ class DemoData implements ApplicationRunner {
 
   private static final String TEACHER = "Ms Alder";
 
+  /** What stands for the media of the demo. */
+  private static final Map<String, String> WORDS =
+      Map.of(
+          "hive",
+          "A beehive on its stand, cut open: boxes with frames one over another, a floor and a roof",
+          "honeybee",
+          "A honeybee from the side, with all the parts of her body",
+          "blossom",
+          "A blossom cut through the middle, with all its parts",
+          "piping",
+          "One long high tone, like a small trumpet, and five short ones");
+
   private final TeacherRepository teachers;
   private final ActivityService activities;
+  private final MediaService media;
   private final EarlierGames games;
   private final Clock clock;
 
   DemoData(
-      TeacherRepository teachers, ActivityService activities, EarlierGames games, Clock clock) {
+      TeacherRepository teachers,
+      ActivityService activities,
+      MediaService media,
+      EarlierGames games,
+      Clock clock) {
+    this.media = media;
     this.games = games;
     this.clock = clock;
     this.teachers = teachers;
@@ -46,16 +71,36 @@ class DemoData implements ApplicationRunner {
       return;
     }
     Teacher teacher = teachers.addFirst(TEACHER, null).orElseThrow();
-    Resource[] files =
-        new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json");
-    Arrays.sort(files, Comparator.comparing(Resource::getFilename));
+    Map<String, String> names = new LinkedHashMap<>();
+    for (Resource file : files("media/*")) {
+      String name = String.valueOf(file.getFilename()).replaceAll("\\..*", "");
+      try (InputStream in = file.getInputStream()) {
+        names.put(name, media.add(teacher, titled(name), words(name), null, in).medium());
+      }
+    }
+    Resource[] files = files("*.json");
     for (Resource file : files) {
-      StoredActivity stored =
-          activities.add(teacher, ActivityFile.read(file.getContentAsByteArray()));
+      Activity activity = ActivityFile.read(file.getContentAsByteArray());
+      StoredActivity stored = activities.add(teacher, ActivityArchive.renamed(activity, names));
       if (file.equals(files[files.length - 1])) {
         play(activities.row(teacher, stored.id()));
       }
     }
+  }
+
+  private static Resource[] files(String pattern) throws IOException {
+    Resource[] files =
+        new PathMatchingResourcePatternResolver().getResources("classpath:demo/" + pattern);
+    Arrays.sort(files, Comparator.comparing(Resource::getFilename));
+    return files;
+  }
+
+  private static String titled(String name) {
+    return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1).replace('-', ' ');
+  }
+
+  private String words(String name) {
+    return WORDS.getOrDefault(name, "");
   }
 
   /** A class has played the last one, yesterday. */

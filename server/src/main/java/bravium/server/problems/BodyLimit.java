@@ -5,6 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Map;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -16,7 +17,13 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class BodyLimit extends OncePerRequestFilter {
 
-  private static final long MOST_BYTES = 4L * 1024 * 1024;
+  /**
+   * The paths that take larger bodies, and how many megabytes: they don't read them into memory.
+   */
+  private static final Map<String, Integer> LARGER =
+      Map.of("/api/media", 20, "/api/activities/files", 200, "/api/questions/pasted", 20);
+
+  private static final int MOST_MEGABYTES = 4;
 
   private final ProblemWriter problems;
 
@@ -28,12 +35,15 @@ class BodyLimit extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    if (request.getContentLengthLong() > MOST_BYTES) {
+    int most = LARGER.getOrDefault(request.getRequestURI(), MOST_MEGABYTES);
+    if (request.getContentLengthLong() > (long) most << 20) {
       problems.write(
           response,
           HttpStatus.CONTENT_TOO_LARGE,
           "too-large",
-          "This is larger than the 4 MB that are taken at once. Nothing was changed.");
+          "This is larger than the "
+              + most
+              + " MB that are taken at once. Make it smaller, then try again. Nothing was changed.");
     } else if (request.getHeader("Transfer-Encoding") != null) {
       problems.write(
           response,

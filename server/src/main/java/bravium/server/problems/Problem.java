@@ -57,6 +57,11 @@ public final class Problem extends RuntimeException {
     return new Problem(HttpStatus.UNAUTHORIZED, reason, words);
   }
 
+  /** It is more than is taken. */
+  public static Problem tooLarge(String words) {
+    return new Problem(HttpStatus.CONTENT_TOO_LARGE, "too-large", words);
+  }
+
   /** It isn't understood. */
   public static Problem badRequest(String reason, String words) {
     return new Problem(HttpStatus.BAD_REQUEST, reason, words);

@@ -4,13 +4,16 @@ import bravium.core.play.Move;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.core.io.Resource;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseCookie;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** A learner's side over HTTP. Her token comes as {@code Authorization: Bearer …}. */
@@ -18,6 +21,8 @@ import org.springframework.web.bind.annotation.RestController;
 class LearnerController {
 
   private static final String BEARER = "Bearer ";
+
+  private static final String COOKIE = "bravium-play";
 
   private final LearnerService learners;
 
@@ -31,14 +36,42 @@ class LearnerController {
   }
 
   @PostMapping("/api/links/{code}/sittings")
-  @ResponseStatus(HttpStatus.CREATED)
-  LearnerSitting open(@PathVariable String code, HttpServletRequest request) {
-    return learners.open(code, token(request), request.getRemoteAddr());
+  ResponseEntity<LearnerSitting> open(@PathVariable String code, HttpServletRequest request) {
+    LearnerSitting opened = learners.open(code, token(request), request.getRemoteAddr());
+    return answer(HttpStatus.CREATED, opened, opened.token(), request);
   }
 
   @GetMapping("/api/play/{sitting}")
-  LearnerSitting read(@PathVariable String sitting, HttpServletRequest request) {
-    return learners.read(sitting, token(request));
+  ResponseEntity<LearnerSitting> read(@PathVariable String sitting, HttpServletRequest request) {
+    return answer(HttpStatus.OK, learners.read(sitting, token(request)), null, request);
+  }
+
+  /**
+   * The browser fetches pictures by itself: it brings the token as a cookie that is only for that.
+   */
+  private static ResponseEntity<LearnerSitting> answer(
+      HttpStatus status,
+      LearnerSitting sitting,
+      @Nullable String fresh,
+      HttpServletRequest request) {
+    ResponseCookie cookie =
+        ResponseCookie.from(COOKIE, fresh == null ? String.valueOf(token(request)) : fresh)
+            .path("/api/play/" + sitting.sitting() + "/media")
+            .httpOnly(true)
+            .sameSite("Strict")
+            .secure(request.isSecure())
+            .build();
+    return ResponseEntity.status(status)
+        .header(HttpHeaders.SET_COOKIE, cookie.toString())
+        .body(sitting);
+  }
+
+  @GetMapping("/api/play/{sitting}/media/{name}")
+  ResponseEntity<Resource> medium(
+      @PathVariable String sitting,
+      @PathVariable String name,
+      @CookieValue(name = COOKIE, required = false) @Nullable String token) {
+    return learners.medium(sitting, token, name).answer(name);
   }
 
   @PostMapping("/api/play/{sitting}/moves")

@@ -10,6 +10,8 @@ import bravium.core.play.Turn;
 import bravium.server.activities.ActivityService;
 import bravium.server.data.Codes;
 import bravium.server.limits.GuessLimit;
+import bravium.server.media.MediaService;
+import bravium.server.media.MediumFile;
 import bravium.server.problems.Problem;
 import java.time.Clock;
 import java.time.Duration;
@@ -27,6 +29,7 @@ class LearnerService {
   private final ActivityService activities;
   private final WarmSittings warm;
   private final ContributionRepository contributions;
+  private final MediaService media;
   private final Clock clock;
 
   /**
@@ -40,7 +43,9 @@ class LearnerService {
       ActivityService activities,
       WarmSittings warm,
       ContributionRepository contributions,
+      MediaService media,
       Clock clock) {
+    this.media = media;
     this.contributions = contributions;
     this.links = links;
     this.activities = activities;
@@ -100,8 +105,25 @@ class LearnerService {
     return wrote ? contributions.of(stored, question) : List.of();
   }
 
+  /**
+   * A picture or a sound of her play.
+   *
+   * @param name what it is called in this play
+   */
+  MediumFile medium(String sitting, @Nullable String token, String name) {
+    StoredSitting stored = warm.read(sitting, of(learner(token)));
+    String medium = MediaNames.of(stored).medium(name).orElseThrow(LearnerService::noMedium);
+    return media.fileOfActivity(stored.activityRow(), medium);
+  }
+
+  private static Problem noMedium() {
+    return Problem.notFound(
+        "no-such-medium", "There is no such picture or sound in this game. Reload the page.");
+  }
+
   private Showing show(StoredSitting stored) {
-    return Engine.show(stored.activity(), stored.sitting(), Audience.PLAYER, clock.millis());
+    return MediaNames.of(stored)
+        .veiled(Engine.show(stored.activity(), stored.sitting(), Audience.PLAYER, clock.millis()));
   }
 
   private PlayLinkRepository.Link link(String code, String address) {

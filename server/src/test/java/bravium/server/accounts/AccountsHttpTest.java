@@ -190,7 +190,7 @@ class AccountsHttpTest {
         .doesNotContain("unsafe");
     assertThat(page.header("X-Content-Type-Options")).isEqualTo("nosniff");
     assertThat(page.header("Referrer-Policy")).isEqualTo("same-origin");
-    assertThat(page.header("Permissions-Policy")).contains("microphone=()");
+    assertThat(page.header("Permissions-Policy")).contains("microphone=(self)", "camera=()");
   }
 
   private static Caller stranger() {

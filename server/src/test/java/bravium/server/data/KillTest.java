@@ -4,10 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.server.Caller;
 import bravium.server.Caller.Answer;
+import bravium.server.OwnProcess;
 import bravium.server.Samples;
-import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.net.ServerSocket;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -19,7 +18,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -45,16 +43,12 @@ class KillTest {
   void nothingThatWasAcknowledgedIsLostWhenTheProcessIsKilledUnderLoad() throws Exception {
     Random random = new Random();
     for (int kill = 0; kill < KILLS; kill++) {
-      int port = freePort();
-      Process server = start(port);
-      String address = "http://localhost:" + port;
-      waitUntilUp(server, address);
-      List<Thread> load = load(address, kill);
+      OwnProcess server = OwnProcess.start(folder);
+      List<Thread> load = load(server.address(), kill);
       Thread.sleep(300 + random.nextInt(1_500));
 
-      server.destroyForcibly();
+      server.close();
 
-      assertThat(server.waitFor(1, TimeUnit.MINUTES)).isTrue();
       for (Thread thread : load) {
         thread.join();
       }
@@ -166,46 +160,5 @@ class KillTest {
       }
     }
     return found;
-  }
-
-  private Process start(int port) throws IOException {
-    String classPath =
-        System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
-    return new ProcessBuilder(
-            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-            "-XX:TieredStopAtLevel=1",
-            "--enable-native-access=ALL-UNNAMED",
-            "-cp",
-            classPath,
-            "bravium.server.Bravium",
-            "--server.port=" + port,
-            "--bravium.demo=true",
-            "--bravium.data=" + folder)
-        .redirectErrorStream(true)
-        .redirectOutput(folder.resolve("server.log").toFile())
-        .start();
-  }
-
-  private static void waitUntilUp(Process server, String address) throws InterruptedException {
-    while (true) {
-      assertThat(server.isAlive()).as("the server is running").isTrue();
-      try {
-        // The demo's teacher can sign in once the demo data is there.
-        Caller caller = Caller.at(address);
-        caller.get("/api/session");
-        if (caller.post("/api/session/demo", "").status() == 200) {
-          return;
-        }
-      } catch (UncheckedIOException e) {
-        // Not yet.
-      }
-      Thread.sleep(100);
-    }
-  }
-
-  private static int freePort() throws IOException {
-    try (ServerSocket socket = new ServerSocket(0)) {
-      return socket.getLocalPort();
-    }
   }
 }

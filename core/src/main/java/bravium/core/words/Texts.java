@@ -1,4 +1,4 @@
-package bravium.core.question;
+package bravium.core.words;
 
 import java.util.ArrayList;
 import java.util.List;

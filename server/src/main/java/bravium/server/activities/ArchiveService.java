@@ -1,0 +1,105 @@
+package bravium.server.activities;
+
+import bravium.core.activity.Activity;
+import bravium.core.json.Format.Understood;
+import bravium.formats.ActivityArchive;
+import bravium.formats.ActivityFile;
+import bravium.server.accounts.Teacher;
+import bravium.server.media.MediaService;
+import bravium.server.problems.Problem;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.zip.ZipException;
+import org.springframework.stereotype.Service;
+
+/** Activities as files, with their pictures and sounds. */
+@Service
+public class ArchiveService {
+
+  /** The most media of a file: they are all worked on while somebody waits. */
+  private static final int MOST_MEDIA = 300;
+
+  private final ActivityService activities;
+  private final MediaService media;
+
+  ArchiveService(ActivityService activities, MediaService media) {
+    this.activities = activities;
+    this.media = media;
+  }
+
+  /** Writes an activity with its media; one that isn't there any more is left out. */
+  void write(Teacher teacher, Activity activity, OutputStream out) throws IOException {
+    List<ActivityArchive.Medium> files =
+        activity.media().stream()
+            .flatMap(name -> media.find(teacher, name).stream())
+            .map(file -> new ActivityArchive.Medium(file.name(), file.ending(), file.path()))
+            .toList();
+    ActivityArchive.write(activity, files, out);
+  }
+
+  /** Takes a file in as an activity of its own: a zip with media, or the activity's JSON alone. */
+  public Imported take(Teacher teacher, InputStream in) throws IOException {
+    Path file = Files.createTempFile("bravium", ".in");
+    try {
+      Files.copy(in, file, StandardCopyOption.REPLACE_EXISTING);
+      if (ActivityArchive.is(file)) {
+        return takeArchive(teacher, file);
+      }
+      if (Files.size(file) > ActivityArchive.MOST_ACTIVITY_BYTES) {
+        throw Problem.tooLarge(
+            "An activity without pictures is at most "
+                + (ActivityArchive.MOST_ACTIVITY_BYTES >> 20)
+                + " MB. Nothing was added.");
+      }
+      Understood<Activity> read = ActivityFile.readNoting(Files.readAllBytes(file));
+      return added(teacher, read, read.value(), List.of());
+    } finally {
+      Files.deleteIfExists(file);
+    }
+  }
+
+  private Imported takeArchive(Teacher teacher, Path file) throws IOException {
+    try (ActivityArchive archive = ActivityArchive.open(file)) {
+      Understood<Activity> read = ActivityFile.readNoting(archive.activity());
+      Map<String, String> names = new LinkedHashMap<>();
+      List<String> left = new ArrayList<>();
+      for (String name : read.value().media().stream().limit(MOST_MEDIA).toList()) {
+        if (archive.has(name)) {
+          takeMedium(teacher, archive, name, names, left);
+        }
+      }
+      return added(teacher, read, ActivityArchive.renamed(read.value(), names), left);
+    }
+  }
+
+  private void takeMedium(
+      Teacher teacher,
+      ActivityArchive archive,
+      String name,
+      Map<String, String> names,
+      List<String> left)
+      throws IOException {
+    try (InputStream in = archive.medium(name)) {
+      names.put(name, media.add(teacher, name, "", null, in).medium());
+    } catch (ZipException e) {
+      left.add("It is damaged.");
+    } catch (Problem problem) {
+      left.add(problem.getMessage());
+    }
+  }
+
+  private Imported added(
+      Teacher teacher, Understood<Activity> read, Activity activity, List<String> left) {
+    StoredActivity stored = activities.add(teacher, activity);
+    return new Imported(
+        stored.id(), activity.titlePage().title(), List.copyOf(read.notUnderstood()), left);
+  }
+}

@@ -1,0 +1,42 @@
+import { useInfiniteQuery } from "@tanstack/react-query";
+import type { MediaKind, MediaList, MediumCard, MediumWords } from "../generated/types";
+import { call } from "./client";
+
+export const mediaKeys = { all: ["media"] };
+
+/** What the list of media is asked for. */
+export interface Wanted {
+  kind?: MediaKind;
+  search: string;
+}
+
+const listMedia = ({ kind = undefined, search }: Wanted, page: number) =>
+  call<MediaList>(
+    `/api/media?${new URLSearchParams({ ...(kind && { kind }), search, page: String(page) })}`,
+  );
+
+/** The pages of the teacher's media that fit; what is shown stays while the next is on its way. */
+export const useMedia = (wanted: Wanted) =>
+  useInfiniteQuery({
+    queryKey: [...mediaKeys.all, wanted],
+    queryFn: ({ pageParam }) => listMedia(wanted, pageParam),
+    initialPageParam: 0,
+    getNextPageParam: (last, all) =>
+      all.reduce((n, page) => n + page.media.length, 0) < last.total ? all.length : undefined,
+    placeholderData: (previous) => previous,
+  });
+
+export const addMedium = (file: Blob, title: string, millis?: number) =>
+  call<MediumCard>(
+    `/api/media?${new URLSearchParams({ title, ...(millis !== undefined && { millis: String(millis) }) })}`,
+    { method: "POST", body: file, headers: { "Content-Type": "application/octet-stream" } },
+  );
+
+export const describeMedium = (medium: string, changed: MediumWords) =>
+  call<MediumCard>(`/api/media/${medium}`, { method: "PUT", body: changed });
+
+export const removeMedium = (medium: string) =>
+  call<void>(`/api/media/${medium}`, { method: "DELETE" });
+
+export const bringBackMedium = (medium: string) =>
+  call<void>(`/api/media/${medium}/return`, { method: "POST" });

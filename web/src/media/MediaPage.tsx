@@ -1,0 +1,75 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useDeferredValue, useState } from "react";
+import { bringBackMedium, mediaKeys, useMedia, type Wanted } from "../api/media";
+import { Shell } from "../app/Shell";
+import type { MediumCard } from "../generated/types";
+import { problemWords } from "../ui/Notice";
+import { Toast } from "../ui/Toast";
+import { words } from "../words/en";
+import { AddMedia } from "./AddMedia";
+import { MediaFilter } from "./MediaFilter";
+import { MediaGrid } from "./MediaGrid";
+import { MediumDialog } from "./MediumDialog";
+import type { Uploaded } from "./upload";
+
+/** All pictures and sounds of the teacher's. */
+export default function MediaPage() {
+  const [wanted, setWanted] = useState<Wanted>({ search: "" });
+  const [open, setOpen] = useState<MediumCard>();
+  const [message, setMessage] = useState<{ text: string; undo?: () => void }>();
+  const queries = useQueryClient();
+  const settled = useDeferredValue(wanted);
+  const listAnew = () => queries.invalidateQueries({ queryKey: mediaKeys.all });
+  const added = async ({ added: cards, refused }: Uploaded) => {
+    await listAnew();
+    const [only] = cards;
+    if (cards.length === 1 && refused.length === 0) setOpen(only);
+    const says = cards.length > 0 ? [words.media.added(cards.length)] : [];
+    setMessage({ text: [...says, ...refused].join(" ") });
+  };
+  const removed = (card: MediumCard) => {
+    setOpen(undefined);
+    const undo = () =>
+      bringBackMedium(card.medium)
+        .then(() => setMessage({ text: words.media.broughtBack(card.title) }))
+        .catch((error) => setMessage({ text: problemWords(error) }))
+        .finally(listAnew);
+    setMessage({ text: words.media.removed(card.title), undo });
+  };
+  return (
+    <Shell>
+      <div className="mx-auto max-w-7xl px-4 py-6 sm:px-7">
+        <div className="mb-4 flex flex-wrap items-baseline gap-x-4">
+          <h1 className="text-3xl font-semibold">{words.places.media}</h1>
+          <Used />
+        </div>
+        <AddMedia added={added} beside={<MediaFilter wanted={wanted} change={setWanted} />}>
+          <MediaGrid wanted={settled} press={setOpen} />
+          <p className="mt-6 text-soft">{words.media.dropHere}</p>
+        </AddMedia>
+      </div>
+      {open && (
+        <MediumDialog
+          key={open.medium}
+          card={open}
+          removed={removed}
+          onClose={() => setOpen(undefined)}
+        />
+      )}
+      {message && (
+        <Toast
+          text={message.text}
+          action={message.undo && words.activities.undo}
+          act={message.undo}
+          close={() => setMessage(undefined)}
+        />
+      )}
+    </Shell>
+  );
+}
+
+/** How much of the room for media is taken. */
+function Used() {
+  const all = useMedia({ search: "" }).data?.pages[0];
+  return all ? <p className="text-soft">{words.media.used(all.used, all.most)}</p> : null;
+}

@@ -1,0 +1,63 @@
+import { addMedium } from "../api/media";
+import type { MediumCard } from "../generated/types";
+import type { Medium } from "../rich/words";
+import { problemWords } from "../ui/Notice";
+import { words } from "../words/en";
+
+/** The largest file that the server takes; it says so itself for what slips through. */
+const LARGEST = 20 * 1024 * 1024;
+
+/** The endings a file dialog offers; what a file is the server finds out from its content. */
+export const ACCEPTED = {
+  picture: ".png,.jpg,.jpeg,.webp,.gif,.svg,image/*",
+  sound: ".mp3,.ogg,.oga,.opus,.wav,.webm,.weba,audio/*",
+};
+
+/** What became of some files: those that are there now, and why others are not. */
+export interface Uploaded {
+  added: MediumCard[];
+  refused: string[];
+}
+
+/** Adds files one after another; each that is refused says why, and the others go on. */
+export async function upload(files: Iterable<File>, millis?: number): Promise<Uploaded> {
+  const result: Uploaded = { added: [], refused: [] };
+  for (const file of files) {
+    try {
+      if (file.size > LARGEST) throw new Error(words.media.tooLarge(LARGEST / 1024 / 1024));
+      const length = millis ?? (await lengthOf(file));
+      result.added.push(await addMedium(file, file.name, length));
+    } catch (error) {
+      const why = error instanceof Error && error.message ? error.message : problemWords(error);
+      result.refused.push(words.media.refused(file.name, why));
+    }
+  }
+  return result;
+}
+
+/** How long a sound is, in milliseconds, as far as the browser can tell. */
+function lengthOf(file: File): Promise<number | undefined> {
+  if (!file.type.startsWith("audio/")) return Promise.resolve(undefined);
+  return new Promise((resolve) => {
+    const audio = new Audio();
+    const address = URL.createObjectURL(file);
+    const done = (millis?: number) => {
+      URL.revokeObjectURL(address);
+      resolve(millis);
+    };
+    audio.onloadedmetadata = () =>
+      done(Number.isFinite(audio.duration) ? Math.round(audio.duration * 1000) : undefined);
+    audio.onerror = () => done();
+    audio.preload = "metadata";
+    audio.src = address;
+  });
+}
+
+/** A medium as it stands among words. */
+export function blockOf(card: MediumCard): Medium {
+  const { medium, words: said, width, height, millis } = card;
+  if (card.kind === "sound") return { kind: "sound", medium, words: said, millis };
+  // A drawing is sharp at any size.
+  const drawn = card.type === "image/svg+xml";
+  return { kind: "picture", medium, alt: said, ...(!drawn && { width, height }) };
+}

@@ -1,0 +1,112 @@
+import type { MediaKind, MediumCard } from "../generated/types";
+import { clockTime, day, plural, time } from "./format";
+
+/** The words of Media, and of pictures and sounds wherever they stand. */
+
+const KB = 1024;
+
+function size(bytes: number): string {
+  if (bytes < KB * KB) return `${Math.ceil(bytes / KB)} KB`;
+  const mb = bytes / KB / KB;
+  return mb < KB ? `${mb.toFixed(mb < 10 ? 1 : 0)} MB` : `${Number((mb / KB).toFixed(1))} GB`;
+}
+
+const THING: Record<MediaKind, string> = { picture: "picture", sound: "sound" };
+
+export const media = {
+  media: {
+    search: "Find by name or description",
+    kind: "What to show",
+    kinds: { all: "All", picture: "Pictures", sound: "Sounds" },
+    add: "Add files",
+    adding: (n: number) => `Adding ${plural(n, "file")} …`,
+    record: "Record a sound",
+    dropHere: "You can also drop files here, or paste a picture.",
+    empty: (kind?: MediaKind) =>
+      kind
+        ? `There is no ${THING[kind]} here yet. Add one, or drop it here.`
+        : "Nothing is here yet. Add pictures and sounds, drop them here, or paste a picture.",
+    noneFound: "Nothing fits that.",
+    choose: { picture: "Choose a picture", sound: "Choose a sound" },
+    otherKind: (title: string, kind: MediaKind) =>
+      `“${title}” is in Media now, but it is no ${THING[kind]}.`,
+    facts: ({ width, height, millis, bytes }: MediumCard): string =>
+      [
+        width && height ? `${width} × ${height}` : "",
+        millis ? clockTime(millis / 1000) : "",
+        size(bytes),
+      ]
+        .filter(Boolean)
+        .join(" · "),
+    undescribed: { picture: "not described yet", sound: "not written down yet" },
+    title: "Name",
+    wordsOf: { picture: "What it shows", sound: "What is heard" },
+    wordsHint: {
+      picture: "For those who can’t see it. It goes with the picture wherever you put it.",
+      sound: "For those who can’t hear it. It goes with the sound wherever you put it.",
+    },
+    usedIn: (n: number) =>
+      n === 0 ? "Not used yet" : `Used in ${plural(n, "activity", "activities")}`,
+    used: (used: number, most: number) => `${size(used)} of ${size(most)} used`,
+    done: "Done",
+    download: "Download",
+    remove: "Delete",
+    removeAnyway: "Delete it all the same",
+    removeUsed: (kind: MediaKind, n: number) =>
+      `This ${THING[kind]} is used in ${plural(n, "activity", "activities")}. Where it was, its description will stand instead.`,
+    removed: (title: string) => `“${title}” is deleted.`,
+    broughtBack: (title: string) => `“${title}” is back.`,
+    added: (n: number) => `${plural(n, "file")} added.`,
+    tooLarge: (most: number) => `It is larger than the ${most} MB that are taken. Make it smaller.`,
+    refused: (name: string, why: string) => `“${name}” was not added. ${why}`,
+    start: "Start recording",
+    stop: "Stop",
+    recordAgain: "Record again",
+    isRecording: "Recording",
+    level: "How loud it is",
+    keep: "Keep this sound",
+    recordingTitle: (at: Date) => `Recording, ${day(at)} ${time(at)}`,
+    cannotRecord:
+      "This browser can’t record here. It only does so over a safe connection (an address that begins with https://, or localhost). You can add a sound file instead.",
+    noMicrophone:
+      "The microphone could not be used. Allow it in the browser’s address bar, or plug one in, then try again.",
+  },
+
+  /** Words with more in them than text. */
+  rich: {
+    pictureMissing: (alt: string) => (alt ? `Picture: ${alt}` : "There should be a picture here."),
+    soundMissing: (said: string) => (said ? `Sound: ${said}` : "There should be a sound here."),
+    listen: "Listen",
+    stop: "Stop",
+    readIt: "Read it",
+    has: { picture: "with a picture", sound: "with a sound" },
+    format: "Format, pictures, sounds",
+    toolbar: "Format",
+    bold: "Bold",
+    italic: "Italics",
+    sub: "Subscript",
+    sup: "Superscript",
+    bullets: "List",
+    numbers: "Numbered list",
+    link: "Link",
+    formula: "Formula",
+    picture: "Picture",
+    sound: "Sound",
+    alt: "What it shows",
+    said: "What is heard",
+    remove: { picture: "Take the picture out", sound: "Take the sound out" },
+    linkTo: "Where it leads",
+    linkHint: "An address that begins with https://, http:// or mailto:",
+    linkWrong: "This is no address. It begins with https://, http:// or mailto:.",
+    linkSet: "Set the link",
+    linkRemove: "Take the link away",
+    tex: "Formula in TeX",
+    texHint: "For instance: \\frac{1}{2}, x^2, \\sqrt{9}, 3 \\times 4",
+    texResult: "How it looks",
+    texSet: "Put it in",
+    texRemove: "Take it out",
+    leftOut: (n: number) =>
+      `${plural(n, "picture")} could not be taken: only ${n === 1 ? "its address was" : "their addresses were"} pasted. Copy a picture by itself, or add its file.`,
+    loading: "One moment …",
+  },
+};
