@@ -172,7 +172,9 @@ function TakeIn(props: { say: (message: Message) => void; done: () => void }) {
         const took = whole
           ? words.activities.tookIn(title)
           : words.activities.tookInPart(title, notUnderstood);
-        say({ text: [took, ...(left.length > 0 ? [words.activities.mediaLeft(left)] : [])].join(" ") });
+        say({
+          text: [took, ...(left.length > 0 ? [words.activities.mediaLeft(left)] : [])].join(" "),
+        });
       } catch (error) {
         say({ text: words.activities.notTaken(file.name, problemWords(error)) });
       }

@@ -63,6 +63,8 @@ function QuestionView(props: StageProps) {
   const { question, feedback } = showing;
   if (!question) return null;
   const gaps = question.kind.startsWith("gaps");
+  const media = mediaOf(question.text);
+  const pictures = media.filter((medium) => medium.kind === "picture");
   return (
     <form
       className="flex flex-1 flex-col gap-[var(--gap)]"
@@ -75,8 +77,13 @@ function QuestionView(props: StageProps) {
       <Heading takesFocus={takesFocus} turn={question.id} about={`question ${question.id}`}>
         {gaps ? words.game.fillGaps : sentenceOf(question.text)}
       </Heading>
-      <MediaRow media={mediaOf(question.text)} />
-      <AnswerField {...props} question={question} />
+      <MediaRow media={media.filter((medium) => medium.kind === "sound")} />
+      <div className="stage-answer" data-pictures={pictures.length > 0}>
+        <MediaRow media={pictures} />
+        <div className="flex min-h-0 flex-1 flex-col gap-[var(--gap)]">
+          <AnswerField {...props} question={question} />
+        </div>
+      </div>
       {question.kind === "unfinished" && <p className="text-soft">{words.live.unfinished}</p>}
       <Hints question={question} />
       {feedback && (

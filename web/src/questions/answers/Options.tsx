@@ -23,7 +23,7 @@ export function Options(props: AnswerProps) {
       <legend className={several ? "mb-[0.4em] text-soft" : "sr-only"}>
         {several ? words.game.chooseAll : words.game.options}
       </legend>
-      <div className="stage-options" data-columns={across} style={rows}>
+      <div className="stage-options" data-columns={across} data-pictures={pictures} style={rows}>
         {question.choices.map((choice, i) => (
           <OptionCard
             key={choice.id}

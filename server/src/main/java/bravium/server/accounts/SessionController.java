@@ -5,6 +5,8 @@ import bravium.server.problems.Problem;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.jspecify.annotations.Nullable;
+import org.springframework.boot.availability.ApplicationAvailability;
+import org.springframework.boot.availability.ReadinessState;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -25,12 +27,15 @@ class SessionController {
   private final AccountService accounts;
   private final TeacherRepository teachers;
   private final TeacherSessions sessions;
+  private final ApplicationAvailability availability;
 
   SessionController(
       BraviumSettings settings,
       AccountService accounts,
       TeacherRepository teachers,
-      TeacherSessions sessions) {
+      TeacherSessions sessions,
+      ApplicationAvailability availability) {
+    this.availability = availability;
     this.settings = settings;
     this.accounts = accounts;
     this.teachers = teachers;
@@ -59,15 +64,11 @@ class SessionController {
     if (!settings.demo()) {
       throw Problem.notFound("no-demo", "This server has no demo. Start one with ./bravium demo.");
     }
-    Teacher teacher =
-        teachers
-            .first()
-            .orElseThrow(
-                () ->
-                    Problem.conflict(
-                        "not-ready",
-                        "The demo data is still being laid in. Try again in a moment."));
-    return open(teacher, request, response);
+    if (availability.getReadinessState() != ReadinessState.ACCEPTING_TRAFFIC) {
+      throw Problem.conflict(
+          "not-ready", "The demo data is still being laid in. Try again in a moment.");
+    }
+    return open(teachers.first().orElseThrow(), request, response);
   }
 
   /** Changes the password; every other session of hers ends. */
