@@ -16,6 +16,7 @@ const WORDS = new Set([
   "alt",
   "name",
   "model",
+  "words",
 ]);
 
 /** What is looked for, and how. */

@@ -3,6 +3,9 @@ import { useEffect, useRef, useState } from "react";
 /** The longest recording, in seconds. */
 export const LONGEST = 180;
 
+/** How much of the level is left of one look at it to the next. */
+const FALL = 0.8;
+
 /** What was recorded. */
 export interface Recording {
   blob: Blob;
@@ -67,11 +70,14 @@ function listen(stream: MediaStream, tell: (level: number) => void): () => void 
   analyser.fftSize = 1024;
   context.createMediaStreamSource(stream).connect(analyser);
   const samples = new Float32Array(analyser.fftSize);
+  let shown = 0;
   const timer = setInterval(() => {
     analyser.getFloatTimeDomainData(samples);
     const power = samples.reduce((sum, sample) => sum + sample * sample, 0) / samples.length;
-    // From -60 dB, hardly to be heard, to 0 dB, the loudest there is.
-    tell(Math.max(0, Math.min(1, 1 + Math.log10(Math.max(power, 1e-9)) / 6)));
+    // From -60 dB, hardly to be heard, to 0 dB, the loudest there is; it falls slower than it rises.
+    const level = Math.max(0, Math.min(1, 1 + Math.log10(Math.max(power, 1e-9)) / 6));
+    shown = Math.max(level, shown * FALL);
+    tell(shown);
   }, 80);
   return () => {
     clearInterval(timer);

@@ -86,6 +86,7 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
     ["ArrowRight", next],
     ["ArrowLeft", back],
     ["h", hint],
+    ["l", () => document.querySelector<HTMLButtonElement>("[data-read-aloud]")?.click()],
     ["0", turnLook],
     ["?", () => setShowsKeys(true)],
     ["Escape", () => navigate(`/activities/${id}`)],

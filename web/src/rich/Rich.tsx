@@ -57,13 +57,15 @@ function Line({ content }: { content: InlineUnion[] }): ReactNode {
     switch (piece.kind) {
       case "text":
         // biome-ignore lint/suspicious/noArrayIndexKey: pieces have no other name
-        return <RunView key={i} run={piece} />;
+        return <RunView key={i} run={behind(content[i - 1], piece)} />;
       case "formula":
         return (
           // biome-ignore lint/suspicious/noArrayIndexKey: as above
           <Suspense key={i} fallback={<code>{piece.tex}</code>}>
-            <FormulaView tex={piece.tex} />
-            {holdsOn(content[i + 1]) && WORD_JOINER}
+            <span className="whitespace-nowrap">
+              <FormulaView tex={piece.tex} />
+              {stopOf(content[i + 1])}
+            </span>
           </Suspense>
         );
       default:
@@ -72,10 +74,15 @@ function Line({ content }: { content: InlineUnion[] }): ReactNode {
   });
 }
 
-/** Keeps a stop on the line of the formula before it. */
-const WORD_JOINER = "\u2060";
+/** The stop behind a formula: it stays on the formula's line. */
+const stopOf = (next?: InlineUnion) =>
+  (next?.kind === "text" && /^[.,;:!?)\]]+/.exec(next.text)?.[0]) || "";
 
-const holdsOn = (next?: InlineUnion) => next?.kind === "text" && /^\S/.test(next.text);
+/** A piece without the stop that stands with the formula before it. */
+function behind(before: InlineUnion | undefined, run: Run): Run {
+  const stop = before?.kind === "formula" ? stopOf(run) : "";
+  return stop ? { ...run, text: run.text.slice(stop.length) } : run;
+}
 
 const ELEMENTS = { bold: "strong", italic: "em", sub: "sub", sup: "sup" } as const;
 

@@ -36,6 +36,7 @@ export default function RichEditor(
     extensions: [...schema, placeholder(props.placeholder ?? "")],
     content: documentOf(blocksOf(value)),
     injectCSS: false,
+    immediatelyRender: false,
     autofocus: props.takesCursor ? "end" : false,
     editorProps: {
       attributes: {
@@ -92,7 +93,7 @@ export default function RichEditor(
   // biome-ignore lint/correctness/useExhaustiveDependencies: what arrives does so once
   useEffect(() => {
     const { arriving } = latest.current;
-    if (!editor || !arriving) return;
+    if (!editor || editor.isDestroyed || !arriving) return;
     editor.commands.focus("end");
     if (arriving.html !== undefined) {
       editor.commands.insertContent(withoutPictures(arriving.html));
@@ -103,7 +104,7 @@ export default function RichEditor(
   }, [editor]);
 
   useEffect(() => {
-    if (!editor || value === written.current) return;
+    if (!editor || editor.isDestroyed || value === written.current) return;
     if (JSON.stringify(value) === JSON.stringify(written.current)) return;
     written.current = value;
     editor.commands.setContent(documentOf(blocksOf(value)), { emitUpdate: false });
@@ -117,7 +118,7 @@ export default function RichEditor(
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: only when the cursor has left all of it
     <div
-      className="group/rich min-w-0 flex-1"
+      className="group/rich relative min-w-0 flex-1"
       onBlur={(event) => {
         if (opens || event.currentTarget.contains(event.relatedTarget)) return;
         props.left(written.current);

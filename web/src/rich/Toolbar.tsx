@@ -57,7 +57,7 @@ export function Toolbar(props: {
     <div
       role="toolbar"
       aria-label={words.rich.toolbar}
-      className="hidden flex-wrap border-b border-line group-focus-within/rich:flex"
+      className="absolute bottom-full left-0 z-20 hidden w-max max-w-[calc(100vw-3rem)] flex-wrap rounded-[14px] border border-line bg-card p-1 shadow-lift group-focus-within/rich:flex"
     >
       {[...(plain ? [] : tools), ...media].map(([name, Icon, act]) => (
         <button

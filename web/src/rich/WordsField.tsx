@@ -106,7 +106,7 @@ export function WordsField(props: WordsFieldProps) {
           type="button"
           tabIndex={-1}
           title={words.rich.format}
-          aria-label={`${label}: ${words.rich.format}`}
+          aria-label={words.rich.format}
           className="words-format btn btn-ghost btn-square btn-sm shrink-0 text-soft"
           onMouseDown={(event) => event.preventDefault()}
           onClick={() => setArriving({})}

@@ -394,6 +394,7 @@ export const words = {
       ["A – F", "choose an option"],
       ["Enter", "answer with what is chosen or typed"],
       ["H", "a hint"],
+      ["L", "read aloud, or stop"],
       ["F11", "fill the screen (your browser’s key)"],
       ["0", "light or dark look"],
       ["?", "these keys"],

@@ -127,6 +127,8 @@ export const playing = {
     livesUp: (score: Scorecard) => `No more mistakes left — you got ${ofMarked(score)}`,
     comment: "Your teacher says:",
     fillGaps: "Fill the gaps",
+    readAloud: "Read aloud",
+    stopReading: "Stop reading",
     /** What a player should know before she begins. */
     termsOf: ({ tries, lives, gameSeconds }: Terms) =>
       [

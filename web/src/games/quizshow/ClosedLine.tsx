@@ -67,12 +67,12 @@ export const ClosedLine = memo(function ClosedLine(props: Props) {
         <span
           className={`line-clamp-2 min-w-0 [overflow-wrap:anywhere] ${question.off ? "line-through decoration-1" : ""}`}
         >
+          <MediaSigns media={mediaOf(question.text)} />
           {isBlank(sentenceOf(question.text)) ? (
             <em className="text-soft">{plainOf(question.text) || words.sheet.emptyLine}</em>
           ) : (
             <Rich words={sentenceOf(question.text)} still />
           )}
-          <MediaSigns media={mediaOf(question.text)} />
         </span>
         <State question={question} answer={answer} />
       </button>
@@ -89,7 +89,7 @@ function MediaSigns({ media }: { media: Medium[] }) {
         key={kind}
         size={16}
         aria-label={words.rich.has[kind]}
-        className="ml-1.5 inline text-soft"
+        className="mr-1.5 inline align-[-0.15em] text-soft"
       />
     ) : null;
   });

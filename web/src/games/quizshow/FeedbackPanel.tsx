@@ -46,7 +46,7 @@ export function FeedbackPanel(props: {
           </span>
         )}
       </p>
-      <div className="mt-[0.2em] font-sans">
+      <div className="mt-[0.2em] font-sans" data-read>
         <Rich words={told.text ?? usual(showing, told, question)} />
       </div>
       <Solution told={told} question={question} />

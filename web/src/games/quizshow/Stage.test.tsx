@@ -9,7 +9,7 @@ afterEach(cleanup);
 const open: Showing = {
   at: 0,
   stage: "question",
-  cover: { title: "Bees" },
+  cover: { title: "Bees", aloud: 184 },
   passMark: { percent: 80, asked: 2, possible: 20, needed: 16, rightNeeded: 2, about: false },
   terms: { tries: 1, later: false },
   score: {

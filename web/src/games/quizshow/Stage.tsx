@@ -1,4 +1,5 @@
-import { useEffect, useRef } from "react";
+import { type ReactNode, useEffect, useRef } from "react";
+import { ReadAloud } from "../../aloud/ReadAloud";
 import type { ActionUnion, Asked, Showing } from "../../generated/types";
 import { AnswerField } from "../../questions/answers/AnswerField";
 import { MediaRow, Rich } from "../../rich/Rich";
@@ -13,20 +14,28 @@ import { FeedbackPanel } from "./FeedbackPanel";
 /** The quiz show as it is played: the same for the projector, a tablet and a phone. */
 export function QuizShowStage(props: StageProps) {
   const { showing } = props;
+  const stage = useRef<HTMLDivElement>(null);
+  const aloud = showing.stage !== "end" && (
+    <ReadAloud
+      stage={stage}
+      turn={`${showing.stage} ${showing.question?.id}`}
+      wordsPerMinute={showing.cover.aloud}
+    />
+  );
   return (
-    <div className="stage" data-told={showing.feedback !== undefined}>
+    <div ref={stage} className="stage" data-told={showing.feedback !== undefined}>
       {showing.stage !== "title" && <Bunting markers={showing.markers} />}
       <p className="sr-only" role="status">
         {showing.stage !== "title" && words.game.progress(showing.score, showing.question?.number)}
       </p>
-      {showing.stage === "title" && <TitleView {...props} />}
-      {showing.question && <QuestionView {...props} />}
+      {showing.stage === "title" && <TitleView {...props} read={aloud} />}
+      {showing.question && <QuestionView {...props} read={aloud} />}
       {showing.ending && <EndView {...props} ending={showing.ending} />}
     </div>
   );
 }
 
-function TitleView({ showing, act, busy, takesFocus, note }: StageProps) {
+function TitleView({ showing, act, busy, takesFocus, note, read }: StageProps & Read) {
   const { cover, passMark, terms } = showing;
   return (
     <div className="flex flex-1 flex-col items-center justify-center gap-[calc(var(--gap)*1.4)] text-center">
@@ -39,8 +48,11 @@ function TitleView({ showing, act, busy, takesFocus, note }: StageProps) {
           .join(" · ")}
       </p>
       {cover.introduction && (
-        <div className="max-w-[34em] font-sans" data-about="details">
-          <Rich words={cover.introduction} />
+        <div className="flex max-w-[34em] items-start gap-[0.4em]">
+          <div className="font-sans" data-about="details" data-read>
+            <Rich words={cover.introduction} />
+          </div>
+          {read}
         </div>
       )}
       <p>{words.game.facts(passMark)}</p>
@@ -58,7 +70,12 @@ function TitleView({ showing, act, busy, takesFocus, note }: StageProps) {
   );
 }
 
-function QuestionView(props: StageProps) {
+/** The button that reads aloud what stands there. */
+interface Read {
+  read: ReactNode;
+}
+
+function QuestionView(props: StageProps & Read) {
   const { showing, given, act, busy, takesFocus, note, aloud, others } = props;
   const { question, feedback } = showing;
   if (!question) return null;
@@ -74,9 +91,12 @@ function QuestionView(props: StageProps) {
         if (move && !busy) act(move);
       }}
     >
-      <Heading takesFocus={takesFocus} turn={question.id} about={`question ${question.id}`}>
-        {gaps ? words.game.fillGaps : sentenceOf(question.text)}
-      </Heading>
+      <div className="flex items-start justify-between gap-[0.4em]">
+        <Heading takesFocus={takesFocus} turn={question.id} about={`question ${question.id}`}>
+          {gaps ? words.game.fillGaps : sentenceOf(question.text)}
+        </Heading>
+        {props.read}
+      </div>
       <MediaRow media={media.filter((medium) => medium.kind === "sound")} />
       <div className="stage-answer" data-pictures={pictures.length > 0}>
         <MediaRow media={pictures} />
@@ -193,6 +213,7 @@ export function Heading(props: {
     <h2
       ref={ref}
       tabIndex={-1}
+      data-read
       className="stage-question outline-none"
       data-long={plainOf(children).length > 110}
       data-about={about}

@@ -31,7 +31,10 @@ export function GapsField(props: AnswerProps) {
   const sentence = (gap: (piece: Piece, place: number) => React.ReactNode) => {
     let place = -1;
     return (
-      <div className="card-field text-[length:var(--option)] leading-[2.1] whitespace-pre-line">
+      <div
+        data-read
+        className="card-field text-[length:var(--option)] leading-[2.1] whitespace-pre-line"
+      >
         {question.pieces.map((piece, i) => {
           if (piece.text === undefined) place++;
           return (

@@ -96,7 +96,7 @@ function OptionCard(props: {
         {props.letter}
       </span>
       <span className="flex min-w-0 flex-1 flex-wrap items-center justify-between gap-x-[0.6em]">
-        <span className="max-w-full font-medium [overflow-wrap:anywhere]">
+        <span data-read className="max-w-full font-medium [overflow-wrap:anywhere]">
           <span className="sr-only">{props.letter}: </span>
           <Rich words={props.text} />
         </span>

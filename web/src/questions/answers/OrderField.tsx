@@ -88,7 +88,9 @@ function Row(props: {
         {...listeners}
         className={`min-h-11 min-w-0 flex-1 touch-none py-[0.35em] text-[length:var(--card-text)] font-medium [overflow-wrap:anywhere] ${closed ? "" : "cursor-grab"}`}
       >
-        <Rich words={card.text} still />
+        <span data-read>
+          <Rich words={card.text} still />
+        </span>
         <PartMark right={mark} />
       </span>
       {!closed && (

@@ -19,7 +19,9 @@ export function PairsField(props: AnswerProps) {
               className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] items-stretch gap-[0.5em]"
             >
               <span className="flex items-center rounded-[4px] border-l-4 border-accent bg-card px-[0.7em] py-[0.3em] text-[length:var(--card-text)] font-medium [overflow-wrap:anywhere]">
-                <Rich words={target.text} still />
+                <span data-read>
+                  <Rich words={target.text} still />
+                </span>
               </span>
               <Slot
                 id={target.id}
@@ -49,7 +51,9 @@ export function GroupsField(props: AnswerProps) {
           {question.targets.map((target) => (
             <div key={target.id} className="flex flex-col gap-[0.3em]">
               <p className="font-semibold [overflow-wrap:anywhere]">
-                <Rich words={target.text} still />
+                <span data-read>
+                  <Rich words={target.text} still />
+                </span>
               </p>
               <Slot
                 id={target.id}

@@ -125,7 +125,9 @@ export function CardButton(props: { card: Placeable; mark?: boolean }) {
       }
       className={`relative min-h-11 touch-none rounded-[14px] border-[3px] bg-card px-[0.7em] py-[0.25em] text-left text-[length:var(--card-text)] font-medium [overflow-wrap:anywhere] ${borderOf(mark, isHeld)} ${closed ? "" : "cursor-grab shadow-lift"} ${isDragging ? "opacity-90" : ""}`}
     >
-      <Rich words={card.text} still />
+      <span data-read>
+        <Rich words={card.text} still />
+      </span>
       <PartMark right={mark} />
     </button>
   );

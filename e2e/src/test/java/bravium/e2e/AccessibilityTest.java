@@ -36,10 +36,28 @@ class AccessibilityTest {
     assertThat(page.getByText("Teachers of this server")).isVisible();
     check(page, look, "account");
 
+    page.navigate("/media");
+    assertThat(page.getByText("Honeybee")).isVisible();
+    check(page, look, "media");
+    page.getByText("Honeybee").click();
+    check(page, look, "media, a picture");
+    teacher.button("Done").click();
+
     teacher.startBlankQuiz("Axe");
     check(page, look, "build, blank");
     page.getByLabel("Readiness").locator("button").click();
     check(page, look, "build, readiness");
+
+    teacher.open("Look and listen");
+    page.getByText("Six corners").first().click();
+    page.locator(".rich-text").first().click();
+    check(page, look, "build, words with a formula");
+    page.getByText("The queen makes this sound").first().click();
+    assertThat(teacher.button("Listen").first()).isVisible();
+    check(page, look, "build, words with a sound");
+    page.getByText("Which of these does a bee visit").first().click();
+    assertThat(teacher.stage().locator("img")).hasCount(2);
+    check(page, look, "build, options that are pictures");
 
     teacher.open("Three weeks in a cell");
     page.getByText("Which shape fills").first().click();

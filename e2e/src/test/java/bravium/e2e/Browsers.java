@@ -28,6 +28,9 @@ final class Browsers {
           "--no-first-run",
           "--disable-background-networking",
           "--disable-component-update",
+          "--use-fake-device-for-media-stream",
+          "--use-fake-ui-for-media-stream",
+          "--autoplay-policy=no-user-gesture-required",
           "--disable-sync");
 
   /** No test is about time; a busy machine may take this long, in milliseconds. */

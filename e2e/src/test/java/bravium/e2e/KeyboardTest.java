@@ -154,6 +154,7 @@ class KeyboardTest {
     return (List<String>)
         page.evaluate(
             "() => [...document.querySelectorAll('section[aria-labelledby=sheet] li')]"
+                + ".filter(li => !li.parentElement.closest('li'))"
                 + ".map(li => li.querySelector('textarea')?.value"
                 + " ?? li.querySelector('[data-line]')?.children[2]?.textContent)"
                 + ".filter(text => text !== undefined && text !== null)");

@@ -1,5 +1,7 @@
 package bravium.core.measure;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * How many words a minute a year group reads: its slower quarter, its middle, its faster quarter.
  *
@@ -20,7 +22,11 @@ public record ReadingSpeed(int slow, int middle, int fast) {
   private static final int LAST_OF_NORMS = 7;
   private static final int ADULTS = 13;
 
-  private static final ReadingSpeed READ_TO = new ReadingSpeed(184, 184, 184);
+  private static final int USUAL_SPEECH = 43 * 60 / 14;
+  private static final int SLOWEST_SPEECH = 110;
+
+  private static final ReadingSpeed READ_TO =
+      new ReadingSpeed(USUAL_SPEECH, USUAL_SPEECH, USUAL_SPEECH);
 
   private static final int[][] NORMS = {
     {34, 60, 91}, {72, 100, 124}, {91, 112, 139}, {105, 133, 160}, {119, 146, 169}, {122, 146, 173}
@@ -48,11 +54,18 @@ public record ReadingSpeed(int slow, int middle, int fast) {
   }
 
   /**
-   * How long it takes to read so many words aloud, in milliseconds: 43 words take about 14 seconds
-   * (common practice).
+   * The pace at which something is read aloud to a year group, in words a minute: the pace of its
+   * middle reader, who follows the words, but never slower than speech can be (110, common
+   * practice) and never faster than usual: 43 words take about 14 seconds (common practice).
+   *
+   * @param year as for {@link #ofYear}; null for the usual pace
    */
-  public static long aloudMillis(int words) {
-    return words * 14_000L / 43;
+  public static int aloud(@Nullable Integer year) {
+    if (year == null) {
+      return USUAL_SPEECH;
+    }
+    int reads = year < FIRST_READERS ? SLOWEST_SPEECH : ofYear(year).middle;
+    return Math.max(SLOWEST_SPEECH, Math.min(USUAL_SPEECH, reads));
   }
 
   private ReadingSpeed towards(ReadingSpeed adult, int year) {

@@ -38,12 +38,17 @@ public record Showing(
     @Nullable Closing ending,
     @Nullable Notes notes) {
 
-  /** The title page. */
+  /**
+   * The title page.
+   *
+   * @param aloud the pace at which it and the questions are read aloud, in words a minute
+   */
   public record Cover(
       String title,
       @Nullable String subject,
       @Nullable Integer year,
-      @Nullable Words introduction) {}
+      @Nullable Words introduction,
+      int aloud) {}
 
   /**
    * What the rules say that a player has to know before and while she plays.

@@ -5,6 +5,7 @@ import bravium.core.activity.Answers;
 import bravium.core.activity.Clock;
 import bravium.core.activity.Rules;
 import bravium.core.activity.TitlePage;
+import bravium.core.measure.ReadingSpeed;
 import bravium.core.question.Area;
 import bravium.core.question.FreeAnswer;
 import bravium.core.question.PointAt;
@@ -52,7 +53,12 @@ final class ShowingBuilder {
   }
 
   private static Showing.Cover cover(TitlePage page) {
-    return new Showing.Cover(page.title(), page.subject(), page.year(), page.introduction());
+    return new Showing.Cover(
+        page.title(),
+        page.subject(),
+        page.year(),
+        page.introduction(),
+        ReadingSpeed.aloud(page.year()));
   }
 
   private Showing.Terms terms(Rules rules) {

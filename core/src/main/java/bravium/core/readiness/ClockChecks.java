@@ -59,7 +59,7 @@ final class ClockChecks {
         return;
       }
     }
-    long aloud = ReadingSpeed.aloudMillis(TimeLine.words(question)) / 1_000;
+    long aloud = TimeLine.reading(question, ReadingSpeed.aloud(year)) / 1_000;
     if (aloud > seconds) {
       found.add(
           Finding.of(

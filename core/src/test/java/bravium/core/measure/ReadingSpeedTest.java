@@ -38,4 +38,13 @@ class ReadingSpeedTest {
     assertThat(ReadingSpeed.millis(43, ReadingSpeed.ofYear(0).middle()))
         .isBetween(13_900L, 14_100L);
   }
+
+  /** Between what speech can be and what it usually is (common practice), as the class reads. */
+  @Test
+  void whatIsReadAloudFollowsThePaceOfTheClass() {
+    assertThat(ReadingSpeed.millis(43, ReadingSpeed.aloud(null))).isBetween(13_900L, 14_100L);
+    assertThat(ReadingSpeed.aloud(1)).isEqualTo(110);
+    assertThat(ReadingSpeed.aloud(4)).isEqualTo(ReadingSpeed.ofYear(4).middle());
+    assertThat(ReadingSpeed.aloud(13)).isEqualTo(184);
+  }
 }

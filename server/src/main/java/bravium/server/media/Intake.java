@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.regex.Pattern;
 import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioSystem;
 import javax.sound.sampled.UnsupportedAudioFileException;
@@ -23,8 +24,13 @@ class Intake {
 
   private static final int MOST_SECONDS = 86_400;
 
-  /** A video's tracks are named at its beginning. */
+  /** Tracks are named at the beginning of a file. */
   private static final int BEGINNING = 64 * 1024;
+
+  /**
+   * The element CodecID with the name of a video's codec (RFC 9559, sections 5.1.4.1.21 and 27).
+   */
+  private static final Pattern VIDEO_TRACK = Pattern.compile("\u0086[\u0081-\u00ff]V_");
 
   private final Tika tika = new Tika();
   private final MediaFiles files;
@@ -86,7 +92,7 @@ class Intake {
   private static void requireSoundAlone(Path file) throws IOException {
     try (InputStream in = Files.newInputStream(file)) {
       String start = new String(in.readNBytes(BEGINNING), StandardCharsets.ISO_8859_1);
-      if (!start.contains("webm") || start.contains("V_")) {
+      if (!start.contains("webm") || VIDEO_TRACK.matcher(start).find()) {
         throw MediumRefusal.otherType("a video");
       }
     }

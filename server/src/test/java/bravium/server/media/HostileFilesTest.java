@@ -51,7 +51,7 @@ class HostileFilesTest {
   @AfterEach
   void nothingElseIsDisturbedAndNothingIsLeft() throws IOException {
     assertThat(server.isAlive()).isTrue();
-    assertThat(teacher.get("/api/activities").body()).contains("notebook");
+    assertThat(teacher.get("/api/activities").body()).contains("Look and listen");
     try (Stream<Path> left = Files.list(folder.resolve("media/incoming"))) {
       assertThat(left).isEmpty();
     }
