@@ -126,3 +126,24 @@ test("a setting for all goes where the kind can have it, and back to the usual",
   const usual = setForAll(["a"], { worth: "usual" })(set);
   expect(usual.game.questions.map((q) => q.worth)).toEqual([undefined, undefined, 20]);
 });
+
+test("a picture is set for all, in place of those that are there, and sounds stay", () => {
+  const hive = { kind: "picture", medium: "hive", alt: "A hive" } as const;
+  const comb = { kind: "picture", medium: "comb", alt: "A comb" } as const;
+  const hum = { kind: "sound", medium: "hum", words: "A hum" } as const;
+  const before = {
+    ...activity,
+    game: {
+      ...activity.game,
+      questions: [question("1"), { ...question("2"), text: [comb, hum] }, question("3")],
+    },
+  };
+  const [first, second, third] = setForAll(["1", "2"], { picture: hive })(before).game.questions;
+
+  expect(first?.text).toEqual([
+    { kind: "paragraph", content: [{ kind: "text", text: "Question 1", styles: [] }] },
+    hive,
+  ]);
+  expect(second?.text).toEqual([hum, hive]);
+  expect(third?.text).toBe("Question 3");
+});

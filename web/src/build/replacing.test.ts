@@ -53,3 +53,41 @@ test("case may matter, signs mean themselves, and what is untouched stays the sa
   expect(after.game.questions[1]).toBe(activity.game.questions[1]);
   expect(replaced(activity, { find: "", caseMatters: false }, "y").activity).toBe(activity);
 });
+
+test("within words with formatting the text is replaced, and neither names nor links are", () => {
+  const rich = {
+    ...activity,
+    titlePage: {
+      title: "x",
+      tags: [],
+      introduction: [
+        {
+          kind: "paragraph",
+          content: [
+            { kind: "text", text: "wax", styles: ["bold"], link: "https://example.org/wax" },
+            { kind: "formula", tex: "wax" },
+          ],
+        },
+        { kind: "picture", medium: "wax", alt: "wax comb" },
+        { kind: "sound", medium: "wax", words: "wax drips" },
+      ],
+    },
+    game: { ...activity.game, questions: [] },
+    endings: { win: {}, lose: {} },
+  } as unknown as Activity;
+
+  const { activity: changed, count } = replaced(rich, { find: "wax", caseMatters: false }, "honey");
+
+  expect(count).toBe(3);
+  expect(changed.titlePage.introduction).toEqual([
+    {
+      kind: "paragraph",
+      content: [
+        { kind: "text", text: "honey", styles: ["bold"], link: "https://example.org/wax" },
+        { kind: "formula", tex: "wax" },
+      ],
+    },
+    { kind: "picture", medium: "wax", alt: "honey comb" },
+    { kind: "sound", medium: "wax", words: "honey drips" },
+  ]);
+});

@@ -13,7 +13,7 @@ export function MediaFilter(props: {
 }) {
   const { wanted, change, settled } = props;
   return (
-    <div className="flex min-w-0 flex-1 flex-wrap items-center gap-3">
+    <div className="flex min-w-0 flex-1 basis-80 flex-wrap items-center gap-3">
       <label className="flex h-11 min-w-40 flex-1 items-center gap-2 rounded-[14px] border border-edge bg-card px-3 md:max-w-xs">
         <Search size={18} aria-hidden="true" className="shrink-0 text-soft" />
         <input

@@ -9,6 +9,7 @@ import { isPicked, LETTERS, letter, onwards } from "../games/stage";
 import type { Asked, FrontSitting, ResponseUnion } from "../generated/types";
 import { Others } from "../play/Others";
 import { picking } from "../questions/answers/Options";
+import { fetchAhead } from "../rich/media";
 import { Dialog, KeyList } from "../ui/Dialog";
 import { Failed, Loading, Notice } from "../ui/Notice";
 import { words } from "../words/en";
@@ -54,6 +55,7 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
   const [nudge, setNudge] = useState(false);
   const navigate = useNavigate();
   const turnLook = useLook((look) => look.turn);
+  useEffect(() => fetchAhead(sitting.activity), [sitting.activity]);
 
   const act: typeof game.act = (action) => {
     give(undefined);

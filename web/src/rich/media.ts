@@ -1,4 +1,5 @@
 import { createContext, useContext } from "react";
+import type { Activity } from "../generated/types";
 
 /** Where a picture or a sound is fetched from, by its name in the activity. */
 export type MediaAddress = (medium: string) => string;
@@ -13,3 +14,17 @@ export const smallAddress: MediaAddress = (medium) => `/api/media/${medium}/smal
 export const MediaContext = createContext<MediaAddress>(mediumAddress);
 
 export const useMediaAddress = () => useContext(MediaContext);
+
+/** The names of all pictures and sounds in an activity, each once. */
+export const mediaIn = (activity: Activity): string[] => [
+  ...new Set(
+    [...JSON.stringify(activity).matchAll(/"(?:medium|picture)":"([a-z0-9-]+)"/g)].map(
+      (found) => found[1] ?? "",
+    ),
+  ),
+];
+
+/** Fetches all pictures and sounds of an activity, so that they are there when the network is not. */
+export function fetchAhead(activity: Activity) {
+  for (const medium of mediaIn(activity)) fetch(mediumAddress(medium)).catch(() => undefined);
+}

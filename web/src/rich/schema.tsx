@@ -9,7 +9,7 @@ import Paragraph from "@tiptap/extension-paragraph";
 import Subscript from "@tiptap/extension-subscript";
 import Superscript from "@tiptap/extension-superscript";
 import Text from "@tiptap/extension-text";
-import { Placeholder } from "@tiptap/extensions";
+import { Placeholder, TrailingNode } from "@tiptap/extensions";
 import { ReactNodeViewRenderer } from "@tiptap/react";
 import { FormulaNode, MediumNode } from "./nodes";
 
@@ -67,6 +67,8 @@ export const schema = [
     linkOnPaste: true,
     isAllowedUri: (address) => isLink(address),
   }),
+  // There is always a line to write on below a picture.
+  TrailingNode.configure({ node: "paragraph", notAfter: ["paragraph"] }),
   Formula,
   mediumNode("picture"),
   mediumNode("sound"),

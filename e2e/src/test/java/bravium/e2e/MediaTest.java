@@ -280,6 +280,8 @@ class MediaTest {
     teacher.startBlankQuiz("Doors").writeQuestion("What is it?", "a door", "a roof");
     format();
     tool("Picture");
+    assertThat(page.locator("dialog").getByText("Door")).isVisible();
+    AccessibilityTest.check(page, Browsers.Look.DAY, "choose a picture");
     page.locator("dialog").getByText("Door").click();
     assertThat(teacher.stage().getByAltText("The door of our hive")).isVisible();
     teacher.waitUntilSaved();

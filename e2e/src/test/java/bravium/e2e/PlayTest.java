@@ -96,6 +96,8 @@ class PlayTest {
     learner.page.keyboard().press("Enter");
     assertThat(learner.button("Answer")).isVisible();
     learner.page.keyboard().press("Tab");
+    assertThat(learner.button("Read aloud")).isFocused();
+    learner.page.keyboard().press("Tab");
     learner.page.keyboard().press("ArrowDown");
     assertThat(learner.text("chosen")).isVisible();
     learner.page.keyboard().press("Enter");

@@ -20,11 +20,16 @@ public final class PastedHtml {
 
   private static final Set<String> NOT_READ =
       Set.of("script", "style", "head", "template", "title");
+
+  /** What is nested deeper was written by no word processor. */
+  private static final int DEEPEST = 500;
+
   private static final Pattern INSIDE =
       Pattern.compile("data:image/[a-z+.-]+;base64,([A-Za-z0-9+/=\\s]+)");
 
   private final BiFunction<byte[], String, Optional<String>> keep;
   private final StringBuilder out = new StringBuilder();
+  private int depth;
   private int left;
 
   private PastedHtml(BiFunction<byte[], String, Optional<String>> keep) {
@@ -56,7 +61,10 @@ public final class PastedHtml {
     if (node instanceof TextNode text) {
       out.append(text.getWholeText().replaceAll("[\r\n]+", " "));
     } else if (node instanceof Element element && !NOT_READ.contains(element.normalName())) {
-      read(element);
+      if (++depth < DEEPEST) {
+        read(element);
+      }
+      depth--;
     }
   }
 

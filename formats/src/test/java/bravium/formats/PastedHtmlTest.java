@@ -63,5 +63,6 @@ class PastedHtmlTest {
                 .text())
         .isEqualTo("a\nc");
     assertThat(read("<p".repeat(100_000)).left()).isZero();
+    assertThat(read("a" + "<span>".repeat(50_000) + "b").text()).isEqualTo("a");
   }
 }

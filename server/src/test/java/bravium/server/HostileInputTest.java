@@ -75,6 +75,25 @@ class HostileInputTest {
   }
 
   @Test
+  void scriptsAndLinksThatRunThemAreNoWords() {
+    String link =
+        Samples.threeQuestions("Hostile")
+            .replace(
+                "\"text\": \"Which one, q1?\"",
+                "\"text\": [{\"kind\": \"paragraph\", \"content\": [{\"kind\": \"text\","
+                    + " \"text\": \"x\", \"link\": \"JavaScript:alert(1)\"}]}]");
+    Answer refused = teacher.post("/api/activities", link);
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(refused.text("detail"))
+        .contains("$.game.questions[0].text[0].content[0]", "a link begins with http://");
+
+    String script = Samples.threeQuestions("<script>alert(1)</script>");
+    Answer kept = teacher.post("/api/activities", script);
+    assertThat(kept.status()).as("it is text, and shown as text").isEqualTo(201);
+    assertThat(kept.header("Content-Type")).isEqualTo("application/json");
+  }
+
+  @Test
   void longTextsAndControlCharactersAreKeptAsTheyCame() {
     String odd = "a\\u0000b\\u0007c\\u001f" + "long ".repeat(20_000);
 

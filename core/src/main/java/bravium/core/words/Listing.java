@@ -16,7 +16,7 @@ public record Listing(
     implements Block {
 
   /** The most items of a list. */
-  public static final int MOST_ITEMS = 100;
+  public static final int MOST_ITEMS = 1_000;
 
   /** Checks the number of items. */
   public Listing {

@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 public record Words(@Nullable String text, @Range(max = MOST_BLOCKS) List<Block> blocks) {
 
   /** The most blocks. */
-  public static final int MOST_BLOCKS = 200;
+  public static final int MOST_BLOCKS = 1_000;
 
   /** Nothing written. */
   public static final Words NONE = of("");

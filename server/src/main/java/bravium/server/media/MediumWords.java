@@ -1,15 +1,18 @@
 package bravium.server.media;
 
 import bravium.server.problems.Problem;
+import org.jspecify.annotations.Nullable;
 
 /** What a teacher calls a medium, and the words that stand for it. */
-public record MediumWords(String title, String words) {
+public record MediumWords(@Nullable String title, @Nullable String words) {
 
   static final int LONGEST_TITLE = 200;
   static final int LONGEST_WORDS = 2_000;
 
   MediumWords checked() {
-    if (title.isBlank() || title.length() > LONGEST_TITLE || words.length() > LONGEST_WORDS) {
+    String called = title == null ? "" : title.strip();
+    String said = words == null ? "" : words.strip();
+    if (called.isEmpty() || called.length() > LONGEST_TITLE || said.length() > LONGEST_WORDS) {
       throw Problem.badRequest(
           "medium-words",
           "A name has 1 to "
@@ -18,6 +21,6 @@ public record MediumWords(String title, String words) {
               + LONGEST_WORDS
               + ". Nothing was changed.");
     }
-    return new MediumWords(title.strip(), words.strip());
+    return new MediumWords(called, said);
   }
 }

@@ -17,11 +17,9 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class BodyLimit extends OncePerRequestFilter {
 
-  /**
-   * The paths that take larger bodies, and how many megabytes: they don't read them into memory.
-   */
+  /** The paths that take larger bodies, and how many megabytes. */
   private static final Map<String, Integer> LARGER =
-      Map.of("/api/media", 20, "/api/activities/files", 200, "/api/questions/pasted", 20);
+      Map.of("/api/media", 20, "/api/activities/files", 200, "/api/questions/pasted", 10);
 
   private static final int MOST_MEGABYTES = 4;
 

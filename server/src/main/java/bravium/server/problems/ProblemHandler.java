@@ -1,6 +1,7 @@
 package bravium.server.problems;
 
 import bravium.core.json.FormatProblem;
+import java.io.IOException;
 import java.util.Optional;
 import org.apache.catalina.connector.ClientAbortException;
 import org.jooq.exception.DataAccessException;
@@ -50,6 +51,17 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
           "The server's disk is full. What was saved before is safe; this was not saved. It can be"
               + " saved once there is room again: tell whoever looks after the server.");
     }
+    return unreachable();
+  }
+
+  /** A file can't be written or read: the disk is full, for instance. */
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> file(IOException e) {
+    LOG.error("A file could not be written or read", e);
+    return unreachable();
+  }
+
+  private static ResponseEntity<ProblemDetail> unreachable() {
     return answer(
         HttpStatus.SERVICE_UNAVAILABLE,
         "storage",

@@ -95,6 +95,21 @@ class HostileFilesTest {
   }
 
   @Test
+  void aZipThatIsCalledAPictureAndAPictureThatUnpacksToMoreThanItSays() throws IOException {
+    assertThat(refused(bomb("bee.png", 500))).contains("neither a picture nor a sound");
+
+    ByteArrayOutputStream data = new ByteArrayOutputStream();
+    try (DeflaterOutputStream packed = new DeflaterOutputStream(data)) {
+      zeros(packed, 500);
+    }
+    ByteArrayOutputStream bomb = new ByteArrayOutputStream();
+    bomb.writeBytes(Pictures.pngThatClaims(10, 10));
+    chunk(bomb, "IDAT", data.toByteArray());
+    chunk(bomb, "IEND", new byte[0]);
+    assertThat(taken(bomb.toByteArray()).json().asObject().getInt("width", 0)).isEqualTo(10);
+  }
+
+  @Test
   void picturesThatAreDamagedOrEmpty() {
     byte[] jpeg = Pictures.halves("jpg", 300, 200);
     assertThat(refused(Arrays.copyOf(jpeg, 40))).contains("damaged");

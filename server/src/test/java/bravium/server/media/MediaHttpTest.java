@@ -168,6 +168,7 @@ class MediaHttpTest {
     assertThat(list("?search=sits").getInt("total", 0)).isEqualTo(1);
     assertThat(list("?search=sits&kind=sound").getInt("total", -1)).isZero();
     assertThat(teacher.put(medium, "{\"title\": \" \", \"words\": \"\"}").status()).isEqualTo(400);
+    assertThat(teacher.put(medium, "{}").status()).isEqualTo(400);
 
     assertThat(teacher.send("DELETE", medium, null).status()).isEqualTo(204);
     assertThat(teacher.bytes(path(card)).statusCode()).isEqualTo(404);
