@@ -65,7 +65,7 @@ export const ClosedLine = memo(function ClosedLine(props: Props) {
           {words.sheet.kinds[question.kind] ?? question.kind}
         </span>
         <span
-          className={`line-clamp-2 min-w-0 [overflow-wrap:anywhere] ${question.off ? "line-through decoration-1" : ""}`}
+          className={`line-clamp-2 min-w-0 [overflow-wrap:anywhere] [&_.block]:inline ${question.off ? "line-through decoration-1" : ""}`}
         >
           <MediaSigns media={mediaOf(question.text)} />
           {isBlank(sentenceOf(question.text)) ? (
