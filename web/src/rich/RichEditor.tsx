@@ -1,5 +1,6 @@
 import { EditorContent, useEditor } from "@tiptap/react";
-import { lazy, Suspense, useEffect, useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
+import { Picking } from "../media/Picking";
 import { blockOf, upload } from "../media/upload";
 import { words } from "../words/en";
 import { blocksOfDocument, documentOf } from "./document";
@@ -10,8 +11,6 @@ import { placeholder, schema } from "./schema";
 import { type Opens, Toolbar } from "./Toolbar";
 import type { WordsFieldProps } from "./WordsField";
 import { blocksOf, simplest, type Words } from "./words";
-
-const MediaPicker = lazy(() => import("../media/MediaPicker"));
 
 /** What the field had before it was opened here: HTML or files that were pasted into plain text. */
 export interface Arriving {
@@ -154,16 +153,14 @@ export default function RichEditor(
         />
       )}
       {(opens === "picture" || opens === "sound") && (
-        <Suspense fallback={null}>
-          <MediaPicker
-            kind={opens}
-            choose={(card) => {
-              setOpens(undefined);
-              insert([blockOf(card)]);
-            }}
-            onClose={close}
-          />
-        </Suspense>
+        <Picking
+          kind={opens}
+          choose={(card) => {
+            setOpens(undefined);
+            insert([blockOf(card)]);
+          }}
+          onClose={close}
+        />
       )}
     </div>
   );

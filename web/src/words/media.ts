@@ -107,6 +107,5 @@ export const media = {
     texRemove: "Take it out",
     leftOut: (n: number) =>
       `${plural(n, "picture")} could not be taken: only ${n === 1 ? "its address was" : "their addresses were"} pasted. Copy a picture by itself, or add its file.`,
-    loading: "One moment …",
   },
 };

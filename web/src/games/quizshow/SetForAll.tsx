@@ -1,14 +1,13 @@
-import { type FormEvent, lazy, Suspense, useState } from "react";
+import { type FormEvent, useState } from "react";
 import type { Shared } from "../../build/edits";
 import type { SheetActions } from "../../build/sheetActions";
 import type { Credit } from "../../generated/types";
+import { Picking } from "../../media/Picking";
 import { blockOf } from "../../media/upload";
 import { smallAddress } from "../../rich/media";
 import type { Medium } from "../../rich/words";
 import { Dialog } from "../../ui/Dialog";
 import { words } from "../../words/en";
-
-const MediaPicker = lazy(() => import("../../media/MediaPicker"));
 
 const FIELD = "h-11 rounded-[14px] border border-edge bg-card px-3";
 
@@ -70,16 +69,14 @@ export function SetForAll(props: { count: number; sheet: SheetActions; onClose: 
         </button>
       </form>
       {picking && (
-        <Suspense fallback={null}>
-          <MediaPicker
-            kind="picture"
-            choose={(card) => {
-              setPicking(false);
-              setPicture(blockOf(card));
-            }}
-            onClose={() => setPicking(false)}
-          />
-        </Suspense>
+        <Picking
+          kind="picture"
+          choose={(card) => {
+            setPicking(false);
+            setPicture(blockOf(card));
+          }}
+          onClose={() => setPicking(false)}
+        />
       )}
     </Dialog>
   );

@@ -1,7 +1,8 @@
 import { Circle, Image, Pentagon, Square, X } from "lucide-react";
-import { lazy, Suspense, useEffect, useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { randomId } from "../../engine/randomId";
 import type { Area, Form, PointAt, Spot } from "../../generated/types";
+import { Picking } from "../../media/Picking";
 import { smallAddress } from "../../rich/media";
 import { WordsField } from "../../rich/WordsField";
 import { written } from "../../rich/words";
@@ -9,8 +10,6 @@ import { words } from "../../words/en";
 import { AreaBoard } from "./AreaBoard";
 import type { FieldsProps } from "./KindFields";
 import { LINE_FIELD, Part } from "./rows";
-
-const MediaPicker = lazy(() => import("../../media/MediaPicker"));
 
 const MOST_AREAS = 40;
 
@@ -71,16 +70,14 @@ export function PointFields({ question, change }: FieldsProps<PointAt>) {
           </button>
         </div>
         {picking && (
-          <Suspense fallback={null}>
-            <MediaPicker
-              kind="picture"
-              choose={(card) => {
-                setPicking(false);
-                change({ picture: card.medium, alt: card.words || question.alt });
-              }}
-              onClose={() => setPicking(false)}
-            />
-          </Suspense>
+          <Picking
+            kind="picture"
+            choose={(card) => {
+              setPicking(false);
+              change({ picture: card.medium, alt: card.words || question.alt });
+            }}
+            onClose={() => setPicking(false)}
+          />
         )}
       </Part>
       {picture && (

@@ -20,9 +20,6 @@ public record Words(@Nullable String text, @Range(max = MOST_BLOCKS) List<Block>
   /** The most blocks. */
   public static final int MOST_BLOCKS = 1_000;
 
-  /** Nothing written. */
-  public static final Words NONE = of("");
-
   /** Checks that it is one of both. */
   public Words {
     if (text != null && !blocks.isEmpty()) {
