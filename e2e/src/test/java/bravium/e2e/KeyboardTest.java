@@ -121,7 +121,7 @@ class KeyboardTest {
     paste("Which?\tone\ttwo\tthree\tfour\tnone of these\nOther?\tyes\tno");
     page.locator("[data-line]").first().click();
     Locator strip = page.getByLabel("Readiness");
-    strip.getByRole(AriaRole.BUTTON).last().click();
+    teacher.lookAtFindings();
     strip.getByText("Pin it at the end").click();
     assertThat(strip).containsText("nothing to look at");
 

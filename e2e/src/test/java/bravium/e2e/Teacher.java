@@ -80,6 +80,16 @@ final class Teacher {
         text);
   }
 
+  /** Unfolds what there is to look at, once readiness has found something. */
+  Teacher lookAtFindings() {
+    page.getByLabel("Readiness")
+        .getByRole(
+            AriaRole.BUTTON,
+            new Locator.GetByRoleOptions().setName(Pattern.compile("things? to look at")))
+        .click();
+    return this;
+  }
+
   /** Unfolds the further rules, once what was typed is read and the page stands still. */
   Teacher moreRules() {
     waitUntilSaved();
