@@ -149,7 +149,8 @@ class BuildTest {
 
     page.locator("[data-state=to-do]").first().click();
     assertThat(open).not().hasValue("On which day does a worker bee leave her cell?");
-    assertThat(teacher.question()).hasText(open.inputValue());
+    // A text with gaps has another heading than its line.
+    assertThat(teacher.question()).hasAttribute("data-about", open.getAttribute("data-place"));
   }
 
   @Test
