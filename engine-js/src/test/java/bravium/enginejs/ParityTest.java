@@ -72,7 +72,7 @@ class ParityTest {
     RandomMoves moves = new RandomMoves(random);
     Activity activity = activities.any();
     String text = Codec.ACTIVITY.write(activity);
-    Opening opening = new Opening("seed-" + game, 1_000L * game, random.nextBoolean());
+    Opening opening = activities.atTheFront(activity, "seed-" + game, 1_000L * game);
     String readiness = call("readiness", text);
     for (Finding finding : Codec.READINESS.read(readiness).findings()) {
       call("mend", text, Codec.FINDING.write(finding));

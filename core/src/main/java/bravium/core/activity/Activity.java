@@ -4,6 +4,7 @@ import bravium.core.games.Game;
 import bravium.core.json.Extra;
 import bravium.core.json.Range;
 import bravium.core.json.Root;
+import bravium.core.play.Course;
 import bravium.core.question.PointAt;
 import bravium.core.question.Question;
 import bravium.core.words.Words;
@@ -11,6 +12,7 @@ import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -48,9 +50,19 @@ public record Activity(
     return new Activity(bravium, changed, game, rules, endings, extra);
   }
 
+  /** The same activity with another game. */
+  public Activity withGame(Game changed) {
+    return new Activity(bravium, titlePage, changed, rules, endings, extra);
+  }
+
   /** The same activity with other questions, where its game is known. */
   public Activity withQuestions(List<Question> questions) {
     return new Activity(bravium, titlePage, game.withQuestions(questions), rules, endings, extra);
+  }
+
+  /** How its game runs; empty where this version can't play it. */
+  public Optional<Course> course() {
+    return game.course(rules);
   }
 
   /** The names of all pictures and sounds in it, each once, in the order they are first met. */
@@ -60,6 +72,7 @@ public record Activity(
     all.add(titlePage.introduction());
     all.add(endings.win().text());
     all.add(endings.lose().text());
+    game.picture().ifPresent(picture -> names.add(picture.medium()));
     for (Question question : game.questions()) {
       all.addAll(question.words());
       if (question instanceof PointAt point && point.picture() != null) {

@@ -26,6 +26,8 @@ import org.jspecify.annotations.Nullable;
  * @param bonus null for none
  * @param answers when learners see what would have been right; null for {@link
  *     Answers#AFTER_LAST_TRY}
+ * @param teams who plays at the front of the class; null for no teams. A learner on her own device
+ *     plays alone
  */
 public record Rules(
     @Range(min = 1) @Nullable Integer ask,
@@ -40,6 +42,7 @@ public record Rules(
     @Nullable Clock clock,
     @Nullable Bonus bonus,
     @Nullable Answers answers,
+    @Nullable Teams teams,
     @JsonIgnore Extra extra) {
 
   /** The most that a question can be worth, in points. */
@@ -88,6 +91,7 @@ public record Rules(
         worth,
         passMark,
         List.of(),
+        null,
         null,
         null,
         null,
@@ -150,6 +154,11 @@ public record Rules(
   /** The same rules, giving answers away at another time. */
   public Rules withAnswers(@Nullable Answers changed) {
     return with(copy -> copy.answers = changed);
+  }
+
+  /** The same rules with other teams; null for none. */
+  public Rules withTeams(@Nullable Teams changed) {
+    return with(copy -> copy.teams = changed);
   }
 
   /** All questions in a new order each time, 10 points each, won with 80 %. */
@@ -217,6 +226,7 @@ public record Rules(
     private @Nullable Clock clock;
     private @Nullable Bonus bonus;
     private @Nullable Answers answers;
+    private @Nullable Teams teams;
     private final Extra extra;
 
     Copy(Rules rules) {
@@ -232,6 +242,7 @@ public record Rules(
       this.clock = rules.clock;
       this.bonus = rules.bonus;
       this.answers = rules.answers;
+      this.teams = rules.teams;
       this.extra = rules.extra;
     }
 
@@ -249,6 +260,7 @@ public record Rules(
           clock,
           bonus,
           answers,
+          teams,
           extra);
     }
   }

@@ -1,6 +1,7 @@
 package bravium.core.games;
 
 import bravium.core.activity.Activity;
+import bravium.core.activity.Rules;
 import bravium.core.json.Extra;
 import bravium.core.play.Course;
 import bravium.core.question.Question;
@@ -31,7 +32,7 @@ public record UnknownGame(@JsonIgnore Extra content) implements Game {
   }
 
   @Override
-  public Optional<Course> course() {
+  public Optional<Course> course(Rules rules) {
     return Optional.empty();
   }
 }

@@ -3,6 +3,7 @@ package bravium.core.play;
 import bravium.core.question.Response;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** What a move does. */
@@ -12,9 +13,18 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = Action.Answer.class, name = "answer"),
   @JsonSubTypes.Type(value = Action.Continue.class, name = "continue"),
   @JsonSubTypes.Type(value = Action.Hint.class, name = "hint"),
+  @JsonSubTypes.Type(value = Action.Pick.class, name = "pick"),
   @JsonSubTypes.Type(value = Action.Settle.class, name = "settle"),
   @JsonSubTypes.Type(value = Action.Mark.class, name = "mark"),
   @JsonSubTypes.Type(value = Action.GoTo.class, name = "go-to"),
+  @JsonSubTypes.Type(value = Action.Strike.class, name = "strike"),
+  @JsonSubTypes.Type(value = Action.Reveal.class, name = "reveal"),
+  @JsonSubTypes.Type(value = Action.CountHands.class, name = "count-hands"),
+  @JsonSubTypes.Type(value = Action.GiveTurn.class, name = "give-turn"),
+  @JsonSubTypes.Type(value = Action.GivePoints.class, name = "give-points"),
+  @JsonSubTypes.Type(value = Action.HoldClock.class, name = "hold-clock"),
+  @JsonSubTypes.Type(value = Action.RunClock.class, name = "run-clock"),
+  @JsonSubTypes.Type(value = Action.AddTime.class, name = "add-time"),
   @JsonSubTypes.Type(value = Action.TakeBack.class, name = "take-back")
 })
 public sealed interface Action {
@@ -44,12 +54,16 @@ public sealed interface Action {
   /**
    * Leaves the feedback: to the next question, or to the same one where it may be tried again.
    * Leaves information that was read; or, when trying out, a question that can't be answered yet.
-   * The teacher leaves a discussion so that the class talked over and nobody wrote to.
+   * The teacher leaves a discussion so that the class talked over and nobody wrote to, and a
+   * question whose wrong options were all struck out.
    */
   record Continue(String question) implements Action {}
 
   /** Takes the next hint for the open question. */
   record Hint(String question) implements Action {}
+
+  /** Picks a question on the board. */
+  record Pick(String question) implements Action {}
 
   /** Leaves it at the best try so far, though another is left. */
   record Settle(String question) implements Action {}
@@ -73,6 +87,68 @@ public sealed interface Action {
 
   /** Opens a question out of turn: for the teacher. */
   record GoTo(String question) implements Action {}
+
+  /** Strikes out the next wrong option of the question that is shown: for the teacher. */
+  record Strike(String question) implements Action {}
+
+  /** Strikes out all wrong options that are left: for the teacher. */
+  record Reveal(String question) implements Action {}
+
+  /** Counts the hands for each option, anew: for the teacher. */
+  record CountHands(String question, List<Talk.Vote> votes) implements Action {}
+
+  /**
+   * Gives a team the turn: for the teacher.
+   *
+   * @param team its place, from 0
+   */
+  record GiveTurn(int team) implements Action {}
+
+  /**
+   * Gives a team points by hand, or takes them: for the teacher.
+   *
+   * @param team its place, from 0
+   * @param points {@value #LEAST_BY_HAND} to {@value #MOST_BY_HAND}, not 0
+   */
+  record GivePoints(int team, int points) implements Action {
+
+    /** The most points that are given at once. */
+    public static final int MOST_BY_HAND = 10_000;
+
+    /** The most points that are taken at once. */
+    public static final int LEAST_BY_HAND = -MOST_BY_HAND;
+
+    /** Checks the range. */
+    public GivePoints {
+      if (points < LEAST_BY_HAND || points > MOST_BY_HAND || points == 0) {
+        throw new IllegalArgumentException("points is up to " + MOST_BY_HAND + ", and not 0");
+      }
+    }
+  }
+
+  /** Holds the clock of the question that is open: for the teacher. */
+  record HoldClock(String question) implements Action {}
+
+  /** Lets the clock run again: for the teacher. */
+  record RunClock(String question) implements Action {}
+
+  /**
+   * Gives more time for the question that is open: for the teacher.
+   *
+   * @param seconds 1 to {@value #MOST_SECONDS}
+   */
+  record AddTime(String question, int seconds) implements Action {
+
+    /** The most seconds that are given at once. */
+    public static final int MOST_SECONDS = 600;
+
+    /** Checks the range. */
+    public AddTime {
+      if (seconds < 1 || seconds > MOST_SECONDS) {
+        throw new IllegalArgumentException("seconds is from 1 to " + MOST_SECONDS);
+      }
+    }
+  }
 
   /**
    * Takes the last move back that still stands: for the teacher.

@@ -40,6 +40,9 @@ public record Draw(List<Drawn> questions) {
   public static List<Question> asked(Activity activity, Opening opening) {
     Rules rules = activity.rules();
     List<Question> pool = pool(activity, opening.rehearsal());
+    if (opening.only() != null) {
+      return pool.stream().filter(q -> q.id().equals(opening.only())).toList();
+    }
     List<Question> mixed = Chance.of(opening.seed(), "questions").shuffled(pool);
     List<Question> asked = mixed.subList(0, asked(rules, pool.size()));
     if (rules.questionOrder() == Order.AS_WRITTEN) {
@@ -52,7 +55,8 @@ public record Draw(List<Drawn> questions) {
   /** These questions in this order, with their cards of information. */
   private static Draw of(Activity activity, List<Question> asked, Opening opening) {
     List<Drawn> drawn = new ArrayList<>();
-    for (Question question : withInformation(activity, asked)) {
+    List<Question> shown = opening.only() == null ? withInformation(activity, asked) : asked;
+    for (Question question : shown) {
       drawn.add(drawn(question, activity.rules(), opening));
     }
     return new Draw(List.copyOf(drawn));
@@ -61,7 +65,8 @@ public record Draw(List<Drawn> questions) {
   /** The questions that can be drawn, as written: all answerable ones, or all started ones. */
   public static List<Question> pool(Activity activity, boolean rehearsal) {
     return activity.game().questions().stream()
-        .filter(q -> !(q instanceof Information) && isShown(q, rehearsal))
+        .filter(q -> !(q instanceof Information) && activity.game().asks(q))
+        .filter(q -> isShown(q, rehearsal))
         .toList();
   }
 
@@ -160,9 +165,29 @@ public record Draw(List<Drawn> questions) {
     return questions.stream().filter(d -> d.question().equals(question)).findFirst();
   }
 
+  /** Whether a drawn question counts. */
+  public boolean counts(String question) {
+    return find(question).map(Drawn::counts).orElse(false);
+  }
+
   /** The worth of a drawn question, in points. */
   int worthOf(String question) {
     return find(question).map(Drawn::worth).orElse(0);
+  }
+
+  /** This draw with one question that counts for nothing behind the others. */
+  Draw withDecider(Question question, Rules rules, Opening opening) {
+    List<Drawn> more = new ArrayList<>(questions);
+    more.add(new Drawn(question.id(), order(question, rules, opening), 0, false));
+    return new Draw(List.copyOf(more));
+  }
+
+  /** This draw with one question that is worth nothing. */
+  Draw withoutWorthOf(String question) {
+    List<Drawn> changed = new ArrayList<>(questions);
+    changed.replaceAll(
+        d -> d.question().equals(question) ? new Drawn(question, d.options(), 0, d.counts()) : d);
+    return new Draw(List.copyOf(changed));
   }
 
   /** This draw with one question in another's place. */

@@ -13,13 +13,13 @@ import java.util.Optional;
 public final class Engine {
 
   /** Rises when a play of the same moves would come out differently. */
-  public static final int REVISION = 2;
+  public static final int REVISION = 3;
 
   private Engine() {}
 
   /** A new sitting, on its title page. */
   public static Sitting open(Activity activity, Opening opening) {
-    boolean playable = activity.game().course().isPresent();
+    boolean playable = activity.course().isPresent();
     return Sitting.onTitlePage(
         opening, playable ? Draw.of(activity, opening) : new Draw(List.of()));
   }
@@ -49,6 +49,9 @@ public final class Engine {
 
   /** First settles what ran out before, then plays. */
   private static Turn forward(Activity activity, Sitting sitting, Move move, long at) {
+    if (activity.course().isEmpty()) {
+      return Turn.refused(sitting, Refusal.UNKNOWN_GAME);
+    }
     long grace = move.action() instanceof Action.Answer ? Watch.GRACE : 0;
     Turn before = ranOut(activity, credited(sitting, move), at - grace);
     Turn turn = new MoveRules(activity, before.sitting(), at).apply(move);

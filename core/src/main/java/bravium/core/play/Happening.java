@@ -4,6 +4,7 @@ import bravium.core.activity.Clock;
 import bravium.core.json.Root;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
 
 /** Something that a move brought about, in the order it came; the interface plays it out. */
 @Root
@@ -17,6 +18,11 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
   @JsonSubTypes.Type(value = Happening.LifeLost.class, name = "life-lost"),
   @JsonSubTypes.Type(value = Happening.TimeRanOut.class, name = "time-ran-out"),
   @JsonSubTypes.Type(value = Happening.MoveTakenBack.class, name = "move-taken-back"),
+  @JsonSubTypes.Type(value = Happening.BoardShown.class, name = "board-shown"),
+  @JsonSubTypes.Type(value = Happening.OptionStruck.class, name = "option-struck"),
+  @JsonSubTypes.Type(value = Happening.TurnGiven.class, name = "turn-given"),
+  @JsonSubTypes.Type(value = Happening.TeamAwarded.class, name = "team-awarded"),
+  @JsonSubTypes.Type(value = Happening.Tied.class, name = "tied"),
   @JsonSubTypes.Type(value = Happening.Won.class, name = "won"),
   @JsonSubTypes.Type(value = Happening.Lost.class, name = "lost"),
   @JsonSubTypes.Type(value = Happening.AwaitsMarking.class, name = "awaits-marking")
@@ -46,6 +52,21 @@ public sealed interface Happening {
 
   /** A move was taken back; the play stands where it stood before it. */
   record MoveTakenBack(String move) implements Happening {}
+
+  /** The board is shown; a question can be picked. */
+  record BoardShown() implements Happening {}
+
+  /** An option was struck out. */
+  record OptionStruck(String question, String option) implements Happening {}
+
+  /** A team has the turn, or takes the open question over. */
+  record TurnGiven(int team, boolean takesOver) implements Happening {}
+
+  /** A team was given points, or they were taken from it; total is what it has now. */
+  record TeamAwarded(int team, int points, int total) implements Happening {}
+
+  /** The play is over, and the teams of these places share the most points. */
+  record Tied(List<Integer> teams) implements Happening {}
 
   /** The play was won. */
   record Won(int points) implements Happening {}

@@ -1,12 +1,21 @@
 package bravium.core.play;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
-/** The progress markers of a play, one for each drawn question, in the order they are asked. */
+/**
+ * The progress markers of a play, one for each drawn question, in the order they are asked; on a
+ * climb, one for each step.
+ */
 public record Markers(List<Marker> list) {
 
-  /** A marker. */
+  /**
+   * A marker.
+   *
+   * @param question the id of its question; on a climb, which step it is
+   */
   public record Marker(String question, State state) {}
 
   /** What a marker says. */
@@ -35,6 +44,16 @@ public record Markers(List<Marker> list) {
     /** Answered, and not marked, or not yet. */
     @JsonProperty("given")
     GIVEN
+  }
+
+  /** The markers that say something else than before, in their order. */
+  List<Happening> changedSince(Markers before) {
+    Map<String, State> said = new LinkedHashMap<>();
+    before.list.forEach(marker -> said.put(marker.question(), marker.state()));
+    return list.stream()
+        .filter(marker -> marker.state() != said.get(marker.question()))
+        .<Happening>map(marker -> new Happening.MarkerChanged(marker.question(), marker.state()))
+        .toList();
   }
 
   static Markers of(Sitting sitting) {

@@ -4,54 +4,74 @@ import bravium.core.activity.Activity;
 import bravium.core.activity.Clock;
 import bravium.core.question.Discussion;
 import bravium.core.question.Information;
-import bravium.core.question.Mark;
 import bravium.core.question.Marking;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
 import bravium.core.words.Words;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /** What each move does at one point of a play. */
 final class MoveRules {
 
   private final Activity activity;
   private final Sitting sitting;
+  private final Course course;
   private final Referee referee;
+  private final Turns turns;
   private final long at;
 
   MoveRules(Activity activity, Sitting sitting, long at) {
     this.activity = activity;
     this.sitting = sitting;
-    this.referee = new Referee(activity.rules());
+    this.course = activity.course().orElseThrow();
+    this.referee = new Referee(activity);
+    this.turns = new Turns(activity, sitting.opening());
     this.at = at;
   }
 
   Turn apply(Move move) {
-    Optional<Course> course = activity.game().course();
-    if (course.isEmpty()) {
-      return refused(Refusal.UNKNOWN_GAME);
-    }
     return switch (move.action()) {
-      case Action.Start start -> start(course.get());
+      case Action.Start start -> start();
+      case Action.Pick pick -> pick(pick.question());
       case Action.Answer answer -> answer(answer);
       case Action.Hint hint -> hint(hint.question());
-      case Action.Continue leave -> leave(course.get(), move.by(), leave.question());
-      case Action.Settle settle -> settleNow(course.get(), settle.question());
+      case Action.Continue leave -> leave(move.by(), leave.question());
+      case Action.Settle settle -> settleNow(settle.question());
       case Action.Mark mark -> mark(move.by(), mark);
       case Action.GoTo goTo -> goTo(move.by(), goTo.question());
       case Action.TakeBack takeBack -> throw new IllegalArgumentException("not a move forward");
+      case Action.Strike strike -> front(move);
+      case Action.Reveal reveal -> front(move);
+      case Action.CountHands count -> front(move);
+      case Action.GiveTurn give -> front(move);
+      case Action.GivePoints give -> front(move);
+      case Action.HoldClock hold -> front(move);
+      case Action.RunClock run -> front(move);
+      case Action.AddTime add -> front(move);
     };
   }
 
-  private Turn start(Course course) {
+  private Turn front(Move move) {
+    return move.by() == Mover.TEACHER
+        ? new FrontRules(activity, sitting, at).apply(move.action())
+        : refused(Refusal.FOR_THE_TEACHER);
+  }
+
+  private Turn start() {
     if (sitting.stage() != Stage.TITLE) {
       return refused(Refusal.NOT_OPEN);
     }
-    return course.first(sitting.draw()).map(this::open).orElse(refused(Refusal.NOTHING_TO_ASK));
+    return onwards().begin();
+  }
+
+  private Turn pick(String question) {
+    boolean open =
+        sitting.stage() == Stage.BOARD
+            && sitting.draw().counts(question)
+            && sitting.resultOf(question).isEmpty();
+    return open ? onwards().pick(question) : refused(Refusal.NOT_OPEN);
   }
 
   private Turn answer(Action.Answer answer) {
@@ -59,29 +79,41 @@ final class MoveRules {
     if (!open || answer.attempt() != sitting.effortFor(answer.question()).tries() + 1) {
       return refused(Refusal.NOT_OPEN);
     }
+    if (sitting.opening().inTeams() && sitting.front().answering() == null) {
+      return refused(Refusal.NO_SUCH_TEAM);
+    }
     Question question = Engine.question(activity, answer.question()).orElseThrow();
-    if (!question.answerable() || !question.takes(answer.response())) {
+    if (!question.answerable()
+        || !question.takes(answer.response())
+        || isStruck(question, answer.response())) {
       return refused(Refusal.NO_SUCH_OPTION);
     }
     return tried(question, triedWith(question, answer.response()));
+  }
+
+  private boolean isStruck(Question question, Response response) {
+    List<String> struck = sitting.front().talk(question.id()).map(Talk::struck).orElse(List.of());
+    return switch (response) {
+      case Response.Picked(String option) -> struck.contains(option);
+      case Response.PickedAll(List<String> options) -> options.stream().anyMatch(struck::contains);
+      default -> false;
+    };
   }
 
   private Tried triedWith(Question question, Response response) {
     if (question.marking() != Marking.AT_ONCE) {
       return Tried.given(response);
     }
-    Mark mark = question.mark(response);
-    return Tried.of(response, mark, sitting.draw().worthOf(question.id()));
+    return Tried.of(response, question.mark(response), turns.worthOf(question, sitting));
   }
 
   /** What the time's running out leads to. */
   Turn outOfTime(Timer timer) {
-    Question question = Engine.question(activity, sitting.now()).orElseThrow();
     Happening ranOut = new Happening.TimeRanOut(timer.per());
     Turn turn =
         timer.per() == Clock.Per.GAME
-            ? end(sitting.with(sitting.watch().closed(at)), Outcome.Ended.TIME, List.of())
-            : tried(question, Tried.outOfTime());
+            ? onwards(sitting.with(sitting.watch().closed(at))).end(Outcome.Ended.TIME, List.of())
+            : tried(Engine.question(activity, sitting.now()).orElseThrow(), Tried.outOfTime());
     List<Happening> happenings = new ArrayList<>(List.of(ranOut));
     happenings.addAll(turn.happenings());
     return Turn.of(turn.sitting(), happenings);
@@ -92,28 +124,32 @@ final class MoveRules {
     Sitting after =
         sitting.with(effort).with(sitting.watch().closed(at)).at(Stage.FEEDBACK, question.id());
     int mistakes = Scorecard.of(after).mistakes();
-    boolean over = referee.outOfLives(mistakes);
-    boolean open = tried.verdict() != Verdict.GIVEN && question.canBeRight();
-    boolean again = open && referee.mayTryAgain(effort) && !over;
+    boolean over = !sitting.opening().inTeams() && referee.outOfLives(mistakes);
+    boolean open = tried.verdict() != Verdict.GIVEN && question.canBeRight() && !over;
+    boolean again = open && turns.mayTryAgain(sitting) && referee.mayTryAgain(effort);
+    Integer taker = open && !again && tried.isMistake() ? turns.taker(sitting, course) : null;
     List<Happening> happenings = new ArrayList<>();
     happenings.add(new Happening.AnswerMarked(question.id(), tried.verdict()));
-    if (!again) {
+    if (taker != null) {
+      after = turns.handedOver(after, taker, referee.cost(effort));
+      happenings.add(new Happening.TurnGiven(taker, true));
+    } else if (!again) {
       Optional<Timer> timer = Timer.of(activity, sitting);
       boolean own = timer.map(t -> t.per() == Clock.Per.QUESTION).orElse(false);
       long left = own ? timer.get().left(at) : 0;
-      long time = own && !timer.get().stands() ? timer.get().total() : 0;
-      after = settled(after, referee.settle(effort, after.results(), left, time), happenings);
+      long time = own && !sitting.opening().rehearsal() ? timer.get().total() : 0;
+      after = settled(after, referee.settle(effort, after, left, time), happenings);
     }
-    if (tried.isMistake() && activity.rules().lives() != null) {
+    if (tried.isMistake() && !sitting.opening().inTeams() && activity.rules().lives() != null) {
       int left = Math.max(0, activity.rules().lives() - mistakes);
       happenings.add(new Happening.LifeLost(left));
     }
-    happenings.add(new Happening.MarkerChanged(question.id(), Markers.state(after, question.id())));
+    happenings.addAll(course.markers(after).changedSince(course.markers(sitting)));
     return Turn.of(after, happenings);
   }
 
   private static Sitting settled(Sitting before, Result result, List<Happening> happenings) {
-    Sitting after = before.adding(result);
+    Sitting after = before.settledWith(result);
     if (result.points() != 0) {
       int total = Scorecard.points(after.results());
       happenings.add(new Happening.PointsGiven(result.points(), total));
@@ -133,48 +169,75 @@ final class MoveRules {
     return Turn.of(sitting.with(effort), new Happening.HintGiven(question, effort.hints()));
   }
 
-  private Turn leave(Course course, Mover by, String question) {
+  private Turn leave(Mover by, String question) {
     if (!question.equals(sitting.now())) {
       return refused(Refusal.NOT_OPEN);
     }
     if (sitting.stage() == Stage.FEEDBACK) {
-      boolean over = referee.outOfLives(Scorecard.of(sitting).mistakes());
-      if (over) {
-        return end(sitting, Outcome.Ended.LIVES, List.of());
-      }
-      boolean again = sitting.resultOf(question).isEmpty() && !activity.rules().triedLater();
-      return again ? open(question) : onwards(course, sitting, List.of());
+      return leaveFeedback(question);
     }
     Question open = Engine.question(activity, question).orElseThrow();
+    if (by == Mover.TEACHER && FrontRules.talkedThrough(sitting, open)) {
+      return talkedThrough(question);
+    }
     if (open instanceof Discussion && by == Mover.TEACHER) {
       Effort talkedOver = sitting.effortFor(question).with(Tried.given(null));
-      return settle(course, sitting.with(talkedOver), question);
+      return settle(sitting.with(talkedOver), question);
     }
     if (open.answerable() && !(open instanceof Information)) {
       return refused(Refusal.NOT_OPEN);
     }
-    return settle(course, sitting, question);
+    return settle(sitting, question);
   }
 
-  private Turn settleNow(Course course, String question) {
+  private Turn leaveFeedback(String question) {
+    boolean inTeams = sitting.opening().inTeams();
+    if (!inTeams && referee.outOfLives(Scorecard.of(sitting).mistakes())) {
+      return onwards().end(Outcome.Ended.LIVES, List.of());
+    }
+    boolean unsettled = sitting.resultOf(question).isEmpty();
+    boolean here = sitting.front().taking() != null || !course.triesLater(activity.rules());
+    return unsettled && here ? onwards().open(question) : onwards().go(List.of());
+  }
+
+  /** All wrong options are struck out: what stayed is explained, and it is worth nothing. */
+  private Turn talkedThrough(String question) {
+    Sitting after =
+        sitting
+            .with(sitting.watch().closed(at))
+            .with(sitting.draw().withoutWorthOf(question))
+            .adding(talkedOver(question))
+            .at(Stage.FEEDBACK, question);
+    return Turn.of(after, course.markers(after).changedSince(course.markers(sitting)));
+  }
+
+  /** What it has cost a team before stays. */
+  private Result talkedOver(String question) {
+    return new Result(question, null, Verdict.GIVEN, sitting.front().broughtBy(question), 0, null);
+  }
+
+  private Turn settleNow(String question) {
     boolean tried = sitting.effortFor(question).tries() > 0;
     boolean now = question.equals(sitting.now()) && sitting.resultOf(question).isEmpty();
     boolean until = activity.rules().mostTries() == Integer.MAX_VALUE;
-    return tried && now && !until ? settle(course, sitting, question) : refused(Refusal.NOT_OPEN);
+    boolean taken = sitting.front().taking() != null;
+    return tried && now && (taken || !until)
+        ? settle(sitting, question)
+        : refused(Refusal.NOT_OPEN);
   }
 
   /** Settles the question that is open, or waits for another try, and goes on. */
-  private Turn settle(Course course, Sitting from, String question) {
+  private Turn settle(Sitting from, String question) {
     boolean open = from.stage() == Stage.QUESTION;
     Sitting closed = open ? from.with(from.watch().closed(at)) : from;
     List<Happening> happenings = new ArrayList<>();
     Effort effort = from.effortFor(question);
-    Sitting after = settled(closed, referee.settle(effort, from.results(), 0, 0), happenings);
-    boolean counts = from.draw().find(question).map(Draw.Drawn::counts).orElse(false);
-    if (counts) {
-      happenings.add(new Happening.MarkerChanged(question, Markers.state(after, question)));
+    Sitting after =
+        settled(closed, referee.settle(effort, turns.missedBy(closed), 0, 0), happenings);
+    if (from.draw().counts(question)) {
+      happenings.addAll(course.markers(after).changedSince(course.markers(sitting)));
     }
-    return onwards(course, after, happenings);
+    return onwards(after).go(happenings);
   }
 
   private Turn mark(Mover by, Action.Mark mark) {
@@ -200,7 +263,7 @@ final class MoveRules {
       return Turn.of(marked, happenings);
     }
     Outcome after = referee.outcome(marked, before.ended());
-    happenings.add(happening(after));
+    happenings.add(Onwards.happening(after));
     return Turn.of(marked.ended(after), happenings);
   }
 
@@ -219,72 +282,46 @@ final class MoveRules {
     if (target.isEmpty()) {
       return refused(Refusal.NO_SUCH_QUESTION);
     }
+    if (!drawn && sitting.draw().counting().isEmpty()) {
+      return refused(Refusal.NOTHING_TO_ASK);
+    }
     if (!rehearsal && (!drawn || sitting.resultOf(question).isPresent())) {
       return refused(Refusal.NOT_OPEN);
     }
-    Sitting left =
-        sitting.stage() == Stage.QUESTION ? sitting.with(sitting.watch().closed(at)) : sitting;
+    boolean runs = sitting.stage() == Stage.QUESTION || sitting.stage() == Stage.BOARD;
+    Sitting left = runs ? sitting.with(sitting.watch().closed(at)) : sitting;
     boolean anew = rehearsal || sitting.resultOf(question).isPresent();
-    Sitting there = !drawn ? swapIn(left, target.get()) : anew ? left.without(question) : left;
-    return new MoveRules(activity, there, at).open(question);
+    Sitting there = !drawn ? swapIn(left, target.get()) : anew ? without(left, question) : left;
+    return onwards(turns.begun(there)).open(question);
   }
 
   /** Only when trying out: the question takes the place of the last one that is still to do. */
   private Sitting swapIn(Sitting from, Question question) {
     List<Draw.Drawn> counting = from.draw().counting();
-    if (counting.isEmpty()) {
-      return from;
-    }
     String leaving = counting.getLast().question();
     for (Draw.Drawn drawn : counting) {
       leaving = from.resultOf(drawn.question()).isEmpty() ? drawn.question() : leaving;
     }
     Draw.Drawn joining = Draw.drawn(question, activity.rules(), from.opening());
-    return from.without(leaving).with(from.draw().with(joining, leaving));
+    return without(from, leaving).with(from.draw().with(joining, leaving));
   }
 
-  private Turn open(String question) {
-    Sitting opened = sitting.with(sitting.watch().opened(at)).at(Stage.QUESTION, question);
-    List<Happening> happenings = new ArrayList<>();
-    happenings.add(new Happening.QuestionOpened(question));
-    if (sitting.draw().find(question).map(Draw.Drawn::counts).orElse(false)) {
-      happenings.add(new Happening.MarkerChanged(question, Markers.State.NOW));
+  /** What came after it brings what it would have brought without it. */
+  private Sitting without(Sitting from, String question) {
+    Sitting left = from.without(question);
+    Sitting again = left.with(List.of());
+    for (Result result : left.results()) {
+      again = again.settledWith(course.scored(result, again));
     }
-    return Turn.of(opened, happenings);
+    return again;
   }
 
-  /** To the next question; those that wait for another try come when there is no other. */
-  private Turn onwards(Course course, Sitting from, List<Happening> before) {
-    String here = String.valueOf(from.now());
-    Set<String> passed = new LinkedHashSet<>(from.settled());
-    passed.addAll(from.waiting());
-    Optional<String> next =
-        course
-            .next(from.draw(), passed, here)
-            .or(() -> course.next(from.draw(), from.settled(), here));
-    if (next.isEmpty()) {
-      return end(from, Outcome.Ended.PLAYED, before);
-    }
-    Turn opened = new MoveRules(activity, from, at).open(next.get());
-    List<Happening> happenings = new ArrayList<>(before);
-    happenings.addAll(opened.happenings());
-    return Turn.of(opened.sitting(), happenings);
+  private Onwards onwards() {
+    return onwards(sitting);
   }
 
-  private Turn end(Sitting from, Outcome.Ended how, List<Happening> before) {
-    Outcome outcome = referee.outcome(from, how);
-    List<Happening> happenings = new ArrayList<>(before);
-    happenings.add(happening(outcome));
-    return Turn.of(from.ended(outcome), happenings);
-  }
-
-  private static Happening happening(Outcome outcome) {
-    if (outcome.awaiting() > 0) {
-      return new Happening.AwaitsMarking(outcome.awaiting());
-    }
-    return outcome.won()
-        ? new Happening.Won(outcome.points())
-        : new Happening.Lost(outcome.points());
+  private Onwards onwards(Sitting from) {
+    return new Onwards(activity, from, at);
   }
 
   private Turn refused(Refusal refusal) {

@@ -1,7 +1,10 @@
 package bravium.core.play;
 
+import bravium.core.activity.Team;
+import bravium.core.activity.Teams;
 import bravium.core.json.Range;
 import bravium.core.json.Root;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,13 +16,17 @@ import org.jspecify.annotations.Nullable;
  *     every question can be gone to, and the clock stands
  * @param time how much of the usual time there is, in per cent, 100 to {@value #MOST_TIME}; null
  *     for the usual
+ * @param teams who plays at the front of the class, in the order of their turns; empty for no teams
+ * @param only the id of the one question that is shown, alone; null for a game
  */
 @Root
 public record Opening(
     String seed,
     long at,
     boolean rehearsal,
-    @Range(min = 100, max = MOST_TIME) @Nullable Integer time) {
+    @Range(min = 100, max = MOST_TIME) @Nullable Integer time,
+    @Range(max = Teams.MOST) List<Team> teams,
+    @Nullable String only) {
 
   /** Ten times the usual. */
   public static final int MOST_TIME = 1_000;
@@ -29,11 +36,34 @@ public record Opening(
     if (time != null && (time < 100 || time > MOST_TIME)) {
       throw new IllegalArgumentException("time is from 100 to " + MOST_TIME + " per cent");
     }
+    if (teams.size() > Teams.MOST) {
+      throw new IllegalArgumentException("there are at most " + Teams.MOST + " teams");
+    }
   }
 
-  /** An opening with the usual time. */
+  /** An opening for who plays alone, with the usual time. */
   public Opening(String seed, long at, boolean rehearsal) {
     this(seed, at, rehearsal, null);
+  }
+
+  /** An opening for who plays alone. */
+  public Opening(String seed, long at, boolean rehearsal, @Nullable Integer time) {
+    this(seed, at, rehearsal, time, List.of(), null);
+  }
+
+  /** The same opening for these teams. */
+  public Opening withTeams(List<Team> changed) {
+    return new Opening(seed, at, rehearsal, time, List.copyOf(changed), only);
+  }
+
+  /** The same opening for one question alone. */
+  public Opening onlyFor(String question) {
+    return new Opening(seed, at, rehearsal, time, List.of(), question);
+  }
+
+  /** Whether teams play. */
+  public boolean inTeams() {
+    return !teams.isEmpty();
   }
 
   /** So many seconds for who plays here, in milliseconds. */

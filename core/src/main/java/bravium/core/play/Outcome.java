@@ -2,19 +2,28 @@ package bravium.core.play;
 
 import bravium.core.json.Root;
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.List;
 
 /**
  * How a play ended.
  *
- * @param won false too while it is not decided
+ * @param won false too while it is not decided; with teams, whether one of them has won
  * @param points never below 0
  * @param possible the points that the drawn questions are worth
  * @param needed the points that win
  * @param awaiting how many answers the teacher has yet to mark before it is decided; 0 once it is
+ * @param winners the places of the teams with the most points: several where they are tied; empty
+ *     where there are no teams
  */
 @Root
 public record Outcome(
-    boolean won, int points, int possible, int needed, Ended ended, int awaiting) {
+    boolean won,
+    int points,
+    int possible,
+    int needed,
+    Ended ended,
+    int awaiting,
+    List<Integer> winners) {
 
   /** What ended a play. */
   public enum Ended {
@@ -26,6 +35,19 @@ public record Outcome(
     LIVES,
     /** Time ran out. */
     @JsonProperty("time")
-    TIME
+    TIME,
+    /** A miss ended the climb; what the last resting place kept may win it all the same. */
+    @JsonProperty("fall")
+    FALL
+  }
+
+  /** The end of a play without teams. */
+  public Outcome(boolean won, int points, int possible, int needed, Ended ended, int awaiting) {
+    this(won, points, possible, needed, ended, awaiting, List.of());
+  }
+
+  /** Whether several teams share the most points. */
+  public boolean tied() {
+    return winners.size() > 1;
   }
 }

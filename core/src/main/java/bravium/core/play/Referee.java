@@ -1,8 +1,11 @@
 package bravium.core.play;
 
+import bravium.core.activity.Activity;
 import bravium.core.activity.Bonus;
 import bravium.core.activity.Rules;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,10 +15,12 @@ import org.jspecify.annotations.Nullable;
 public final class Referee {
 
   private final Rules rules;
+  private final Course course;
 
-  /** A referee under these rules. */
-  public Referee(Rules rules) {
-    this.rules = rules;
+  /** A referee under the rules of an activity whose game can be played. */
+  public Referee(Activity activity) {
+    this.rules = activity.rules();
+    this.course = activity.course().orElseThrow();
   }
 
   /** Whether another try is left after these, if the last of them was not right. */
@@ -30,20 +35,31 @@ public final class Referee {
   }
 
   /**
-   * Settles a question: the best try's points, less prices, with bonuses.
+   * Settles a question: the best try's points, less prices, with bonuses, as the game takes them.
    *
-   * @param before what was settled before it, in that order
+   * @param before the sitting without it
    * @param left the milliseconds that were left of its time
    * @param time the milliseconds that there were; 0 where there was no clock
    */
-  public Result settle(Effort effort, List<Result> before, long left, long time) {
+  public Result settle(Effort effort, Sitting before, long left, long time) {
+    Integer team = before.front().answering();
+    Result result = settled(effort, before, team, left, time).by(team);
+    boolean decides = !before.front().deciding().isEmpty();
+    return decides ? result.withPoints(0) : course.scored(result, before);
+  }
+
+  private Result settled(
+      Effort effort, Sitting before, @Nullable Integer team, long left, long time) {
     Tried best = effort.best();
     if (best == null || best.verdict() == Verdict.GIVEN) {
       Verdict verdict = best == null ? Verdict.MISSED : Verdict.GIVEN;
       return new Result(
           effort.question(), best == null ? null : best.response(), verdict, 0, 0, null);
     }
-    int bonus = best.verdict() == Verdict.RIGHT ? speedBonus(left, time) + runBonus(before) : 0;
+    int bonus =
+        best.verdict() == Verdict.RIGHT
+            ? speedBonus(left, time) + runBonus(before.results(), team)
+            : 0;
     int points = best.points() - cost(effort) + bonus;
     return new Result(effort.question(), best.response(), best.verdict(), points, bonus, null);
   }
@@ -61,14 +77,14 @@ public final class Referee {
   }
 
   /** Each full run of right answers brings it once, when its last question is settled. */
-  private int runBonus(List<Result> before) {
+  private int runBonus(List<Result> before, @Nullable Integer team) {
     Bonus bonus = rules.bonus();
     if (bonus == null) {
       return 0;
     }
     int run = 1;
     for (Result result : before.reversed()) {
-      if (result.verdict() == Verdict.GIVEN) {
+      if (result.verdict() == Verdict.GIVEN || !Objects.equals(team, result.team())) {
         continue;
       }
       if (result.verdict() != Verdict.RIGHT) {
@@ -81,7 +97,7 @@ public final class Referee {
 
   /** What wins with this draw. */
   public PassMark passMark(Draw draw) {
-    return PassMark.of(rules, draw);
+    return course.passMark(rules, draw);
   }
 
   /** How a play stands that has ended so; undecided only where marks to come can decide it. */
@@ -97,15 +113,43 @@ public final class Referee {
         toCome += worth;
       }
     }
-    boolean lost = ended != Outcome.Ended.PLAYED;
+    if (sitting.opening().inTeams()) {
+      return outcomeOfTeams(sitting, mark, ended);
+    }
+    boolean lost = ended == Outcome.Ended.LIVES || ended == Outcome.Ended.TIME;
     boolean won = !lost && points >= mark.needed();
     boolean decided = won || lost || points + toCome < mark.needed();
     return new Outcome(won, points, mark.possible(), mark.needed(), ended, decided ? 0 : awaiting);
   }
 
+  /** The team with the most points wins; where several have them, the one that decided the tie. */
+  private static Outcome outcomeOfTeams(Sitting sitting, PassMark mark, Outcome.Ended ended) {
+    List<Integer> leading = leading(sitting);
+    Result last = sitting.results().isEmpty() ? null : sitting.results().getLast();
+    boolean decided =
+        !sitting.front().deciding().isEmpty()
+            && last != null
+            && last.team() != null
+            && last.verdict() == Verdict.RIGHT;
+    List<Integer> winners = decided ? List.of(last.team()) : leading;
+    int points = sitting.front().points(leading.getFirst());
+    boolean won = winners.size() == 1;
+    return new Outcome(won, Math.max(0, points), mark.possible(), mark.needed(), ended, 0, winners);
+  }
+
+  /** The teams with the most points. */
+  static List<Integer> leading(Sitting sitting) {
+    int teams = sitting.opening().teams().size();
+    List<Integer> points =
+        IntStream.range(0, teams).mapToObj(team -> sitting.front().points(team)).toList();
+    int most = points.stream().mapToInt(p -> p).max().orElse(0);
+    return IntStream.range(0, teams).filter(team -> points.get(team) == most).boxed().toList();
+  }
+
   /** The result with the teacher's mark, in points, less what hints cost. */
   Result marked(Result given, int worth, int points, int cost, @Nullable String comment) {
     Verdict verdict = points >= worth ? Verdict.RIGHT : points > 0 ? Verdict.PARTLY : Verdict.WRONG;
-    return new Result(given.question(), given.response(), verdict, points - cost, 0, comment);
+    return new Result(
+        given.question(), given.response(), verdict, points - cost, 0, comment, given.team());
   }
 }

@@ -10,6 +10,9 @@ public enum Refusal {
   /** The answer is of another sort than the question, or names what the question doesn't have. */
   @JsonProperty("no-such-option")
   NO_SUCH_OPTION,
+  /** No team has the turn yet, or there is no such team. */
+  @JsonProperty("no-such-team")
+  NO_SUCH_TEAM,
   /** There is no hint left. */
   @JsonProperty("no-hint-left")
   NO_HINT_LEFT,

@@ -17,7 +17,7 @@ public final class Replay {
   public static Sitting of(
       Activity activity, Sitting sitting, Question question, Effort effort, Result result) {
     Response response = result.response();
-    Referee referee = new Referee(activity.rules());
+    Referee referee = new Referee(activity);
     if (response == null) {
       boolean stays = effort.tries() > 0 || !question.answerable();
       return stays ? sitting.with(effort).adding(result) : sitting;
@@ -32,6 +32,8 @@ public final class Replay {
     Effort anew =
         new Effort(
             effort.question(), effort.tries(), effort.mistakes(), effort.hints(), tried, tried);
-    return sitting.with(anew).adding(referee.settle(anew, sitting.results(), 0, 0));
+    Integer team = result.team();
+    Sitting then = team == null ? sitting : sitting.with(sitting.front().withTurn(team));
+    return then.with(anew).settledWith(referee.settle(anew, then, 0, 0));
   }
 }

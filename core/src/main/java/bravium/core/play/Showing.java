@@ -1,6 +1,7 @@
 package bravium.core.play;
 
 import bravium.core.activity.Clock;
+import bravium.core.activity.Team;
 import bravium.core.json.Root;
 import bravium.core.question.Area;
 import bravium.core.question.Mark;
@@ -17,8 +18,11 @@ import org.jspecify.annotations.Nullable;
  *
  * @param at the moment it shows, in milliseconds since 1970
  * @param terms what the rules say that a player has to know
- * @param question null on the title page and at the end
+ * @param scene what is seen of the board itself; null where the markers are all there is
+ * @param teams who plays at the front of the class; empty where there are no teams
+ * @param question null on the title page, on the board and at the end
  * @param clock null where none runs
+ * @param talk how the question is talked through with the class; null where it isn't
  * @param feedback only once the question is answered
  * @param ending only at the end
  * @param notes only for the teacher
@@ -32,11 +36,38 @@ public record Showing(
     Terms terms,
     Scorecard score,
     List<Markers.Marker> markers,
+    @Nullable Scene scene,
+    List<Side> teams,
     @Nullable Asked question,
     @Nullable Countdown clock,
+    @Nullable Talked talk,
     @Nullable Told feedback,
     @Nullable Closing ending,
     @Nullable Notes notes) {
+
+  /**
+   * A team and how it stands.
+   *
+   * @param turn whether it is its turn
+   * @param answers whether it answers now: its turn, or it takes the question over
+   */
+  public record Side(String name, Team.Sign sign, int points, boolean turn, boolean answers) {}
+
+  /**
+   * A question as it is talked through.
+   *
+   * @param struck what was struck out, in that order
+   * @param done whether all wrong options are struck out
+   * @param votes how many hands went up for which option
+   */
+  public record Talked(List<Struck> struck, boolean done, List<Talk.Vote> votes) {}
+
+  /**
+   * An option that was struck out.
+   *
+   * @param why what the teacher says to it; null where she says nothing
+   */
+  public record Struck(String option, @Nullable Words why) {}
 
   /**
    * The title page.
@@ -70,8 +101,9 @@ public record Showing(
    * @param left the milliseconds that are left
    * @param total the milliseconds that there were
    * @param stands whether it does not run
+   * @param held whether the teacher holds it
    */
-  public record Countdown(Clock.Per per, long left, long total, boolean stands) {}
+  public record Countdown(Clock.Per per, long left, long total, boolean stands, boolean held) {}
 
   /**
    * The question that is shown.

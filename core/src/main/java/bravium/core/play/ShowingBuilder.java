@@ -4,15 +4,19 @@ import bravium.core.activity.Activity;
 import bravium.core.activity.Answers;
 import bravium.core.activity.Clock;
 import bravium.core.activity.Rules;
+import bravium.core.activity.Team;
 import bravium.core.activity.TitlePage;
 import bravium.core.measure.ReadingSpeed;
 import bravium.core.question.Area;
+import bravium.core.question.ChoiceQuestion;
 import bravium.core.question.FreeAnswer;
 import bravium.core.question.PointAt;
 import bravium.core.question.Question;
 import bravium.core.words.Words;
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -24,6 +28,7 @@ final class ShowingBuilder {
   private final Sitting sitting;
   private final Audience audience;
   private final long at;
+  private final Optional<Course> course;
   private final Scorecard score;
 
   ShowingBuilder(Activity activity, Sitting sitting, Audience audience, long at) {
@@ -31,6 +36,7 @@ final class ShowingBuilder {
     this.sitting = sitting;
     this.audience = audience;
     this.at = at;
+    this.course = activity.course();
     this.score = Scorecard.of(sitting);
   }
 
@@ -41,12 +47,15 @@ final class ShowingBuilder {
         at,
         sitting.stage(),
         cover(activity.titlePage()),
-        PassMark.of(activity.rules(), sitting.draw()),
+        passMark(),
         terms(activity.rules()),
         score,
-        Markers.of(sitting).list(),
+        course.map(c -> c.markers(sitting)).orElseGet(() -> Markers.of(sitting)).list(),
+        course.flatMap(c -> c.scene(sitting)).orElse(null),
+        teams(),
         now == null ? null : asked(now),
         clock(),
+        now == null ? null : talk(now),
         sitting.stage() == Stage.FEEDBACK && now != null ? told(now) : null,
         closing(),
         audience == Audience.TEACHER && now != null ? notes(now) : null);
@@ -61,19 +70,59 @@ final class ShowingBuilder {
         ReadingSpeed.aloud(page.year()));
   }
 
+  private PassMark passMark() {
+    return course
+        .map(c -> c.passMark(activity.rules(), sitting.draw()))
+        .orElseGet(() -> PassMark.of(activity.rules(), sitting.draw()));
+  }
+
+  private List<Showing.Side> teams() {
+    Front front = sitting.front();
+    List<Showing.Side> sides = new ArrayList<>();
+    for (Team team : sitting.opening().teams()) {
+      Integer place = sides.size();
+      sides.add(
+          new Showing.Side(
+              team.name(),
+              team.sign(),
+              front.points(place),
+              place.equals(front.turn()),
+              place.equals(front.answering())));
+    }
+    return List.copyOf(sides);
+  }
+
+  private Showing.@Nullable Talked talk(Question question) {
+    Talk talk = sitting.front().talk(question.id()).orElse(null);
+    if (talk == null || !(question instanceof ChoiceQuestion choice)) {
+      return null;
+    }
+    List<Showing.Struck> struck =
+        talk.struck().stream()
+            .flatMap(id -> choice.choice(id).stream())
+            .map(option -> new Showing.Struck(option.id(), option.feedback()))
+            .toList();
+    boolean done = !struck.isEmpty() && talk.struck().containsAll(choice.strikes());
+    return new Showing.Talked(struck, done, talk.votes());
+  }
+
   private Showing.Terms terms(Rules rules) {
     Clock clock = rules.clock();
     boolean whole = clock != null && clock.per() == Clock.Per.GAME;
     return new Showing.Terms(
         rules.mostTries() == Integer.MAX_VALUE ? null : rules.mostTries(),
-        rules.triedLater(),
-        rules.lives() == null ? null : Math.max(0, rules.lives() - score.mistakes()),
+        course.map(c -> c.triesLater(rules)).orElse(false),
+        rules.lives() == null || sitting.opening().inTeams()
+            ? null
+            : Math.max(0, rules.lives() - score.mistakes()),
         whole ? (int) (sitting.opening().millis(clock.seconds()) / 1_000) : null);
   }
 
   private Showing.@Nullable Countdown clock() {
     return Timer.of(activity, sitting)
-        .map(t -> new Showing.Countdown(t.per(), t.left(at), t.total(), t.stands()))
+        .map(
+            t ->
+                new Showing.Countdown(t.per(), t.left(at), t.total(), t.stands(), t.held() != null))
         .orElse(null);
   }
 
@@ -177,7 +226,7 @@ final class ShowingBuilder {
         times.isEmpty() ? null : times.getFirst(),
         times.isEmpty() ? null : times.getLast(),
         score,
-        PassMark.of(activity.rules(), sitting.draw()),
+        passMark(),
         sitting.outcome(),
         settled().map(this::reviewed).toList());
   }
@@ -211,9 +260,7 @@ final class ShowingBuilder {
     Set<String> settled = new LinkedHashSet<>(sitting.settled());
     settled.add(now.id());
     String next =
-        activity
-            .game()
-            .course()
+        course
             .flatMap(course -> course.next(sitting.draw(), settled, now.id()))
             .flatMap(id -> Engine.question(activity, id))
             .map(question -> question.asked().plain())

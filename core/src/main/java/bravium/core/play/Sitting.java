@@ -11,11 +11,12 @@ import org.jspecify.annotations.Nullable;
 /**
  * Where a play stands.
  *
- * @param now the id of the question that is open or whose feedback is shown; null on the title page
- *     and at the end
+ * @param now the id of the question that is open or whose feedback is shown; null on the title
+ *     page, on the board and at the end
  * @param results in the order in which the questions were settled
  * @param efforts what was done for each question that was tried or helped with, in the order of the
  *     first time
+ * @param front what belongs to a play at the front of the class alone
  * @param log every move that was applied, taken back ones too
  * @param outcome null until the end
  */
@@ -28,13 +29,23 @@ public record Sitting(
     List<Result> results,
     List<Effort> efforts,
     Watch watch,
+    Front front,
     List<Played> log,
     @Nullable Outcome outcome) {
 
   /** A sitting that stands on its title page. */
   static Sitting onTitlePage(Opening opening, Draw draw) {
     return new Sitting(
-        opening, draw, Stage.TITLE, null, List.of(), List.of(), Watch.NEW, List.of(), null);
+        opening,
+        draw,
+        Stage.TITLE,
+        null,
+        List.of(),
+        List.of(),
+        Watch.NEW,
+        Front.NONE,
+        List.of(),
+        null);
   }
 
   /** The result of a question, if it is settled. */
@@ -84,28 +95,34 @@ public record Sitting(
   }
 
   /** This sitting at another question. */
-  public Sitting at(Stage stage, String question) {
-    return new Sitting(opening, draw, stage, question, results, efforts, watch, log, null);
+  public Sitting at(Stage stage, @Nullable String question) {
+    return new Sitting(opening, draw, stage, question, results, efforts, watch, front, log, null);
   }
 
   /** This sitting at its end. */
   public Sitting ended(Outcome outcome) {
-    return new Sitting(opening, draw, Stage.END, null, results, efforts, watch, log, outcome);
+    return new Sitting(
+        opening, draw, Stage.END, null, results, efforts, watch, front, log, outcome);
   }
 
   /** This sitting with other results. */
   public Sitting with(List<Result> results) {
     return new Sitting(
-        opening, draw, stage, now, List.copyOf(results), efforts, watch, log, outcome);
+        opening, draw, stage, now, List.copyOf(results), efforts, watch, front, log, outcome);
   }
 
   Sitting with(Draw draw) {
-    return new Sitting(opening, draw, stage, now, results, efforts, watch, log, outcome);
+    return new Sitting(opening, draw, stage, now, results, efforts, watch, front, log, outcome);
   }
 
   /** This sitting with its clock elsewhere. */
   public Sitting with(Watch watch) {
-    return new Sitting(opening, draw, stage, now, results, efforts, watch, log, outcome);
+    return new Sitting(opening, draw, stage, now, results, efforts, watch, front, log, outcome);
+  }
+
+  /** This sitting with other things at the front of the class. */
+  public Sitting with(Front changed) {
+    return new Sitting(opening, draw, stage, now, results, efforts, watch, changed, log, outcome);
   }
 
   /** This sitting with what was done for one question. */
@@ -120,7 +137,7 @@ public record Sitting(
 
   private Sitting withEfforts(List<Effort> efforts) {
     return new Sitting(
-        opening, draw, stage, now, results, List.copyOf(efforts), watch, log, outcome);
+        opening, draw, stage, now, results, List.copyOf(efforts), watch, front, log, outcome);
   }
 
   Sitting adding(Result result) {
@@ -129,19 +146,37 @@ public record Sitting(
     return with(more);
   }
 
+  /** This sitting with a question settled, and what it brought given to the team that answered. */
+  Sitting settledWith(Result result) {
+    return awardedFor(result).adding(result);
+  }
+
+  /** The team that answered gets what the question brought, as far as it hasn't brought it yet. */
+  private Sitting awardedFor(Result result) {
+    if (result.team() == null) {
+      return this;
+    }
+    int more = result.points() - front.broughtBy(result.question());
+    return with(front.awarding(new Award(result.team(), more, result.question())));
+  }
+
   Sitting replacing(Result result) {
-    return with(
-        results.stream().map(r -> r.question().equals(result.question()) ? result : r).toList());
+    return awardedFor(result)
+        .with(
+            results.stream()
+                .map(r -> r.question().equals(result.question()) ? result : r)
+                .toList());
   }
 
   Sitting without(String question) {
     return with(results.stream().filter(r -> !r.question().equals(question)).toList())
+        .with(front.without(question))
         .withEfforts(efforts.stream().filter(e -> !e.question().equals(question)).toList());
   }
 
   Sitting withLog(List<Played> log) {
     return new Sitting(
-        opening, draw, stage, now, results, efforts, watch, List.copyOf(log), outcome);
+        opening, draw, stage, now, results, efforts, watch, front, List.copyOf(log), outcome);
   }
 
   Sitting logging(Played played) {

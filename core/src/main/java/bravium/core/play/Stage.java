@@ -7,6 +7,9 @@ public enum Stage {
   /** On the title page. */
   @JsonProperty("title")
   TITLE,
+  /** The board is shown, and a question is picked on it. */
+  @JsonProperty("board")
+  BOARD,
   /** A question is open. */
   @JsonProperty("question")
   QUESTION,

@@ -1,7 +1,9 @@
 package bravium.core.question;
 
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** A question with options to pick from. */
 public sealed interface ChoiceQuestion extends Question permits PickOne, PickAll, TrueFalse {
@@ -17,6 +19,20 @@ public sealed interface ChoiceQuestion extends Question permits PickOne, PickAll
   /** The ids of the right choices. */
   default List<String> rightChoices() {
     return choices().stream().filter(Option::right).map(Option::id).toList();
+  }
+
+  /** The ids of wrong choices in the order they are struck out; empty for as they are written. */
+  default List<String> strikeOrder() {
+    return List.of();
+  }
+
+  /** The ids of all wrong choices in the order in which they are struck out. */
+  default List<String> strikes() {
+    Set<String> ordered = new LinkedHashSet<>(strikeOrder());
+    ordered.addAll(items());
+    ordered.retainAll(items());
+    rightChoices().forEach(ordered::remove);
+    return List.copyOf(ordered);
   }
 
   @Override

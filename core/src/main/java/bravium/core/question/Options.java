@@ -22,6 +22,17 @@ final class Options {
     Ids.requireDistinct("option", options.stream().map(Option::id).toList());
   }
 
+  /**
+   * Checks the order in which options are struck out.
+   *
+   * @throws IllegalArgumentException if it is too long or names one twice
+   */
+  static void requireOrder(List<String> order) {
+    if (order.size() > MOST || !Ids.distinct(order)) {
+      throw new IllegalArgumentException("strikeOrder names at most " + MOST + " options once");
+    }
+  }
+
   /** The options with something written on them. */
   static List<Option> written(List<Option> options) {
     return options.stream().filter(o -> !o.text().blank()).toList();

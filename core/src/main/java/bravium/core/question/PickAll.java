@@ -15,32 +15,41 @@ import java.util.Optional;
  * one that is picked is a wrong part.
  *
  * @param options at most {@value Options#MOST}, told apart by a letter each
+ * @param strikeOrder the ids of wrong options in the order they are struck out at the front of the
+ *     class; those it doesn't name come after it, as written
  */
 public record PickAll(
     @Flat @JsonUnwrapped Basics basics,
     @Range(max = Options.MOST) List<Option> options,
     Credit credit,
+    @Range(max = Options.MOST) List<String> strikeOrder,
     @JsonIgnore Extra extra)
     implements ChoiceQuestion {
 
   /** Checks the options' number and ids. */
   public PickAll {
     Options.require(options);
+    Options.requireOrder(strikeOrder);
+  }
+
+  /** A question whose wrong options are struck out as they are written. */
+  public PickAll(Basics basics, List<Option> options, Credit credit, Extra extra) {
+    this(basics, options, credit, List.of(), extra);
   }
 
   /** The same question with other options. */
   public PickAll withOptions(List<Option> changed) {
-    return new PickAll(basics, changed, credit, extra);
+    return new PickAll(basics, changed, credit, strikeOrder, extra);
   }
 
   /** The same question with another rule for partly right answers. */
   public PickAll withCredit(Credit changed) {
-    return new PickAll(basics, options, changed, extra);
+    return new PickAll(basics, options, changed, strikeOrder, extra);
   }
 
   @Override
   public PickAll with(Basics changed) {
-    return new PickAll(changed, options, credit, extra);
+    return new PickAll(changed, options, credit, strikeOrder, extra);
   }
 
   @Override

@@ -13,10 +13,13 @@ import java.util.Optional;
  * right, picking any of these counts.
  *
  * @param options at most {@value #MOST_OPTIONS}, told apart by a letter each
+ * @param strikeOrder the ids of wrong options in the order they are struck out at the front of the
+ *     class; those it doesn't name come after it, as written
  */
 public record PickOne(
     @Flat @JsonUnwrapped Basics basics,
     @Range(max = MOST_OPTIONS) List<Option> options,
+    @Range(max = MOST_OPTIONS) List<String> strikeOrder,
     @JsonIgnore Extra extra)
     implements ChoiceQuestion {
 
@@ -26,6 +29,12 @@ public record PickOne(
   /** Checks the options' number and ids. */
   public PickOne {
     Options.require(options);
+    Options.requireOrder(strikeOrder);
+  }
+
+  /** A question whose wrong options are struck out as they are written. */
+  public PickOne(Basics basics, List<Option> options, Extra extra) {
+    this(basics, options, List.of(), extra);
   }
 
   /** A question that is asked, with nothing unknown in it. */
@@ -35,12 +44,12 @@ public record PickOne(
 
   /** The same question with other options. */
   public PickOne withOptions(List<Option> changed) {
-    return new PickOne(basics, changed, extra);
+    return new PickOne(basics, changed, strikeOrder, extra);
   }
 
   @Override
   public PickOne with(Basics changed) {
-    return new PickOne(changed, options, extra);
+    return new PickOne(changed, options, strikeOrder, extra);
   }
 
   @Override

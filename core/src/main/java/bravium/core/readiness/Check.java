@@ -34,6 +34,33 @@ public enum Check {
   /** A question is of a kind that this version doesn't know; it is kept and not asked. */
   @JsonProperty("unknown-question")
   UNKNOWN_QUESTION,
+  /** A trail has no picture. */
+  @JsonProperty("no-trail-picture")
+  NO_TRAIL_PICTURE,
+  /** A marker's question has gone. Value: that question's id. */
+  @JsonProperty("marker-without-question")
+  MARKER_WITHOUT_QUESTION,
+  /** A question has no marker on the trail; it stands at the lower edge. */
+  @JsonProperty("question-without-marker")
+  QUESTION_WITHOUT_MARKER,
+  /** More is asked than a trail has room for. Values: asked, room. */
+  @JsonProperty("trail-too-long")
+  TRAIL_TOO_LONG,
+  /** A step is worth no more than the one below it. Values: the step, its worth, that below. */
+  @JsonProperty("climb-falls")
+  CLIMB_FALLS,
+  /** A resting place is above the top. Values: its step, the top. */
+  @JsonProperty("rest-above-top")
+  REST_ABOVE_TOP,
+  /** There are fewer questions than steps. Values: questions, steps. */
+  @JsonProperty("few-for-climb")
+  FEW_FOR_CLIMB,
+  /** A question is not marked at once, so that a climb leaves it out. */
+  @JsonProperty("not-on-climb")
+  NOT_ON_CLIMB,
+  /** The questions give the teams unequal turns. Values: teams, questions for equal ones, asked. */
+  @JsonProperty("unequal-turns")
+  UNEQUAL_TURNS,
   /** The game is of a kind that this version doesn't know; it is kept and not played. */
   @JsonProperty("unknown-game")
   UNKNOWN_GAME,

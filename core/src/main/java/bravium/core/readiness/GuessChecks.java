@@ -35,7 +35,7 @@ final class GuessChecks {
     boolean often =
         mark.asked() >= ENOUGH && mark.needed() > 0 && guessing.billionths() >= TOO_OFTEN;
     if (often && !untilRight) {
-      found.add(guessingWins(rules, pool, guessing));
+      found.add(guessingWins(activity, pool, guessing));
     }
     List<PickOne> choices =
         pool.stream()
@@ -51,12 +51,13 @@ final class GuessChecks {
   }
 
   /** The nearest pass mark in steps of 5 % that chance rarely reaches and knowledge always can. */
-  private static Finding guessingWins(Rules rules, List<Question> pool, Guessing guessing) {
+  private static Finding guessingWins(Activity activity, List<Question> pool, Guessing guessing) {
+    Rules rules = activity.rules();
     long chance = guessing.billionths();
     for (int percent = rules.passMark() / STEP * STEP + STEP; percent <= 100; percent += STEP) {
-      Rules higher = rules.withPassMark(percent);
-      if (Reach.of(pool, higher).winnable() == Winnable.ALWAYS
-          && Guessing.at(pool, higher).billionths() < TOO_OFTEN) {
+      Prospects higher = activity.game().prospects(rules.withPassMark(percent), pool);
+      if (higher.reach().winnable() == Winnable.ALWAYS
+          && higher.guessing().billionths() < TOO_OFTEN) {
         return Finding.of(Check.GUESSING_WINS, Weight.LOOK, Place.PASS_MARK, chance, percent)
             .mendedBy(Mend.SET_PASS_MARK);
       }

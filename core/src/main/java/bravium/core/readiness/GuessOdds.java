@@ -31,11 +31,12 @@ import java.util.TreeMap;
  * @param exact false where tries at a question with parts are taken to be independent, or an area
  *     is measured on a grid
  */
-record GuessOdds(Map<Integer, Double> chances, boolean exact) {
+public record GuessOdds(Map<Integer, Double> chances, boolean exact) {
 
   private static final int GRID = 50;
 
-  static GuessOdds of(Question question, Rules rules) {
+  /** The odds of one question under these rules. */
+  public static GuessOdds of(Question question, Rules rules) {
     int worth = rules.worthOf(question);
     int tries = rules.mostTries();
     int price = rules.costs().wrong();

@@ -22,7 +22,7 @@ import java.util.TreeMap;
  * @param chance from 0 to 1
  * @param exact whether it is no estimate
  */
-record Guessing(double chance, boolean exact) {
+public record Guessing(double chance, boolean exact) {
 
   private static final double BILLION = 1e9;
 

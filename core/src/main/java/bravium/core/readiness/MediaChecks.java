@@ -49,6 +49,15 @@ final class MediaChecks {
                     words,
                     IN_QUESTION,
                     (check, values) -> Finding.of(check, Weight.LOOK, Place.TITLE, values)));
+    activity
+        .game()
+        .picture()
+        .ifPresent(
+            picture ->
+                checks.read(
+                    picture,
+                    IN_QUESTION,
+                    (check, values) -> Finding.of(check, Weight.LOOK, Place.BOARD, values)));
     for (Question question : activity.game().questions()) {
       if (!question.off() && question.started()) {
         checks.read(question);
@@ -97,22 +106,24 @@ final class MediaChecks {
   private void read(Words words, int width, BiFunction<Check, Object[], Finding> finding) {
     for (Media medium : words.media()) {
       switch (medium) {
-        case Picture picture -> {
-          if (Texts.blank(picture.alt())) {
-            found.add(finding.apply(Check.NO_ALT, new Object[0]));
-          }
-          if (picture.width() != null && Math.max(picture.width(), height(picture)) < width) {
-            found.add(
-                finding.apply(
-                    Check.SMALL_PICTURE, new Object[] {picture.width(), height(picture), width}));
-          }
-        }
+        case Picture picture -> read(picture, width, finding);
         case Sound sound -> {
           if (Texts.blank(sound.words())) {
             found.add(finding.apply(Check.NO_SOUND_WORDS, new Object[0]));
           }
         }
       }
+    }
+  }
+
+  private void read(Picture picture, int width, BiFunction<Check, Object[], Finding> finding) {
+    if (Texts.blank(picture.alt())) {
+      found.add(finding.apply(Check.NO_ALT, new Object[0]));
+    }
+    if (picture.width() != null && Math.max(picture.width(), height(picture)) < width) {
+      found.add(
+          finding.apply(
+              Check.SMALL_PICTURE, new Object[] {picture.width(), height(picture), width}));
     }
   }
 

@@ -55,6 +55,21 @@ public enum Mend {
   /** Gives the game the seconds that the finding's last value says. */
   @JsonProperty("set-clock")
   SET_CLOCK,
+  /** Takes away the marker of the question that the finding's value says. */
+  @JsonProperty("remove-marker")
+  REMOVE_MARKER,
+  /** Lays a marker for the question. */
+  @JsonProperty("lay-marker")
+  LAY_MARKER,
+  /** Lets the climb rise evenly. */
+  @JsonProperty("even-rise")
+  EVEN_RISE,
+  /** Leaves out resting places above the top. */
+  @JsonProperty("drop-rests")
+  DROP_RESTS,
+  /** Gives the climb as many steps as the finding's first value says. */
+  @JsonProperty("fewer-steps")
+  FEWER_STEPS,
   /** Removes the hint whose number is the finding's first value. */
   @JsonProperty("remove-hint")
   REMOVE_HINT

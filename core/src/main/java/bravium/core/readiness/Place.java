@@ -28,6 +28,12 @@ public enum Place {
   /** The rule that says how much time there is. */
   @JsonProperty("clock")
   CLOCK,
+  /** The rule that says who plays. */
+  @JsonProperty("teams")
+  TEAMS,
+  /** The board. */
+  @JsonProperty("board")
+  BOARD,
   /** The sheet as a whole. */
   @JsonProperty("sheet")
   SHEET,

@@ -14,7 +14,7 @@ import java.util.List;
  * @param possible the points that draw is worth
  * @param needed the points that win it
  */
-record Reach(Winnable winnable, int points, int possible, int needed) {
+public record Reach(Winnable winnable, int points, int possible, int needed) {
 
   /**
    * What a question does to a draw: it adds to what is above the line or below, points × 100 -

@@ -34,15 +34,16 @@ public record Readiness(
   public static Readiness of(Activity activity) {
     Rules rules = activity.rules();
     List<Question> pool = Draw.pool(activity, false);
-    PassMark mark = PassMark.ofPool(rules, pool.stream().map(rules::worthOf).toList());
-    Reach reach = Reach.of(pool, rules);
-    Guessing guessing = Guessing.at(pool, rules);
+    Prospects prospects = activity.game().prospects(rules, pool);
+    PassMark mark = prospects.passMark();
+    Reach reach = prospects.reach();
+    Guessing guessing = prospects.guessing();
     TimeLine line = TimeLine.of(activity, pool, mark.asked());
     List<Finding> all = new ArrayList<>(QuestionChecks.of(activity));
     all.addAll(MediaChecks.of(activity));
     all.addAll(activity.game().findings(activity));
-    if (activity.game().course().isPresent()) {
-      all.addAll(RuleChecks.of(activity, pool, mark, reach));
+    if (activity.course().isPresent()) {
+      all.addAll(RuleChecks.of(activity, pool, prospects));
       all.addAll(GuessChecks.of(activity, pool, mark, guessing));
       all.addAll(ClockChecks.of(activity, pool, line));
     }

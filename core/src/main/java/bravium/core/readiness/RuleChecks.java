@@ -2,6 +2,7 @@ package bravium.core.readiness;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.Rules;
+import bravium.core.games.Game;
 import bravium.core.play.PassMark;
 import bravium.core.question.Information;
 import bravium.core.question.Marking;
@@ -15,14 +16,16 @@ final class RuleChecks {
 
   private RuleChecks() {}
 
-  static List<Finding> of(Activity activity, List<Question> pool, PassMark mark, Reach reach) {
+  static List<Finding> of(Activity activity, List<Question> pool, Prospects prospects) {
+    PassMark mark = prospects.passMark();
+    Reach reach = prospects.reach();
     List<Finding> found = new ArrayList<>();
     Rules rules = activity.rules();
     if (Texts.blank(activity.titlePage().title())) {
       found.add(Finding.of(Check.NO_TITLE, Weight.LOOK, Place.TITLE));
     }
     if (pool.isEmpty()) {
-      found.add(nothingToAsk(activity.game().questions()));
+      found.add(nothingToAsk(activity.game()));
       return found;
     }
     if (rules.ask() != null && rules.ask() > pool.size()) {
@@ -30,7 +33,7 @@ final class RuleChecks {
           Finding.of(Check.ASKS_TOO_MANY, Weight.LOOK, Place.ASK, rules.ask(), pool.size())
               .mendedBy(Mend.ASK_ALL));
     }
-    if (pool.stream().allMatch(q -> rules.worthOf(q) == 0)) {
+    if (mark.possible() == 0 && pool.stream().allMatch(q -> rules.worthOf(q) == 0)) {
       boolean marked = pool.stream().anyMatch(q -> q.marking() != Marking.NONE);
       Finding none = Finding.of(Check.NO_POINTS, Weight.LOOK, Place.WORTH);
       found.add(marked ? none.mendedBy(Mend.USUAL_WORTH) : none);
@@ -44,6 +47,9 @@ final class RuleChecks {
       case SOMETIMES ->
           found.add(outOfReach(Check.PASS_MARK_SOMETIMES_UNREACHABLE, Weight.LOOK, reach));
       case ALWAYS -> {}
+    }
+    if (!prospects.byPoints()) {
+      return found;
     }
     lives(rules, mark, found);
     prices(rules, pool, found);
@@ -87,9 +93,10 @@ final class RuleChecks {
     }
   }
 
-  private static Finding nothingToAsk(List<Question> questions) {
+  private static Finding nothingToAsk(Game game) {
     boolean allOff =
-        questions.stream()
+        game.questions().stream()
+            .filter(game::asks)
             .anyMatch(q -> q.switched(false).answerable() && !(q instanceof Information));
     return allOff
         ? Finding.of(Check.ALL_OFF, Weight.STOP, Place.SHEET).mendedBy(Mend.SWITCH_ON_ALL)

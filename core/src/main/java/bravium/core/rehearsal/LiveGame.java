@@ -3,9 +3,13 @@ package bravium.core.rehearsal;
 import bravium.core.activity.Activity;
 import bravium.core.activity.Order;
 import bravium.core.activity.Rules;
+import bravium.core.activity.Teams;
+import bravium.core.play.Award;
 import bravium.core.play.Course;
 import bravium.core.play.Draw;
 import bravium.core.play.Engine;
+import bravium.core.play.Front;
+import bravium.core.play.Opening;
 import bravium.core.play.Outcome;
 import bravium.core.play.Referee;
 import bravium.core.play.Replay;
@@ -29,13 +33,15 @@ public final class LiveGame {
 
   private final Activity activity;
   private final Sitting before;
+  private final Opening opening;
   private final Rules rules;
   private final Map<String, Question> questions = new LinkedHashMap<>();
   private final Map<String, Draw.Drawn> drawnBefore = new LinkedHashMap<>();
 
-  private LiveGame(Activity activity, Sitting before) {
+  private LiveGame(Activity activity, Sitting before, Opening opening) {
     this.activity = activity;
     this.before = before;
+    this.opening = opening;
     this.rules = activity.rules();
     activity.game().questions().forEach(q -> questions.put(q.id(), q));
     before.draw().questions().forEach(d -> drawnBefore.put(d.question(), d));
@@ -45,11 +51,13 @@ public final class LiveGame {
    * The sitting in the edited activity. Its log is empty: the moves of before would not lead to it.
    */
   public static Sitting follow(Activity activity, Sitting before) {
-    Optional<Course> course = activity.game().course();
+    Optional<Course> course = activity.course();
+    Teams teams = activity.rules().teams();
+    Opening opening = before.opening().withTeams(teams == null ? List.of() : teams.list());
     if (before.stage() == Stage.TITLE || course.isEmpty()) {
-      return Engine.open(activity, before.opening());
+      return Engine.open(activity, opening);
     }
-    return new LiveGame(activity, before).follow(course.get());
+    return new LiveGame(activity, before, opening).follow(course.get());
   }
 
   private Sitting follow(Course course) {
@@ -63,23 +71,32 @@ public final class LiveGame {
       boolean settled = carried.resultOf(now).isPresent();
       return carried.at(settled ? Stage.FEEDBACK : Stage.QUESTION, now);
     }
+    if (course.picks(draw, carried.settled()) && course.over(carried).isEmpty()) {
+      return carried.at(Stage.BOARD, null);
+    }
+    Optional<Outcome.Ended> over = course.over(carried);
     return course
         .next(draw, carried.settled(), "")
+        .filter(next -> over.isEmpty())
         .map(next -> carried.at(Stage.QUESTION, next))
-        .orElseGet(() -> carried.ended(new Referee(rules).outcome(carried, Outcome.Ended.PLAYED)));
+        .orElseGet(
+            () ->
+                carried.ended(
+                    new Referee(activity).outcome(carried, over.orElse(Outcome.Ended.PLAYED))));
   }
 
   /** What was answered before, marked anew in the order in which it was. */
   private Sitting carriedOver(Draw draw) {
     Sitting carried =
         new Sitting(
-            before.opening(),
+            opening,
             draw,
             Stage.TITLE,
             null,
             List.of(),
             List.of(),
             before.watch(),
+            Front.NONE,
             List.of(),
             null);
     for (Result result : before.results()) {
@@ -88,7 +105,21 @@ public final class LiveGame {
         carried = Replay.of(activity, carried, question, before.effortFor(question.id()), result);
       }
     }
-    return carried;
+    return withTurn(carried);
+  }
+
+  /** Whoever had the turn keeps it; what was given by hand stays given. */
+  private Sitting withTurn(Sitting carried) {
+    int teams = opening.teams().size();
+    Front front = carried.front();
+    for (Award award : before.front().awards()) {
+      if (award.question() == null && award.team() < teams) {
+        front = front.awarding(award);
+      }
+    }
+    Integer turn = before.front().turn();
+    boolean has = turn != null && turn < teams;
+    return carried.with(front.withTurn(has ? turn : teams > 0 ? Integer.valueOf(0) : null));
   }
 
   private Draw draw() {

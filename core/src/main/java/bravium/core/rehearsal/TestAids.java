@@ -2,6 +2,7 @@ package bravium.core.rehearsal;
 
 import bravium.core.activity.Activity;
 import bravium.core.play.Action;
+import bravium.core.play.Draw;
 import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
@@ -68,6 +69,10 @@ public final class TestAids {
         Sitting started = play(sitting, new Action.Start());
         yield started.stage() == Stage.TITLE ? started : answer(started, right);
       }
+      case BOARD -> {
+        Sitting picked = pickNext(sitting);
+        yield picked.stage() == Stage.BOARD ? picked : answer(picked, right);
+      }
       case QUESTION -> answerOpen(sitting, right);
       case FEEDBACK -> {
         Sitting next = leave(sitting);
@@ -77,6 +82,22 @@ public final class TestAids {
     };
   }
 
+  private Sitting pickNext(Sitting sitting) {
+    return sitting.draw().counting().stream()
+        .map(Draw.Drawn::question)
+        .filter(id -> sitting.resultOf(id).isEmpty())
+        .findFirst()
+        .map(id -> play(sitting, new Action.Pick(id)))
+        .orElse(sitting);
+  }
+
+  /** Where the teacher gives the turns, the teams get them one after another. */
+  private Sitting withTurn(Sitting sitting) {
+    int teams = sitting.opening().teams().size();
+    boolean waits = teams > 0 && sitting.front().answering() == null;
+    return waits ? play(sitting, new Action.GiveTurn(sitting.results().size() % teams)) : sitting;
+  }
+
   private Sitting answerOpen(Sitting sitting, boolean right) {
     Question question = Engine.question(activity, sitting.now()).orElseThrow();
     Optional<Response> fitting = right ? question.rightResponse() : question.wrongResponse();
@@ -84,7 +105,7 @@ public final class TestAids {
         .or(question::rightResponse)
         .or(question::wrongResponse)
         .filter(response -> question.answerable() && question.takes(response))
-        .map(response -> give(sitting, question, response))
+        .map(response -> give(withTurn(sitting), question, response))
         .orElseGet(() -> leave(sitting));
   }
 

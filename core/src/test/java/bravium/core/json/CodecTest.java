@@ -36,7 +36,7 @@ class CodecTest {
                 + "{\"kind\":\"pick-one\",\"id\":\"q1\",\"text\":\"Question q1\","
                 + "\"feedback\":{},\"off\":false,\"hints\":[],\"options\":["
                 + "{\"id\":\"a\",\"text\":\"Option a\",\"right\":true,\"pinned\":false},"
-                + "{\"id\":\"b\",\"text\":\"Option b\",\"right\":false,\"pinned\":false}]}]},"
+                + "{\"id\":\"b\",\"text\":\"Option b\",\"right\":false,\"pinned\":false}],\"strikeOrder\":[]}]},"
                 + "\"rules\":{\"questionOrder\":\"as-written\",\"optionOrder\":\"as-written\","
                 + "\"worth\":10,\"passMark\":80,\"thinking\":[]},\"endings\":{\"win\":{},\"lose\":{}}}");
   }

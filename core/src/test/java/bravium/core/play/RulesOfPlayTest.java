@@ -193,7 +193,7 @@ class RulesOfPlayTest {
     Sitting sitting = started(activity, 150);
 
     assertThat(Engine.show(activity, sitting, Audience.PLAYER, 29_000).clock())
-        .isEqualTo(new Showing.Countdown(Clock.Per.QUESTION, 1_000, 30_000, false));
+        .isEqualTo(new Showing.Countdown(Clock.Per.QUESTION, 1_000, 30_000, false, false));
   }
 
   @Test
@@ -231,7 +231,7 @@ class RulesOfPlayTest {
 
     Showing showing = Engine.show(activity, player.sitting(), Audience.PLAYER, 900_000);
     assertThat(showing.clock())
-        .isEqualTo(new Showing.Countdown(Clock.Per.QUESTION, 20_000, 20_000, true));
+        .isEqualTo(new Showing.Countdown(Clock.Per.QUESTION, 20_000, 20_000, true, false));
   }
 
   @Test

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
 import bravium.core.answer.Comparing;
-import bravium.core.games.quizshow.QuizShow;
 import bravium.core.json.Codec;
 import bravium.core.json.Extra;
 import bravium.core.question.Area;
@@ -105,6 +104,11 @@ class ShowingSecrecyTest {
         Engine.play(activity, sitting, new Move("k", Mover.TEACHER, new Action.Start()), 0)
             .sitting();
 
+    if (sitting.stage() == Stage.BOARD) {
+      Action first = new Action.Pick(sitting.draw().counting().getFirst().question());
+      sitting = Engine.play(activity, sitting, new Move("p", Mover.TEACHER, first), 0).sitting();
+    }
+
     Showing showing = Engine.show(activity, sitting, Audience.TEACHER, 0);
 
     Question now = Engine.question(activity, sitting.now()).orElseThrow();
@@ -121,8 +125,7 @@ class ShowingSecrecyTest {
         activity.game().questions().stream()
             .map(q -> q.equals(changed) ? otherAnswer(q) : q)
             .toList();
-    return new Activity(
-        activity.titlePage(), QuizShow.onLine(questions), activity.rules(), activity.endings());
+    return activity.withQuestions(questions);
   }
 
   private static Question otherAnswer(Question question) {

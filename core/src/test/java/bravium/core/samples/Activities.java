@@ -5,6 +5,7 @@ import bravium.core.activity.Endings;
 import bravium.core.activity.Order;
 import bravium.core.activity.Rules;
 import bravium.core.activity.TitlePage;
+import bravium.core.games.quizshow.Board;
 import bravium.core.games.quizshow.QuizShow;
 import bravium.core.json.Extra;
 import bravium.core.question.Feedback;
@@ -40,6 +41,11 @@ public final class Activities {
   /** A quiz show with these rules and questions. */
   public static Activity quiz(Rules rules, List<Question> questions) {
     return new Activity(TitlePage.of("Bees"), QuizShow.onLine(questions), rules, Endings.usual());
+  }
+
+  /** The same quiz show on another board. */
+  public static Activity on(Board board, Activity quiz) {
+    return quiz.withGame(((QuizShow) quiz.game()).on(board));
   }
 
   /** A quiz show of questions q1, q2 … whose right option is "a" and wrong one "b". */

@@ -9,11 +9,20 @@ import bravium.core.activity.Endings;
 import bravium.core.activity.Order;
 import bravium.core.activity.Prices;
 import bravium.core.activity.Rules;
+import bravium.core.activity.TakeOver;
+import bravium.core.activity.Team;
+import bravium.core.activity.Teams;
 import bravium.core.activity.Thinking;
 import bravium.core.activity.TitlePage;
 import bravium.core.activity.Tries;
+import bravium.core.games.quizshow.Board;
+import bravium.core.games.quizshow.Climb;
+import bravium.core.games.quizshow.Line;
 import bravium.core.games.quizshow.QuizShow;
+import bravium.core.games.quizshow.Trail;
+import bravium.core.games.quizshow.TrailMarker;
 import bravium.core.json.Extra;
+import bravium.core.play.Opening;
 import bravium.core.question.Question;
 import java.util.List;
 import java.util.Random;
@@ -54,7 +63,8 @@ public final class RandomActivities {
             new RandomWords(random).maybe(),
             Extra.NONE),
         QuizShow.onLine(
-            IntStream.range(0, questions).mapToObj(i -> question("q" + i, finished)).toList()),
+                IntStream.range(0, questions).mapToObj(i -> question("q" + i, finished)).toList())
+            .on(board(questions)),
         rules(questions),
         new Endings(new Ending(new RandomWords(random).maybe(), Extra.NONE), Ending.usual()));
   }
@@ -77,7 +87,51 @@ public final class RandomActivities {
         sometimes(() -> new Clock(any(Clock.Per.values()), 1 + random.nextInt(60))),
         sometimes(() -> new Bonus(random.nextInt(5), random.nextInt(5), 2 + random.nextInt(2))),
         sometimes(() -> any(Answers.values())),
+        sometimes(this::teams),
         Extra.NONE);
+  }
+
+  private Teams teams() {
+    Team.Sign[] signs = Team.Sign.values();
+    return new Teams(
+        IntStream.range(0, 2 + random.nextInt(5))
+            .mapToObj(i -> new Team("Team " + (i + 1), signs[i]))
+            .toList(),
+        any(Teams.Turns.values()),
+        sometimes(() -> new TakeOver(sometimes(() -> 5), sometimes(() -> 10))),
+        random.nextBoolean());
+  }
+
+  private Board board(int questions) {
+    return switch (random.nextInt(4)) {
+      case 0 -> new Trail(null, markers(questions));
+      case 1 ->
+          new Climb(
+              3 + random.nextInt(4),
+              any(Climb.Rise.values()),
+              List.of(random.nextInt(20), 20 + random.nextInt(20)),
+              List.of(1 + random.nextInt(5)),
+              sometimes(() -> any(Climb.Miss.values())));
+      default -> new Line();
+    };
+  }
+
+  private List<TrailMarker> markers(int questions) {
+    return IntStream.range(0, questions + 1)
+        .filter(i -> random.nextInt(4) > 0)
+        .mapToObj(i -> new TrailMarker("q" + i, random.nextInt(1_001), random.nextInt(1_001)))
+        .toList();
+  }
+
+  /** An opening at the front of the class: with the activity's teams where it has some. */
+  public Opening atTheFront(Activity activity, String seed, long at) {
+    Opening opening = new Opening(seed, at, random.nextInt(4) == 0);
+    Teams teams = activity.rules().teams();
+    List<Question> questions = activity.game().questions();
+    if (!questions.isEmpty() && random.nextInt(9) == 0) {
+      return opening.onlyFor(questions.get(random.nextInt(questions.size())).id());
+    }
+    return teams == null || random.nextInt(4) == 0 ? opening : opening.withTeams(teams.list());
   }
 
   private <T> T sometimes(Supplier<T> value) {

@@ -6,6 +6,7 @@ import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
 import bravium.core.play.Sitting;
+import bravium.core.play.Talk;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
 import java.util.List;
@@ -43,7 +44,7 @@ public final class RandomMoves {
     List<Question> questions = activity.game().questions();
     String any =
         questions.isEmpty() ? "none" : questions.get(random.nextInt(questions.size())).id();
-    return switch (random.nextInt(24)) {
+    return switch (random.nextInt(30)) {
       case 0 -> new Action.Start();
       case 1 -> new Action.Continue(any);
       case 2 -> new Action.GoTo(any);
@@ -53,6 +54,18 @@ public final class RandomMoves {
               sitting.log().isEmpty() ? "none" : sitting.log().getLast().move().key());
       case 6 -> new Action.Hint(String.valueOf(sitting.now()));
       case 7 -> new Action.Settle(String.valueOf(sitting.now()));
+      case 9 -> new Action.Strike(String.valueOf(sitting.now()));
+      case 10 -> new Action.Reveal(String.valueOf(sitting.now()));
+      case 11 ->
+          new Action.CountHands(
+              String.valueOf(sitting.now()), List.of(new Talk.Vote(any + "o0", 7)));
+      case 12, 13 -> new Action.GiveTurn(random.nextInt(4));
+      case 14 -> new Action.GivePoints(random.nextInt(4), 1 + random.nextInt(9));
+      case 15 ->
+          random.nextBoolean()
+              ? new Action.HoldClock(String.valueOf(sitting.now()))
+              : new Action.RunClock(String.valueOf(sitting.now()));
+      case 16 -> new Action.AddTime(String.valueOf(sitting.now()), 1 + random.nextInt(30));
       case 8 -> new Action.Mark(any, random.nextInt(12), "Well seen");
       default -> forward(activity, sitting);
     };
@@ -62,6 +75,11 @@ public final class RandomMoves {
     return switch (sitting.stage()) {
       case TITLE, END -> new Action.Start();
       case FEEDBACK -> new Action.Continue(sitting.now());
+      case BOARD -> {
+        List<String> open =
+            sitting.draw().ids().stream().filter(id -> sitting.resultOf(id).isEmpty()).toList();
+        yield new Action.Pick(open.get(random.nextInt(open.size())));
+      }
       case QUESTION -> {
         Question question = Engine.question(activity, sitting.now()).orElseThrow();
         Response response = new RandomQuestions(random).response(question);

@@ -1,7 +1,9 @@
 package bravium.core.games.quizshow;
 
 import bravium.core.activity.Activity;
+import bravium.core.activity.Teams;
 import bravium.core.play.Draw;
+import bravium.core.question.Question;
 import bravium.core.readiness.Check;
 import bravium.core.readiness.Finding;
 import bravium.core.readiness.Mend;
@@ -16,19 +18,111 @@ final class QuizShowChecks {
   /** A game shows at most that many questions (common practice). */
   static final int MOST_ASKED = 20;
 
-  private QuizShowChecks() {}
+  private final List<Finding> found = new ArrayList<>();
+  private final Activity activity;
+  private final QuizShow show;
+  private final List<Question> pool;
+  private final int asked;
+
+  private QuizShowChecks(Activity activity, QuizShow show) {
+    this.activity = activity;
+    this.show = show;
+    this.pool = Draw.pool(activity, false);
+    this.asked = Draw.asked(activity.rules(), pool.size());
+  }
 
   static List<Finding> of(Activity activity, QuizShow show) {
-    List<Finding> found = new ArrayList<>();
-    if (show.board() instanceof UnknownBoard) {
-      found.add(Finding.of(Check.UNKNOWN_GAME, Weight.STOP, Place.SHEET));
+    QuizShowChecks checks = new QuizShowChecks(activity, show);
+    checks.read();
+    return checks.found;
+  }
+
+  private void read() {
+    switch (show.board()) {
+      case Line line -> {}
+      case Trail trail -> trail(trail);
+      case Climb climb -> climb(climb);
+      case UnknownBoard unknown ->
+          found.add(Finding.of(Check.UNKNOWN_GAME, Weight.STOP, Place.SHEET));
     }
-    int asked = Draw.asked(activity.rules(), Draw.pool(activity, false).size());
     if (asked > MOST_ASKED) {
       found.add(
           Finding.of(Check.MANY_QUESTIONS, Weight.LOOK, Place.ASK, asked, MOST_ASKED)
               .mendedBy(Mend.ASK_FEWER));
     }
-    return found;
+    Teams teams = activity.rules().teams();
+    if (teams != null && asked > 0 && !(show.board() instanceof Climb)) {
+      turns(teams.list().size());
+    }
+  }
+
+  private void trail(Trail trail) {
+    if (trail.picture() == null) {
+      found.add(Finding.of(Check.NO_TRAIL_PICTURE, Weight.LOOK, Place.BOARD));
+    }
+    List<String> ids = show.questions().stream().map(Question::id).toList();
+    List<String> marked = trail.markers().stream().map(TrailMarker::question).toList();
+    for (String question : marked) {
+      if (!ids.contains(question)) {
+        found.add(
+            Finding.of(Check.MARKER_WITHOUT_QUESTION, Weight.LOOK, Place.BOARD, question)
+                .mendedBy(Mend.REMOVE_MARKER));
+      }
+    }
+    for (Question question : pool) {
+      if (!marked.contains(question.id()) && marked.size() < Trail.MOST) {
+        found.add(
+            Finding.of(question.id(), Check.QUESTION_WITHOUT_MARKER, Weight.LOOK)
+                .mendedBy(Mend.LAY_MARKER));
+      }
+    }
+    if (asked > Trail.MOST) {
+      found.add(
+          Finding.of(Check.TRAIL_TOO_LONG, Weight.LOOK, Place.ASK, asked, Trail.MOST)
+              .mendedBy(Mend.ASK_FEWER));
+    }
+  }
+
+  private void climb(Climb climb) {
+    List<Integer> series = climb.series(activity.rules().worth());
+    for (int step = 1; step < series.size(); step++) {
+      if (series.getLast() > 0 && series.get(step) <= series.get(step - 1)) {
+        falls(step + 1, series.get(step), series.get(step - 1));
+        break;
+      }
+    }
+    climb.rests().stream()
+        .filter(rest -> rest > climb.steps())
+        .findFirst()
+        .ifPresent(
+            rest ->
+                found.add(
+                    Finding.of(Check.REST_ABOVE_TOP, Weight.LOOK, Place.BOARD, rest, climb.steps())
+                        .mendedBy(Mend.DROP_RESTS)));
+    if (asked > 0 && asked < climb.steps()) {
+      Finding few = Finding.of(Check.FEW_FOR_CLIMB, Weight.LOOK, Place.BOARD, asked, climb.steps());
+      found.add(asked < Climb.FEWEST ? few : few.mendedBy(Mend.FEWER_STEPS));
+    }
+    for (Question question : show.questions()) {
+      if (question.answerable() && !show.asks(question)) {
+        found.add(Finding.of(question.id(), Check.NOT_ON_CLIMB, Weight.LOOK));
+      }
+    }
+  }
+
+  private void falls(int step, int worth, int below) {
+    Finding falls = Finding.of(Check.CLIMB_FALLS, Weight.LOOK, Place.BOARD, step, worth, below);
+    found.add(activity.rules().worth() > 0 ? falls.mendedBy(Mend.EVEN_RISE) : falls);
+  }
+
+  /** Every team should have as many turns as the others. */
+  private void turns(int teams) {
+    int over = asked % teams;
+    if (over == 0) {
+      return;
+    }
+    Finding unequal =
+        Finding.of(Check.UNEQUAL_TURNS, Weight.LOOK, Place.TEAMS, teams, asked - over, asked);
+    found.add(asked < teams ? unequal : unequal.mendedBy(Mend.ASK_FEWER));
   }
 }

@@ -1,0 +1,81 @@
+package bravium.core.games.quizshow;
+
+import bravium.core.json.Extra;
+import bravium.core.json.Range;
+import bravium.core.question.Spot;
+import bravium.core.readiness.Finding;
+import bravium.core.words.Picture;
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Markers on the teacher's own picture; each opens its question. Which marker comes next is the
+ * class's choice. A marker locks once its question is settled: the rule of tries says when.
+ *
+ * @param picture null while there is none yet
+ * @param markers at most {@value #MOST}, one for a question
+ */
+public record Trail(
+    @Nullable Picture picture,
+    @Range(max = MOST) List<TrailMarker> markers,
+    @JsonIgnore Extra extra)
+    implements Board {
+
+  /** A picture with more is too full to press one. */
+  public static final int MOST = 40;
+
+  /** Checks the number, and that a question has one marker. */
+  public Trail {
+    if (markers.size() > MOST) {
+      throw new IllegalArgumentException("a trail has at most " + MOST + " markers");
+    }
+    Set<String> questions = new LinkedHashSet<>();
+    for (TrailMarker marker : markers) {
+      if (!questions.add(marker.question())) {
+        throw new IllegalArgumentException("a question has one marker on a trail");
+      }
+    }
+  }
+
+  /** A trail with nothing unknown in it. */
+  public Trail(@Nullable Picture picture, List<TrailMarker> markers) {
+    this(picture, markers, Extra.NONE);
+  }
+
+  /** The same trail with one more marker, where it touches no other. */
+  public Trail with(TrailMarker marker) {
+    List<TrailMarker> more = new ArrayList<>(without(marker.question()).markers());
+    more.add(marker);
+    List<Spot> spots =
+        TrailLayout.of(picture).apart(more.stream().map(m -> new Spot(m.x(), m.y())).toList());
+    List<TrailMarker> laid = new ArrayList<>();
+    for (int i = 0; i < spots.size(); i++) {
+      TrailMarker old = more.get(i);
+      laid.add(new TrailMarker(old.question(), spots.get(i).x(), spots.get(i).y(), old.extra()));
+    }
+    return new Trail(picture, List.copyOf(laid), extra);
+  }
+
+  /** This trail with a finding about it mended; as it is where it can't be. */
+  Trail mended(Finding finding) {
+    return switch (finding.mend()) {
+      case REMOVE_MARKER -> without(finding.values().getFirst());
+      case LAY_MARKER ->
+          markers.size() < MOST && finding.question() != null
+              ? with(new TrailMarker(finding.question(), Spot.WHOLE / 2, Spot.WHOLE / 2))
+              : this;
+      case null, default -> this;
+    };
+  }
+
+  /** The same trail without the marker of one question. */
+  public Trail without(String question) {
+    List<TrailMarker> left = new ArrayList<>(markers);
+    left.removeIf(marker -> marker.question().equals(question));
+    return new Trail(picture, List.copyOf(left), extra);
+  }
+}

@@ -1,0 +1,104 @@
+package bravium.core.games.quizshow;
+
+import bravium.core.activity.Rules;
+import bravium.core.activity.Tries;
+import bravium.core.play.Course;
+import bravium.core.play.Draw;
+import bravium.core.play.Markers;
+import bravium.core.play.Scene;
+import bravium.core.play.Sitting;
+import bravium.core.play.Stage;
+import bravium.core.question.Spot;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** On a trail the class picks any marker that is open. */
+record TrailCourse(Trail trail) implements Course {
+
+  @Override
+  public Optional<String> first(Draw draw) {
+    return draw.counting().isEmpty() ? draw.ids().stream().findFirst() : Optional.empty();
+  }
+
+  /** Information leads to what is drawn after it; at the end comes information that is left. */
+  @Override
+  public Optional<String> next(Draw draw, Set<String> settled, String now) {
+    List<String> ids = draw.ids();
+    int here = ids.indexOf(now);
+    boolean read = draw.find(now).map(drawn -> !drawn.counts()).orElse(false);
+    if (read && here + 1 < ids.size() && !settled.contains(ids.get(here + 1))) {
+      return Optional.of(ids.get(here + 1));
+    }
+    return picks(draw, settled)
+        ? Optional.empty()
+        : ids.stream().filter(id -> !settled.contains(id)).findFirst();
+  }
+
+  @Override
+  public boolean picks(Draw draw, Set<String> settled) {
+    return draw.counting().stream().anyMatch(drawn -> !settled.contains(drawn.question()));
+  }
+
+  @Override
+  public String opening(Draw draw, Set<String> settled, String picked) {
+    List<Draw.Drawn> questions = draw.questions();
+    String first = picked;
+    for (int i = draw.ids().indexOf(picked) - 1; i >= 0; i--) {
+      Draw.Drawn before = questions.get(i);
+      if (before.counts() || settled.contains(before.question())) {
+        break;
+      }
+      first = before.question();
+    }
+    return first;
+  }
+
+  /** Until right: the class may pick another marker first. */
+  @Override
+  public boolean triesLater(Rules rules) {
+    boolean untilRight = rules.tries() != null && rules.tries().again() == Tries.Again.UNTIL_RIGHT;
+    return rules.triedLater() || untilRight;
+  }
+
+  @Override
+  public Optional<Scene> scene(Sitting sitting) {
+    List<Markers.Marker> markers = markers(sitting).list();
+    List<Spot> spots = spots(markers.stream().map(Markers.Marker::question).toList());
+    List<Scene.TrailPlace> places = new ArrayList<>();
+    Set<String> settled = sitting.settled();
+    for (int i = 0; i < markers.size(); i++) {
+      String question = markers.get(i).question();
+      boolean open = sitting.stage() == Stage.BOARD && !settled.contains(question);
+      Spot spot = spots.get(i);
+      places.add(
+          new Scene.TrailPlace(question, i + 1, spot.x(), spot.y(), markers.get(i).state(), open));
+    }
+    int size = TrailLayout.of(trail.picture()).size();
+    return Optional.of(new Scene.OfTrail(trail.picture(), size, List.copyOf(places)));
+  }
+
+  /** Where each question's marker is; one that was not laid stands at the lower edge. */
+  private List<Spot> spots(List<String> questions) {
+    long loose = questions.stream().filter(q -> laid(q).isEmpty()).count();
+    List<Spot> wanted = new ArrayList<>();
+    int placed = 0;
+    for (String question : questions) {
+      Optional<Spot> spot = laid(question);
+      if (spot.isEmpty()) {
+        placed++;
+      }
+      int x = (int) (Spot.WHOLE * placed / (loose + 1));
+      wanted.add(spot.orElseGet(() -> new Spot(x, Spot.WHOLE)));
+    }
+    return TrailLayout.of(trail.picture()).apart(wanted);
+  }
+
+  private Optional<Spot> laid(String question) {
+    return trail.markers().stream()
+        .filter(marker -> marker.question().equals(question))
+        .findFirst()
+        .map(marker -> new Spot(marker.x(), marker.y()));
+  }
+}

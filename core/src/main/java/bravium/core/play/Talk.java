@@ -1,0 +1,45 @@
+package bravium.core.play;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A question with options as it is talked through with the whole class.
+ *
+ * @param struck the ids of the options that were struck out, in that order
+ * @param votes how many hands went up for which option; empty where nobody counted
+ */
+public record Talk(String question, List<String> struck, List<Vote> votes) {
+
+  /** The most hands that are counted for one option. */
+  public static final int MOST_HANDS = 999;
+
+  /**
+   * A vote by show of hands.
+   *
+   * @param hands 0 to {@value Talk#MOST_HANDS}
+   */
+  public record Vote(String option, int hands) {
+
+    /** Checks the range. */
+    public Vote {
+      if (hands < 0 || hands > MOST_HANDS) {
+        throw new IllegalArgumentException("hands is from 0 to " + MOST_HANDS);
+      }
+    }
+  }
+
+  static Talk none(String question) {
+    return new Talk(question, List.of(), List.of());
+  }
+
+  Talk striking(String option) {
+    List<String> more = new ArrayList<>(struck);
+    more.add(option);
+    return new Talk(question, List.copyOf(more), votes);
+  }
+
+  Talk with(List<Vote> counted) {
+    return new Talk(question, struck, List.copyOf(counted));
+  }
+}

@@ -1,0 +1,248 @@
+package bravium.core.games.quizshow;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import bravium.core.activity.Activity;
+import bravium.core.activity.Order;
+import bravium.core.activity.Rules;
+import bravium.core.json.Extra;
+import bravium.core.play.Audience;
+import bravium.core.play.Engine;
+import bravium.core.play.Markers;
+import bravium.core.play.Opening;
+import bravium.core.play.Outcome;
+import bravium.core.play.Scene;
+import bravium.core.play.Scorecard;
+import bravium.core.play.Showing;
+import bravium.core.play.Sitting;
+import bravium.core.play.Stage;
+import bravium.core.readiness.Check;
+import bravium.core.readiness.Finding;
+import bravium.core.readiness.Mending;
+import bravium.core.readiness.Readiness;
+import bravium.core.readiness.Winnable;
+import bravium.core.samples.Activities;
+import bravium.core.samples.Player;
+import bravium.core.samples.RandomActivities;
+import bravium.core.samples.RandomMoves;
+import java.util.List;
+import java.util.Random;
+import net.jqwik.api.Example;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+
+class ClimbTest {
+
+  private static final Rules RULES = Activities.asWritten(null, 80);
+  private static final Climb FIVE =
+      new Climb(5, Climb.Rise.EVEN, List.of(), List.of(2), Climb.Miss.REST);
+
+  @Example
+  void theWorthRisesEvenlyDoublesOrIsTheTeachersOwn() {
+    assertThat(FIVE.series(10)).containsExactly(10, 20, 30, 40, 50);
+    assertThat(new Climb(5, Climb.Rise.DOUBLING, List.of(), List.of(), null).series(10))
+        .containsExactly(10, 20, 40, 80, 160);
+    assertThat(FIVE.withWorths(List.of(5, 15, 30)).series(10)).containsExactly(5, 15, 30, 45, 60);
+  }
+
+  @Example
+  void aDoublingSeriesStopsAtTheMostThatAStepIsWorth() {
+    List<Integer> series =
+        new Climb(30, Climb.Rise.DOUBLING, List.of(), List.of(), null).series(10_000);
+
+    assertThat(series.getLast()).isEqualTo(Climb.MOST_WORTH);
+    assertThat(series).isSorted();
+  }
+
+  @Example
+  void rightAnswersLeadToTheTopAndWin() {
+    Player player = climbing(FIVE, 8);
+    for (int i = 0; i < 5; i++) {
+      player.pick("a");
+      player.goOn();
+    }
+
+    assertThat(player.sitting().outcome())
+        .isEqualTo(new Outcome(true, 50, 50, 40, Outcome.Ended.PLAYED, 0));
+  }
+
+  @Example
+  void aMissGoesBackToTheLastRestingPlaceWhichKeepsWhatWasWon() {
+    Player player = climbing(FIVE, 8);
+    answer(player, "a", "a", "a", "b");
+
+    assertThat(scene(player).heights()).containsExactly(2);
+    assertThat(shown(player).score().points()).isEqualTo(20);
+    assertThat(player.sitting().now()).isEqualTo("q5");
+  }
+
+  @Example
+  void whereAMissEndsTheClimbWhatWasKeptMayStillWin() {
+    Climb ends = new Climb(5, Climb.Rise.EVEN, List.of(), List.of(4), Climb.Miss.END);
+    Player player = climbing(ends, 8);
+    answer(player, "a", "a", "a", "a", "b");
+
+    assertThat(player.sitting().outcome())
+        .isEqualTo(new Outcome(true, 40, 50, 40, Outcome.Ended.FALL, 0));
+  }
+
+  @Example
+  void withoutQuestionsLeftTheClimbEndsWhereOneStands() {
+    Player player = climbing(FIVE, 5);
+    answer(player, "a", "b", "a", "a", "a");
+
+    assertThat(player.sitting().outcome())
+        .isEqualTo(new Outcome(false, 30, 50, 40, Outcome.Ended.PLAYED, 0));
+  }
+
+  @Property(tries = 300)
+  void aClimbNeverShowsMoreOrLessThanItsStepsSay(@ForAll long seed) {
+    Random random = new Random(seed);
+    Climb climb =
+        new Climb(
+            3 + random.nextInt(6),
+            Climb.Rise.values()[random.nextInt(3)],
+            List.of(3, 4, 20),
+            List.of(1 + random.nextInt(4), 2 + random.nextInt(9)),
+            Climb.Miss.values()[random.nextInt(2)]);
+    Activity activity = Activities.on(climb, new RandomActivities(random).finished(9));
+    List<Integer> worths = climb.series(activity.rules().worth());
+    Opening opening = new RandomActivities(random).atTheFront(activity, "s" + seed, 0);
+    Sitting sitting = Engine.open(activity, opening);
+    RandomMoves moves = new RandomMoves(random);
+
+    for (int step = 0; step < 25 && sitting.stage() != Stage.END; step++) {
+      sitting = Engine.play(activity, sitting, moves.next(activity, sitting), step).sitting();
+      Showing showing = Engine.show(activity, sitting, Audience.PLAYER, step);
+      Scene.OfClimb scene = (Scene.OfClimb) showing.scene();
+      boolean alone = opening.teams().isEmpty();
+      for (int who = 0; who < scene.heights().size(); who++) {
+        int height = scene.heights().get(who);
+        int team = who;
+        int byHand =
+            sitting.front().awards().stream()
+                .filter(a -> a.team() == team && a.question() == null)
+                .mapToInt(a -> a.points())
+                .sum();
+        int points = alone ? showing.score().points() : showing.teams().get(who).points() - byHand;
+        assertThat(points).isEqualTo(height == 0 ? 0 : worths.get(height - 1));
+      }
+      Integer turn = sitting.front().turn();
+      assertThat(showing.markers()).hasSize(climb.steps());
+      assertThat(showing.markers().stream().filter(m -> m.state() == Markers.State.RIGHT))
+          .hasSize(scene.heights().get(turn == null ? 0 : turn));
+    }
+  }
+
+  @Property(tries = 300)
+  void onTheOtherBoardsMarkersEqualTheScoreAtEveryMoment(@ForAll long seed) {
+    Random random = new Random(seed);
+    Board board = random.nextBoolean() ? new Line() : new Trail(null, List.of());
+    Activity activity = Activities.on(board, new RandomActivities(random).finished(6));
+    Opening opening = new RandomActivities(random).atTheFront(activity, "s" + seed, 0);
+    Sitting sitting = Engine.open(activity, opening);
+    RandomMoves moves = new RandomMoves(random);
+
+    for (int step = 0; step < 25; step++) {
+      sitting = Engine.play(activity, sitting, moves.next(activity, sitting), step).sitting();
+      Showing showing = Engine.show(activity, sitting, Audience.PROJECTOR, step);
+      Scorecard score = showing.score();
+      assertThat(count(showing, Markers.State.RIGHT)).isEqualTo(score.right());
+      assertThat(count(showing, Markers.State.WRONG)).isEqualTo(score.wrong());
+      assertThat(count(showing, Markers.State.PARTLY)).isEqualTo(score.partly());
+      assertThat(count(showing, Markers.State.GIVEN)).isEqualTo(score.given());
+      assertThat(showing.markers()).hasSize(score.asked());
+      if (showing.scene() instanceof Scene.OfTrail trail) {
+        assertThat(trail.places())
+            .extracting(Scene.TrailPlace::state)
+            .containsExactlyElementsOf(showing.markers().stream().map(m -> m.state()).toList());
+      }
+    }
+  }
+
+  @Example
+  void readinessKnowsHowFarAClimbLeads() {
+    Readiness readiness = Readiness.of(Activities.on(FIVE, Activities.quiz(RULES, 5)));
+
+    assertThat(readiness.winnable()).isEqualTo(Winnable.ALWAYS);
+    assertThat(readiness.passMark().rightNeeded()).isEqualTo(4);
+    // Of two options each: 4 or more of 5 without a fall below what is left to climb.
+    // By hand: all right 1/32; the last one wrong leads from 4 back to 2; so only all right and
+    // none else reaches step 4 or 5 at the end, besides a miss on the ground or at the rest that
+    // leaves enough questions: wrong, right x4 (height 4).
+    assertThat(readiness.guessing() / 1e9).isCloseTo(3 / 32.0, within(1e-9));
+    assertThat(readiness.guessingExact()).isTrue();
+  }
+
+  @Property(tries = 40)
+  void guessingAgreesWithEveryWayThatAClimbCanGo(@ForAll long seed) {
+    Random random = new Random(seed);
+    int questions = 3 + random.nextInt(6);
+    Climb climb =
+        new Climb(
+            3 + random.nextInt(3),
+            Climb.Rise.EVEN,
+            List.of(),
+            List.of(1 + random.nextInt(4)),
+            Climb.Miss.values()[random.nextInt(2)]);
+    Rules rules = new Rules(null, Order.AS_WRITTEN, Order.AS_WRITTEN, 10, 70, Extra.NONE);
+    Activity activity = Activities.on(climb, Activities.quiz(rules, questions));
+
+    double chance = 0;
+    for (int way = 0; way < 1 << questions; way++) {
+      Player player = new Player(activity);
+      player.start();
+      for (int i = 0; player.sitting().stage() != Stage.END; i++) {
+        player.pick((way >> i & 1) == 1 ? "a" : "b");
+        player.goOn();
+      }
+      chance += player.sitting().outcome().won() ? Math.pow(0.5, questions) : 0;
+    }
+
+    assertThat(Readiness.of(activity).guessing() / 1e9).isCloseTo(chance, within(1e-8));
+  }
+
+  @Example
+  void whatIsWrongWithAClimbIsFoundAndMended() {
+    Climb odd = new Climb(6, Climb.Rise.OWN, List.of(10, 20, 15), List.of(3, 9), Climb.Miss.REST);
+    Activity activity = Activities.on(odd, Activities.quiz(RULES, 4));
+    List<Finding> found = Readiness.of(activity).findings();
+
+    assertThat(found)
+        .extracting(Finding::check)
+        .contains(Check.CLIMB_FALLS, Check.REST_ABOVE_TOP, Check.FEW_FOR_CLIMB);
+    Activity mended = activity;
+    for (Finding finding : found) {
+      mended = Mending.mend(mended, finding);
+    }
+    assertThat(Readiness.of(mended).findings())
+        .extracting(Finding::check)
+        .doesNotContain(Check.CLIMB_FALLS, Check.REST_ABOVE_TOP, Check.FEW_FOR_CLIMB);
+  }
+
+  private static long count(Showing showing, Markers.State state) {
+    return showing.markers().stream().filter(m -> m.state() == state).count();
+  }
+
+  private static Player climbing(Climb climb, int questions) {
+    Player player = new Player(Activities.on(climb, Activities.quiz(RULES, questions)));
+    player.start();
+    return player;
+  }
+
+  private static void answer(Player player, String... options) {
+    for (String option : options) {
+      player.pick(option);
+      player.goOn();
+    }
+  }
+
+  private static Showing shown(Player player) {
+    return Engine.show(player.activity(), player.sitting(), Audience.PLAYER, 99_000);
+  }
+
+  private static Scene.OfClimb scene(Player player) {
+    return (Scene.OfClimb) shown(player).scene();
+  }
+}

@@ -1,0 +1,179 @@
+package bravium.core.games.quizshow;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bravium.core.activity.Activity;
+import bravium.core.activity.Clock;
+import bravium.core.activity.Rules;
+import bravium.core.activity.Tries;
+import bravium.core.json.Extra;
+import bravium.core.play.Action;
+import bravium.core.play.Audience;
+import bravium.core.play.Engine;
+import bravium.core.play.Markers;
+import bravium.core.play.Opening;
+import bravium.core.play.Refusal;
+import bravium.core.play.Scene;
+import bravium.core.play.Showing;
+import bravium.core.play.Sitting;
+import bravium.core.play.Stage;
+import bravium.core.question.Basics;
+import bravium.core.question.Feedback;
+import bravium.core.question.Information;
+import bravium.core.question.Question;
+import bravium.core.samples.Activities;
+import bravium.core.samples.Player;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class TrailTest {
+
+  private static final Rules RULES = Activities.asWritten(null, 60);
+  private static final Trail TRAIL =
+      new Trail(
+          null,
+          List.of(
+              new TrailMarker("q1", 200, 200),
+              new TrailMarker("q2", 500, 500),
+              new TrailMarker("q3", 800, 800)));
+
+  @Test
+  void theClassPicksAnyMarkerAndComesBackToThePicture() {
+    Player player = new Player(trail(RULES));
+    player.start();
+    assertThat(player.sitting().stage()).isEqualTo(Stage.BOARD);
+
+    player.play(new Action.Pick("q3"));
+    assertThat(player.sitting().now()).isEqualTo("q3");
+    player.pick("a");
+    assertThat(state(player, "q3")).isEqualTo(Markers.State.RIGHT);
+    player.goOn();
+
+    assertThat(player.sitting().stage()).isEqualTo(Stage.BOARD);
+    assertThat(places(player))
+        .extracting(Scene.TrailPlace::open)
+        .containsExactly(true, true, false);
+  }
+
+  @Test
+  void anAnsweredMarkerIsLockedAndTheLastOneEndsTheGame() {
+    Player player = new Player(trail(RULES));
+    player.start();
+    play(player, "q2", "b");
+    assertThat(player.play(new Action.Pick("q2")).refusal()).isEqualTo(Refusal.NOT_OPEN);
+
+    play(player, "q1", "a");
+    play(player, "q3", "a");
+
+    assertThat(player.sitting().outcome().won()).isTrue();
+    assertThat(player.sitting().outcome().points()).isEqualTo(20);
+  }
+
+  @Test
+  void untilRightAMarkerThatIsNotRightStaysOpenAndSaysSo() {
+    Player player = new Player(trail(RULES.withTries(new Tries(Tries.Again.UNTIL_RIGHT, null))));
+    player.start();
+    play(player, "q2", "b");
+
+    assertThat(player.sitting().stage()).isEqualTo(Stage.BOARD);
+    assertThat(state(player, "q2")).isEqualTo(Markers.State.RETRY);
+    play(player, "q2", "a");
+    assertThat(state(player, "q2")).isEqualTo(Markers.State.RIGHT);
+  }
+
+  @Test
+  void aQuestionWithoutAMarkerStandsAtTheLowerEdge() {
+    Player player = new Player(Activities.on(TRAIL.without("q2"), Activities.quiz(RULES, 3)));
+    player.start();
+
+    assertThat(places(player).get(1).y()).isGreaterThan(900);
+    assertThat(player.play(new Action.Pick("q2")).refusal()).isNull();
+  }
+
+  @Test
+  void informationIsReadBeforeTheQuestionItBelongsToAndAtTheEnd() {
+    List<Question> questions = new ArrayList<>();
+    questions.add(Activities.question("q1", "a", "a", "b"));
+    questions.add(information("i1"));
+    questions.add(Activities.question("q2", "a", "a", "b"));
+    questions.add(information("i2"));
+    Player player = new Player(Activities.on(TRAIL, Activities.quiz(RULES, questions)));
+    player.start();
+
+    player.play(new Action.Pick("q2"));
+    assertThat(player.sitting().now()).isEqualTo("i1");
+    player.goOn();
+    assertThat(player.sitting().now()).isEqualTo("q2");
+    player.pick("a");
+    player.goOn();
+    play(player, "q1", "a");
+    assertThat(player.sitting().now()).isEqualTo("i2");
+    player.goOn();
+    assertThat(player.sitting().stage()).isEqualTo(Stage.END);
+  }
+
+  @Test
+  void theClockOfTheGameAlsoRunsWhileAMarkerIsPicked() {
+    Activity activity = trail(RULES.withClock(new Clock(Clock.Per.GAME, 10)));
+    Player player = new Player(activity);
+    player.start();
+
+    assertThat(Engine.show(activity, player.sitting(), Audience.PLAYER, 7_000).clock().left())
+        .isEqualTo(5_000);
+    Sitting late = player.sitting();
+    assertThat(Engine.show(activity, late, Audience.PLAYER, 20_000).ending().outcome().won())
+        .isFalse();
+  }
+
+  @Test
+  void onlyWhatIsDrawnIsOnThePicture() {
+    Player player = new Player(trail(Activities.asWritten(2, 60)));
+    player.start();
+
+    assertThat(places(player)).hasSize(2);
+  }
+
+  @Test
+  void oneQuestionAloneIsOpenedAtOnce() {
+    Activity activity = trail(RULES);
+    Player player =
+        new Player(
+            activity, bravium.core.play.Mover.TEACHER, new Opening("s", 0, false).onlyFor("q2"));
+    player.start();
+    assertThat(player.sitting().now()).isEqualTo("q2");
+    player.pick("a");
+    player.goOn();
+    assertThat(player.sitting().stage()).isEqualTo(Stage.END);
+  }
+
+  private static void play(Player player, String question, String option) {
+    player.play(new Action.Pick(question));
+    player.pick(option);
+    player.goOn();
+  }
+
+  private static Question information(String id) {
+    return new Information(Basics.of(id, "Read " + id, Feedback.USUAL), Extra.NONE);
+  }
+
+  private static Activity trail(Rules rules) {
+    return Activities.on(TRAIL, Activities.quiz(rules, 3));
+  }
+
+  private static Showing shown(Player player) {
+    return Engine.show(player.activity(), player.sitting(), Audience.PLAYER, 9_000);
+  }
+
+  private static List<Scene.TrailPlace> places(Player player) {
+    return ((Scene.OfTrail) shown(player).scene()).places();
+  }
+
+  private static Markers.State state(Player player, String question) {
+    return shown(player).markers().stream()
+        .filter(m -> m.question().equals(question))
+        .findFirst()
+        .orElseThrow()
+        .state();
+  }
+}
