@@ -1,6 +1,9 @@
 package bravium.enginejs;
 
 import bravium.core.activity.Activity;
+import bravium.core.activity.Dress;
+import bravium.core.activity.Looks;
+import bravium.core.games.quizshow.Trail;
 import bravium.core.json.Codec;
 import bravium.core.json.Format;
 import bravium.core.json.FormatProblem;
@@ -138,6 +141,30 @@ public final class EngineModule {
               case Numeric number -> number.judge(text).map(Codec.JUDGEMENT::write).orElse("null");
               default -> "null";
             });
+  }
+
+  /** {@link Looks#ALL}: a list of named looks. */
+  @JSExport
+  public static String looks() {
+    return text(() -> Codec.NAMED.writeList(Looks.ALL));
+  }
+
+  /** {@link Dress#of}: a look as it is worn. */
+  @JSExport
+  public static String dress(String look) {
+    return answer(Codec.DRESS, () -> Dress.of(Codec.LOOK.read(look)));
+  }
+
+  /** {@link Trail#apart}: a trail whose markers touch nobody. */
+  @JSExport
+  public static String apart(String trail) {
+    return answer(Codec.TRAIL, () -> Codec.TRAIL.read(trail).apart());
+  }
+
+  /** {@link Trail#along} a list of places: a trail. */
+  @JSExport
+  public static String along(String trail, String path) {
+    return answer(Codec.TRAIL, () -> Codec.TRAIL.read(trail).along(Codec.SPOT.readList(path)));
   }
 
   private static Activity activity(String text) {

@@ -57,7 +57,7 @@ final class LastActivity {
       Activity pieced = Codec.ACTIVITY.read(NativeJson.value(read)).withQuestions(pieces);
       questions = pieces;
       places = fresh;
-      return pieced.game().course().isPresent() ? pieced : null;
+      return pieced.course().isPresent() ? pieced : null;
     } catch (FormatProblem e) {
       // Read as a whole, it says where in the whole the problem is.
       return null;

@@ -3,11 +3,14 @@ package bravium.enginejs;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
+import bravium.core.games.quizshow.QuizShow;
+import bravium.core.games.quizshow.Trail;
 import bravium.core.json.Codec;
 import bravium.core.play.Engine;
 import bravium.core.play.Opening;
 import bravium.core.play.Played;
 import bravium.core.play.Sitting;
+import bravium.core.question.Spot;
 import bravium.core.readiness.Finding;
 import bravium.core.revision.Difference;
 import bravium.core.samples.RandomActivities;
@@ -44,6 +47,7 @@ class ParityTest {
   @Test
   void everyFunctionAnswersTheSameOnTheJvmAndInNode() throws Exception {
     Random random = new Random(SEED);
+    call("looks");
     for (int game = 0; game < GAMES; game++) {
       playOne(random, game);
     }
@@ -82,6 +86,12 @@ class ParityTest {
     List<Difference> some =
         Codec.DIFFERENCE.readList(differences).stream().filter(d -> random.nextBoolean()).toList();
     call("merge", text, other, Codec.DIFFERENCE.writeList(some));
+    if (activity.game() instanceof QuizShow show && show.board() instanceof Trail trail) {
+      String laid = call("apart", Codec.TRAIL.write(trail));
+      List<Spot> path = List.of(new Spot(random.nextInt(1_001), 10), new Spot(900, 700));
+      call("along", laid, Codec.SPOT.writeList(path));
+    }
+    call("dress", Codec.LOOK.write(activities.look()));
     String state = call("open", text, Codec.OPENING.write(opening));
     for (int i = 0; i < 9; i++) {
       Sitting sitting = Codec.SITTING.read(state);
@@ -123,6 +133,10 @@ class ParityTest {
       case "mend" -> EngineModule.mend((String) a[0], (String) a[1]);
       case "differences" -> EngineModule.differences((String) a[0], (String) a[1], (String) a[2]);
       case "merge" -> EngineModule.merge((String) a[0], (String) a[1], (String) a[2]);
+      case "looks" -> EngineModule.looks();
+      case "dress" -> EngineModule.dress((String) a[0]);
+      case "apart" -> EngineModule.apart((String) a[0]);
+      case "along" -> EngineModule.along((String) a[0], (String) a[1]);
       default -> throw new IllegalArgumentException(name);
     };
   }

@@ -14,12 +14,16 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Everything that a teacher wrote for one game: complete, immutable, the same in the database, over
  * HTTP, in a file.
  *
  * @param bravium the version of the format, at least 1; this code writes {@value #VERSION}
+ * @param look null for Bravium's own
+ * @param sounds null for the usual
+ * @param wording null for the usual
  */
 @Root
 public record Activity(
@@ -28,6 +32,9 @@ public record Activity(
     Game game,
     Rules rules,
     Endings endings,
+    @Nullable Look look,
+    @Nullable Sounds sounds,
+    @Nullable Wording wording,
     @JsonIgnore Extra extra) {
 
   /** The version of the format that this code knows. */
@@ -42,22 +49,36 @@ public record Activity(
 
   /** The same activity under other rules. */
   public Activity withRules(Rules changed) {
-    return new Activity(bravium, titlePage, game, changed, endings, extra);
+    return new Activity(bravium, titlePage, game, changed, endings, look, sounds, wording, extra);
   }
 
   /** The same activity with another title page. */
   public Activity withTitlePage(TitlePage changed) {
-    return new Activity(bravium, changed, game, rules, endings, extra);
+    return new Activity(bravium, changed, game, rules, endings, look, sounds, wording, extra);
   }
 
   /** The same activity with another game. */
   public Activity withGame(Game changed) {
-    return new Activity(bravium, titlePage, changed, rules, endings, extra);
+    return new Activity(bravium, titlePage, changed, rules, endings, look, sounds, wording, extra);
+  }
+
+  /** The same activity with another look; null for Bravium's own. */
+  public Activity withLook(@Nullable Look changed) {
+    return new Activity(bravium, titlePage, game, rules, endings, changed, sounds, wording, extra);
   }
 
   /** The same activity with other questions, where its game is known. */
   public Activity withQuestions(List<Question> questions) {
-    return new Activity(bravium, titlePage, game.withQuestions(questions), rules, endings, extra);
+    return new Activity(
+        bravium,
+        titlePage,
+        game.withQuestions(questions),
+        rules,
+        endings,
+        look,
+        sounds,
+        wording,
+        extra);
   }
 
   /** How its game runs; empty where this version can't play it. */
@@ -73,6 +94,12 @@ public record Activity(
     all.add(endings.win().text());
     all.add(endings.lose().text());
     game.picture().ifPresent(picture -> names.add(picture.medium()));
+    if (look != null && look.backdrop().picture() != null) {
+      names.add(look.backdrop().picture().medium());
+    }
+    if (sounds != null && sounds.music() != null) {
+      names.add(sounds.music().medium());
+    }
     for (Question question : game.questions()) {
       all.addAll(question.words());
       if (question instanceof PointAt point && point.picture() != null) {
@@ -89,6 +116,6 @@ public record Activity(
 
   /** An activity of this version. */
   public Activity(TitlePage titlePage, Game game, Rules rules, Endings endings) {
-    this(VERSION, titlePage, game, rules, endings, Extra.NONE);
+    this(VERSION, titlePage, game, rules, endings, null, null, null, Extra.NONE);
   }
 }

@@ -51,6 +51,11 @@ public record Opening(
     this(seed, at, rehearsal, time, List.of(), null);
   }
 
+  /** The same opening with another share of the usual time, in per cent; null for the usual. */
+  public Opening withTime(@Nullable Integer changed) {
+    return new Opening(seed, at, rehearsal, changed, teams, only);
+  }
+
   /** The same opening for these teams. */
   public Opening withTeams(List<Team> changed) {
     return new Opening(seed, at, rehearsal, time, List.copyOf(changed), only);

@@ -1,7 +1,10 @@
 package bravium.core.play;
 
 import bravium.core.activity.Clock;
+import bravium.core.activity.Dress;
+import bravium.core.activity.Sounds;
 import bravium.core.activity.Team;
+import bravium.core.activity.Wording;
 import bravium.core.json.Root;
 import bravium.core.question.Area;
 import bravium.core.question.Mark;
@@ -26,6 +29,9 @@ import org.jspecify.annotations.Nullable;
  * @param feedback only once the question is answered
  * @param ending only at the end
  * @param notes only for the teacher
+ * @param dress how it looks; null for Bravium's own look
+ * @param sounds what is heard; null for the usual
+ * @param wording the teacher's own words on buttons; null for the usual ones
  */
 @Root
 public record Showing(
@@ -43,7 +49,10 @@ public record Showing(
     @Nullable Talked talk,
     @Nullable Told feedback,
     @Nullable Closing ending,
-    @Nullable Notes notes) {
+    @Nullable Notes notes,
+    @Nullable Dress dress,
+    @Nullable Sounds sounds,
+    @Nullable Wording wording) {
 
   /**
    * A team and how it stands.

@@ -3,6 +3,7 @@ package bravium.core.play;
 import bravium.core.activity.Activity;
 import bravium.core.activity.Answers;
 import bravium.core.activity.Clock;
+import bravium.core.activity.Dress;
 import bravium.core.activity.Rules;
 import bravium.core.activity.Team;
 import bravium.core.activity.TitlePage;
@@ -58,7 +59,10 @@ final class ShowingBuilder {
         now == null ? null : talk(now),
         sitting.stage() == Stage.FEEDBACK && now != null ? told(now) : null,
         closing(),
-        audience == Audience.TEACHER && now != null ? notes(now) : null);
+        audience == Audience.TEACHER && now != null ? notes(now) : null,
+        activity.look() == null ? null : Dress.of(activity.look()),
+        activity.sounds(),
+        activity.wording());
   }
 
   private static Showing.Cover cover(TitlePage page) {

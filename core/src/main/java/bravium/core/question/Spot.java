@@ -1,8 +1,10 @@
 package bravium.core.question;
 
 import bravium.core.json.Range;
+import bravium.core.json.Root;
 
 /** A place in a picture, in thousandths of its width and height from its upper left corner. */
+@Root
 public record Spot(@Range(min = 0, max = WHOLE) int x, @Range(min = 0, max = WHOLE) int y) {
 
   /** The far edge. */

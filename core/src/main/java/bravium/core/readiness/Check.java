@@ -34,6 +34,9 @@ public enum Check {
   /** A question is of a kind that this version doesn't know; it is kept and not asked. */
   @JsonProperty("unknown-question")
   UNKNOWN_QUESTION,
+  /** Questions can't be read well in the look. Value: the contrast, in thousandths. */
+  @JsonProperty("poor-contrast")
+  POOR_CONTRAST,
   /** A trail has no picture. */
   @JsonProperty("no-trail-picture")
   NO_TRAIL_PICTURE,

@@ -58,6 +58,12 @@ final class MediaChecks {
                     picture,
                     IN_QUESTION,
                     (check, values) -> Finding.of(check, Weight.LOOK, Place.BOARD, values)));
+    if (activity.sounds() != null && activity.sounds().music() != null) {
+      checks.read(
+          Words.of(List.of(activity.sounds().music())),
+          IN_QUESTION,
+          (check, values) -> Finding.of(check, Weight.LOOK, Place.LOOK, values));
+    }
     for (Question question : activity.game().questions()) {
       if (!question.off() && question.started()) {
         checks.read(question);

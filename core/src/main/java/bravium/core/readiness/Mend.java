@@ -55,6 +55,9 @@ public enum Mend {
   /** Gives the game the seconds that the finding's last value says. */
   @JsonProperty("set-clock")
   SET_CLOCK,
+  /** Brings the colours apart so far that everything can be read. */
+  @JsonProperty("mend-look")
+  MEND_LOOK,
   /** Takes away the marker of the question that the finding's value says. */
   @JsonProperty("remove-marker")
   REMOVE_MARKER,

@@ -57,6 +57,8 @@ public final class Mending {
           activity.withRules(rules.withClock(new Clock(Clock.Per.QUESTION, Rules.USUAL_SECONDS)));
       case SET_SECONDS -> question(q -> q.with(q.basics().withSeconds(lastValue())));
       case SET_CLOCK -> activity.withRules(rules.withClock(new Clock(Clock.Per.GAME, lastValue())));
+      case MEND_LOOK ->
+          activity.look() == null ? activity : activity.withLook(activity.look().mended());
       case REMOVE_MARKER, LAY_MARKER, EVEN_RISE, DROP_RESTS, FEWER_STEPS ->
           activity.withGame(activity.game().mended(finding));
       case REMOVE_HINT -> question(q -> q.with(q.basics().withHints(hintsWithout(q, value(0)))));

@@ -31,6 +31,9 @@ public enum Place {
   /** The rule that says who plays. */
   @JsonProperty("teams")
   TEAMS,
+  /** The look. */
+  @JsonProperty("look")
+  LOOK,
   /** The board. */
   @JsonProperty("board")
   BOARD,

@@ -24,6 +24,11 @@ final class RuleChecks {
     if (Texts.blank(activity.titlePage().title())) {
       found.add(Finding.of(Check.NO_TITLE, Weight.LOOK, Place.TITLE));
     }
+    if (activity.look() != null && !activity.look().readable()) {
+      found.add(
+          Finding.of(Check.POOR_CONTRAST, Weight.LOOK, Place.LOOK, activity.look().contrast())
+              .mendedBy(Mend.MEND_LOOK));
+    }
     if (pool.isEmpty()) {
       found.add(nothingToAsk(activity.game()));
       return found;

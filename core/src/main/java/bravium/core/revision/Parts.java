@@ -15,10 +15,14 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * An activity's JSON taken apart: each property of its top-level objects is a part, and so is each
- * item of a list whose items all have an id; such a list itself is then the order of those ids.
+ * An activity's JSON taken apart: each property of the objects that it always has is a part, and so
+ * is each item of a list whose items all have an id; such a list itself is then the order of those
+ * ids.
  */
 final class Parts {
+
+  /** What is always there; anything else is there as a whole or not at all. */
+  private static final Set<String> DIVIDED = Set.of("titlePage", "game", "rules", "endings");
 
   private final Map<String, JsonValue> values = new LinkedHashMap<>();
   private final Set<String> orders = new LinkedHashSet<>();
@@ -26,7 +30,7 @@ final class Parts {
   static Parts of(Activity activity) {
     Parts parts = new Parts();
     for (JsonObject.Member top : Json.parse(Codec.ACTIVITY.write(activity)).asObject()) {
-      if (top.getValue().isObject()) {
+      if (DIVIDED.contains(top.getName()) && top.getValue().isObject()) {
         for (JsonObject.Member member : top.getValue().asObject()) {
           parts.add(top.getName() + "." + member.getName(), member.getValue());
         }

@@ -2,10 +2,12 @@ package bravium.core.samples;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.Answers;
+import bravium.core.activity.Backdrop;
 import bravium.core.activity.Bonus;
 import bravium.core.activity.Clock;
 import bravium.core.activity.Ending;
 import bravium.core.activity.Endings;
+import bravium.core.activity.Look;
 import bravium.core.activity.Order;
 import bravium.core.activity.Prices;
 import bravium.core.activity.Rules;
@@ -22,8 +24,10 @@ import bravium.core.games.quizshow.QuizShow;
 import bravium.core.games.quizshow.Trail;
 import bravium.core.games.quizshow.TrailMarker;
 import bravium.core.json.Extra;
+import bravium.core.measure.Colour;
 import bravium.core.play.Opening;
 import bravium.core.question.Question;
+import bravium.core.words.Picture;
 import java.util.List;
 import java.util.Random;
 import java.util.function.Supplier;
@@ -54,19 +58,54 @@ public final class RandomActivities {
 
   private Activity with(int questions, boolean finished) {
     return new Activity(
-        new TitlePage(
-            text(finished),
-            maybe(),
-            random.nextBoolean() ? null : 4,
-            null,
-            List.of("bees", text(false)),
-            new RandomWords(random).maybe(),
-            Extra.NONE),
-        QuizShow.onLine(
-                IntStream.range(0, questions).mapToObj(i -> question("q" + i, finished)).toList())
-            .on(board(questions)),
-        rules(questions),
-        new Endings(new Ending(new RandomWords(random).maybe(), Extra.NONE), Ending.usual()));
+            new TitlePage(
+                text(finished),
+                maybe(),
+                random.nextBoolean() ? null : 4,
+                null,
+                List.of("bees", text(false)),
+                new RandomWords(random).maybe(),
+                Extra.NONE),
+            QuizShow.onLine(
+                    IntStream.range(0, questions)
+                        .mapToObj(i -> question("q" + i, finished))
+                        .toList())
+                .on(board(questions)),
+            rules(questions),
+            new Endings(new Ending(new RandomWords(random).maybe(), Extra.NONE), Ending.usual()))
+        .withLook(sometimes(this::look));
+  }
+
+  /** A look with any colours. */
+  public Look look() {
+    return new Look(
+        colour(),
+        colour(),
+        colour(),
+        switch (random.nextInt(3)) {
+          case 0 -> Backdrop.into(colour());
+          case 1 ->
+              new Backdrop(
+                  Backdrop.Fill.PICTURE,
+                  null,
+                  picture(),
+                  sometimes(this::colour),
+                  sometimes(this::colour),
+                  Extra.NONE);
+          default -> Backdrop.PLAIN;
+        },
+        any(Look.Type.values()),
+        any(Look.Corner.values()),
+        any(Look.Shape.values()));
+  }
+
+  private Picture picture() {
+    return new Picture(
+        "hive", text(false), 1 + random.nextInt(2_000), 1 + random.nextInt(2_000), Extra.NONE);
+  }
+
+  private String colour() {
+    return new Colour(random.nextInt(256), random.nextInt(256), random.nextInt(256)).text();
   }
 
   private Rules rules(int questions) {
@@ -104,7 +143,7 @@ public final class RandomActivities {
 
   private Board board(int questions) {
     return switch (random.nextInt(4)) {
-      case 0 -> new Trail(null, markers(questions));
+      case 0 -> new Trail(sometimes(this::picture), markers(questions));
       case 1 ->
           new Climb(
               3 + random.nextInt(4),

@@ -79,6 +79,12 @@ final class DemoClass {
   private Action next(Sitting sitting, int learner, Random chance) {
     return switch (sitting.stage()) {
       case TITLE -> new Action.Start();
+      case BOARD ->
+          new Action.Pick(
+              sitting.draw().ids().stream()
+                  .filter(id -> sitting.resultOf(id).isEmpty())
+                  .findFirst()
+                  .orElseThrow());
       case FEEDBACK, END -> new Action.Continue(sitting.now());
       case QUESTION -> {
         Question question = Engine.question(activity, sitting.now()).orElseThrow();

@@ -4,6 +4,7 @@ import bravium.core.play.Move;
 import bravium.server.accounts.Teacher;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,8 +38,11 @@ class FrontController {
 
   @PostMapping("/api/activities/{activity}/sittings")
   @ResponseStatus(HttpStatus.CREATED)
-  FrontSitting open(@AuthenticationPrincipal Teacher teacher, @PathVariable String activity) {
-    return front.open(teacher, activity);
+  FrontSitting open(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String activity,
+      @RequestParam(required = false) @Nullable String only) {
+    return front.open(teacher, activity, only);
   }
 
   @GetMapping("/api/sittings/{sitting}")

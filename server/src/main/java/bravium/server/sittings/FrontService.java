@@ -1,18 +1,23 @@
 package bravium.server.sittings;
 
+import bravium.core.activity.Teams;
 import bravium.core.play.Audience;
 import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
+import bravium.core.play.Opening;
 import bravium.core.play.Turn;
 import bravium.server.accounts.Teacher;
 import bravium.server.activities.ActivityService;
+import bravium.server.activities.ActivityVersion;
 import bravium.server.data.Codes;
 import bravium.server.problems.Problem;
 import java.time.Clock;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /**
@@ -58,9 +63,20 @@ class FrontService {
     return links.codeOf(activities.row(teacher, activity), time, Codes.code(), Codes.code());
   }
 
-  FrontSitting open(Teacher teacher, String activity) {
-    var version = activities.newest(activities.row(teacher, activity));
-    return read(teacher, warm.open(version, null, teacher.id(), null));
+  /**
+   * A play at the front: of the teams, where the rules have some, or of one question alone.
+   *
+   * @param only that question's id; null for the game
+   */
+  FrontSitting open(Teacher teacher, String activity, @Nullable String only) {
+    ActivityVersion version = activities.newest(activities.row(teacher, activity));
+    Teams teams = version.activity().rules().teams();
+    UnaryOperator<Opening> settled =
+        opening ->
+            only != null
+                ? opening.onlyFor(only)
+                : teams == null ? opening : opening.withTeams(teams.list());
+    return read(teacher, warm.open(version, null, teacher.id(), settled));
   }
 
   FrontSitting read(Teacher teacher, String sitting) {

@@ -73,7 +73,9 @@ class LearnerService {
         Optional.ofNullable(token).flatMap(t -> links.learnerOf(link.row(), Codes.hash(t)));
     String fresh = known.isPresent() ? null : Codes.secret();
     long learner = known.orElseGet(() -> links.addLearner(link.row(), Codes.hash(fresh)));
-    String id = warm.open(activities.newest(link.activity()), learner, null, link.percent());
+    String id =
+        warm.open(
+            activities.newest(link.activity()), learner, null, o -> o.withTime(link.percent()));
     return sitting(id, fresh, warm.read(id, of(learner)));
   }
 

@@ -14,6 +14,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -40,14 +41,16 @@ public class WarmSittings {
   /**
    * Opens a sitting for a learner or for a teacher and returns its public id. Its seed is a secret:
    * who knew it would know what comes.
+   *
+   * @param settled adds to the opening what else is settled when it begins
    */
   String open(
       ActivityVersion version,
       @Nullable Long learner,
       @Nullable Long teacher,
-      @Nullable Integer percent) {
+      UnaryOperator<Opening> settled) {
     String id = Codes.id();
-    Opening opening = new Opening(Codes.secret(), clock.millis(), false, percent);
+    Opening opening = settled.apply(new Opening(Codes.secret(), clock.millis(), false));
     sittings.add(id, version, learner, teacher, opening);
     return id;
   }

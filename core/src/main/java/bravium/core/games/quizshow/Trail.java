@@ -2,6 +2,7 @@ package bravium.core.games.quizshow;
 
 import bravium.core.json.Extra;
 import bravium.core.json.Range;
+import bravium.core.json.Root;
 import bravium.core.question.Spot;
 import bravium.core.readiness.Finding;
 import bravium.core.words.Picture;
@@ -19,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param picture null while there is none yet
  * @param markers at most {@value #MOST}, one for a question
  */
+@Root
 public record Trail(
     @Nullable Picture picture,
     @Range(max = MOST) List<TrailMarker> markers,
@@ -50,11 +52,28 @@ public record Trail(
   public Trail with(TrailMarker marker) {
     List<TrailMarker> more = new ArrayList<>(without(marker.question()).markers());
     more.add(marker);
-    List<Spot> spots =
-        TrailLayout.of(picture).apart(more.stream().map(m -> new Spot(m.x(), m.y())).toList());
+    return new Trail(picture, List.copyOf(more), extra).apart();
+  }
+
+  /** The same trail with its markers moved as little as it takes that no two touch. */
+  public Trail apart() {
+    List<Spot> spots = markers.stream().map(marker -> new Spot(marker.x(), marker.y())).toList();
+    return at(TrailLayout.of(picture).apart(spots));
+  }
+
+  /**
+   * The same trail with its markers at even distances along a path, in their order.
+   *
+   * @param path at least one place
+   */
+  public Trail along(List<Spot> path) {
+    return at(TrailLayout.of(picture).along(path, markers.size()));
+  }
+
+  private Trail at(List<Spot> spots) {
     List<TrailMarker> laid = new ArrayList<>();
     for (int i = 0; i < spots.size(); i++) {
-      TrailMarker old = more.get(i);
+      TrailMarker old = markers.get(i);
       laid.add(new TrailMarker(old.question(), spots.get(i).x(), spots.get(i).y(), old.extra()));
     }
     return new Trail(picture, List.copyOf(laid), extra);
