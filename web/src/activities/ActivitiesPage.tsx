@@ -12,8 +12,9 @@ import {
   useFacets,
 } from "../api/teacher";
 import { Shell } from "../app/Shell";
+import { blankBoard } from "../build/blankBoard";
 import { randomId } from "../engine/randomId";
-import type { ActivityCard } from "../generated/types";
+import type { ActivityCard, BoardUnion } from "../generated/types";
 import { More } from "../ui/More";
 import { Failed, Loading, problemWords } from "../ui/Notice";
 import { Toast } from "../ui/Toast";
@@ -42,7 +43,8 @@ export default function ActivitiesPage() {
   const listAnew = () => queries.invalidateQueries({ queryKey: keys.activities });
 
   const add = useMutation({
-    mutationFn: () => addActivity(words.newActivity(randomId())),
+    mutationFn: (kind: BoardUnion["kind"]) =>
+      addActivity(words.newActivity(randomId(), blankBoard(kind, 0))),
     onSuccess: (stored) => {
       listAnew();
       navigate(`/activities/${stored.id}`);
@@ -76,7 +78,7 @@ export default function ActivitiesPage() {
             type="button"
             className="btn btn-primary"
             disabled={add.isPending}
-            onClick={() => add.mutate()}
+            onClick={() => add.mutate("line")}
           >
             <Plus size={18} aria-hidden="true" />
             {words.activities.new}
@@ -112,17 +114,7 @@ export default function ActivitiesPage() {
             <ul className="grid grid-cols-[repeat(auto-fill,minmax(min(17rem,100%),1fr))] gap-5">
               {(nothingYet || !narrowed(looking)) && !removed && (
                 <li>
-                  <button
-                    type="button"
-                    onClick={() => add.mutate()}
-                    disabled={add.isPending}
-                    className="flex h-full min-h-40 w-full cursor-pointer flex-col items-center justify-center gap-2 rounded-[14px] border-2 border-dashed border-edge p-6 text-center hover:bg-card"
-                  >
-                    <span className="font-display text-lg font-semibold text-primary">
-                      {words.activities.newTitle}
-                    </span>
-                    <span className="text-soft">{words.activities.newText}</span>
-                  </button>
+                  <NewTile busy={add.isPending} start={(kind) => add.mutate(kind)} />
                 </li>
               )}
               {cards.map((card) => (
@@ -151,6 +143,37 @@ export default function ActivitiesPage() {
         />
       )}
     </Shell>
+  );
+}
+
+/** A new activity, from what the class should do. */
+function NewTile(props: { busy: boolean; start: (kind: BoardUnion["kind"]) => void }) {
+  const { busy, start } = props;
+  return (
+    <section
+      aria-label={words.activities.newTitle}
+      className="flex h-full min-h-40 flex-col justify-center gap-2 rounded-[14px] border-2 border-dashed border-edge p-4"
+    >
+      <h2 className="font-display text-lg font-semibold text-primary">
+        {words.activities.newTitle}
+      </h2>
+      <p className="text-soft">{words.activities.newText}</p>
+      <ul aria-label={words.activities.startsLabel} className="grid">
+        {(Object.keys(words.activities.starts) as BoardUnion["kind"][]).map((kind) => (
+          <li key={kind}>
+            <button
+              type="button"
+              disabled={busy}
+              onClick={() => start(kind)}
+              className="flex min-h-11 w-full cursor-pointer items-center gap-2 rounded-[4px] px-1 text-left underline decoration-edge decoration-dotted underline-offset-4 hover:bg-card"
+            >
+              <Plus size={16} aria-hidden="true" className="shrink-0" />
+              {words.activities.starts[kind]}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

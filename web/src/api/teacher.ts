@@ -153,8 +153,11 @@ export const saveActivity = (id: string, version: number, activity: Activity, ke
 export const linkOf = (id: string, time: number) =>
   call<PlayLink>(`/api/activities/${id}/link?time=${time}`, { method: "POST" });
 
-export const openFrontSitting = (activity: string) =>
-  call<FrontSitting>(`/api/activities/${activity}/sittings`, { method: "POST" });
+export const openFrontSitting = (activity: string, only?: string) =>
+  call<FrontSitting>(
+    `/api/activities/${activity}/sittings${only ? `?only=${encodeURIComponent(only)}` : ""}`,
+    { method: "POST" },
+  );
 
 export const readFrontSitting = (sitting: string) => call<FrontSitting>(`/api/sittings/${sitting}`);
 

@@ -14,6 +14,7 @@ const ActivityResultsPage = lazy(() => import("../results/ActivityResultsPage"))
 const MediaPage = lazy(() => import("../media/MediaPage"));
 const BuildPage = lazy(() => import("../build/BuildPage"));
 const PresentPage = lazy(() => import("../present/PresentPage"));
+const NotesPage = lazy(() => import("../present/NotesPage"));
 const PlayPage = lazy(() => import("../play/PlayPage"));
 const CodePage = lazy(() => import("../play/CodePage"));
 
@@ -43,6 +44,7 @@ export function App() {
                 <Route path="/account" element={<AccountPage />} />
                 <Route path="/activities/:id" element={<BuildPage />} />
                 <Route path="/present/:id" element={<PresentPage />} />
+                <Route path="/present/:id/notes" element={<NotesPage />} />
               </Route>
               <Route path="*" element={<NotFound />} />
             </Routes>

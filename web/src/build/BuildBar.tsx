@@ -1,4 +1,14 @@
-import { ChevronLeft, FileText, History, Link2, Play, Redo2, Search, Undo2 } from "lucide-react";
+import {
+  ChevronLeft,
+  FileText,
+  History,
+  Link2,
+  Palette,
+  Play,
+  Redo2,
+  Search,
+  Undo2,
+} from "lucide-react";
 import { Link } from "react-router";
 import { LookButton } from "../app/Shell";
 import { IconButton } from "../ui/IconButton";
@@ -72,6 +82,9 @@ export function BuildBar(props: {
         <FileText size={18} aria-hidden="true" />
         <span className="max-2xl:hidden">{words.build.details}</span>
       </button>
+      <div className="max-sm:hidden">
+        <IconButton label={words.commands.look} icon={Palette} act={() => page.open("look")} />
+      </div>
       <button type="button" className="btn btn-outline" onClick={() => page.open("link")}>
         <Link2 size={18} aria-hidden="true" />
         <span className="max-md:sr-only">{words.build.link}</span>

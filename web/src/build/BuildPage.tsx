@@ -1,5 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
-import { type CSSProperties, useCallback, useEffect, useMemo, useState } from "react";
+import {
+  type CSSProperties,
+  lazy,
+  Suspense,
+  useCallback,
+  useEffect,
+  useMemo,
+  useState,
+} from "react";
 import { useNavigate, useParams } from "react-router";
 import { fileAddress, keys, questionsAddress, readActivity } from "../api/teacher";
 import { differencesOf, readinessOf } from "../engine/LocalGame";
@@ -30,6 +38,8 @@ import { useSaving } from "./useSaving";
 import { useSettled } from "./useSettled";
 import { VersionsDialog } from "./VersionsDialog";
 
+const LookDialog = lazy(() => import("./LookDialog"));
+
 /** The editor: you write, and beside it the game is already there. */
 export default function BuildPage() {
   const { id = "" } = useParams();
@@ -55,6 +65,7 @@ type Open =
   | "commands"
   | "replace"
   | "copy-from"
+  | "look"
   | undefined;
 
 /** The editor as the page found it: with what an earlier page left behind, if it did. */
@@ -93,6 +104,11 @@ function Build({ stored }: { stored: StoredActivity }) {
         await saveNow();
         navigate(`/present/${stored.id}`);
       },
+      presentAlone: async () => {
+        const { open } = useEditor.getState();
+        await saveNow();
+        navigate(`/present/${stored.id}${open ? `?only=${open}` : ""}`);
+      },
       saveFile: async () => {
         await saveNow();
         saveAs(fileAddress(stored.id));
@@ -105,7 +121,7 @@ function Build({ stored }: { stored: StoredActivity }) {
       results: () => navigate(`/results/${stored.id}`),
       leave: () => navigate("/activities"),
     }),
-    [saveNow, navigate, stored.id, takeIn],
+    [saveNow, navigate, stored.id, takeIn, useEditor],
   );
   const { sheet, commands } = useCommands(useEditor, page);
   useEditorKeys(
@@ -151,6 +167,7 @@ function Build({ stored }: { stored: StoredActivity }) {
         useEditor={useEditor}
         show={() => setSide("sheet")}
         editDetails={() => setDialog("details")}
+        editLook={() => setDialog("look")}
       />
       {dialog === "keys" && (
         <Dialog title={words.keys.title} onClose={close}>
@@ -170,6 +187,11 @@ function Build({ stored }: { stored: StoredActivity }) {
       )}
       {dialog === "details" && (
         <DetailsDialog useEditor={useEditor} readiness={readiness} onClose={close} />
+      )}
+      {dialog === "look" && (
+        <Suspense fallback={null}>
+          <LookDialog useEditor={useEditor} readiness={readiness} onClose={close} />
+        </Suspense>
       )}
       {dialog === "versions" && (
         <VersionsDialog id={stored.id} useEditor={useEditor} onClose={close} />

@@ -156,7 +156,7 @@ function useLiveGame(useEditor: EditorStore) {
   const activity = useEditor((editor) => editor.activity);
   const open = useEditor((editor) => editor.open);
   const game = useRef<LocalGame>(undefined);
-  game.current ??= LocalGame.open(activity, rehearsal());
+  game.current ??= LocalGame.open(activity, rehearsal(activity));
   const [showing, setShowing] = useState<Showing>(() => show(game.current));
   const [given, give] = useState<ResponseUnion>();
   const [note, setNote] = useState<string>();
@@ -204,7 +204,7 @@ function useLiveGame(useEditor: EditorStore) {
       setNote(outcomeNote(aid, show(game.current)));
     },
     again: () => {
-      game.current = LocalGame.open(activity, rehearsal());
+      game.current = LocalGame.open(activity, rehearsal(activity));
       give(undefined);
       setNote(undefined);
       refresh();

@@ -9,8 +9,13 @@ const USUAL_RUN = 3;
 const LIVES = [0, 1, 2, 3, 4, 5, 7, 10];
 
 /** The rules that most games leave alone: those that were changed are always in sight. */
-export function MoreRules(props: { rules: Rules; change: (part: Partial<Rules>) => void }) {
-  const { rules, change } = props;
+export function MoreRules(props: {
+  rules: Rules;
+  /** On a climb prices and bonuses don't matter: who stands on a step has its worth. */
+  climbs: boolean;
+  change: (part: Partial<Rules>) => void;
+}) {
+  const { rules, climbs, change } = props;
   const [open, setOpen] = useState(false);
   const { tries, lives, clock, bonus, answers } = rules;
   const prices = rules.prices ?? { hint: 0, wrong: 0 };
@@ -52,59 +57,61 @@ export function MoreRules(props: { rules: Rules; change: (part: Partial<Rules>) 
           {words.rules.livesEnd}
         </>,
       )}
-      {shown(
-        rules.prices !== undefined,
-        <>
-          {words.rules.wrongCosts}{" "}
-          <NumberChip
-            label={words.rules.wrongLabel}
-            place="prices"
-            value={prices.wrong}
-            most={10_000}
-            change={(wrong) => setPrices({ wrong })}
-          />{" "}
-          {words.rules.hintCosts}{" "}
-          <NumberChip
-            label={words.rules.hintLabel}
-            value={prices.hint}
-            most={10_000}
-            change={(hint) => setPrices({ hint })}
-          />{" "}
-          {words.rules.points}
-        </>,
-      )}
+      {!climbs &&
+        shown(
+          rules.prices !== undefined,
+          <>
+            {words.rules.wrongCosts}{" "}
+            <NumberChip
+              label={words.rules.wrongLabel}
+              place="prices"
+              value={prices.wrong}
+              most={10_000}
+              change={(wrong) => setPrices({ wrong })}
+            />{" "}
+            {words.rules.hintCosts}{" "}
+            <NumberChip
+              label={words.rules.hintLabel}
+              value={prices.hint}
+              most={10_000}
+              change={(hint) => setPrices({ hint })}
+            />{" "}
+            {words.rules.points}
+          </>,
+        )}
       {shown(
         clock !== undefined || gives.speed > 0,
         <ClockSentence clock={clock} change={change} />,
       )}
-      {shown(
-        bonus !== undefined,
-        <>
-          {words.rules.speed}{" "}
-          <NumberChip
-            label={words.rules.speedLabel}
-            value={gives.speed}
-            most={10_000}
-            change={(speed) => setBonus({ speed })}
-          />{" "}
-          {words.rules.run}{" "}
-          <NumberChip
-            label={words.rules.runLengthLabel}
-            value={gives.runLength}
-            least={2}
-            most={50}
-            change={(runLength) => setBonus({ runLength })}
-          />{" "}
-          {words.rules.runOf}{" "}
-          <NumberChip
-            label={words.rules.runLabel}
-            value={gives.run}
-            most={10_000}
-            change={(run) => setBonus({ run })}
-          />
-          .
-        </>,
-      )}
+      {!climbs &&
+        shown(
+          bonus !== undefined,
+          <>
+            {words.rules.speed}{" "}
+            <NumberChip
+              label={words.rules.speedLabel}
+              value={gives.speed}
+              most={10_000}
+              change={(speed) => setBonus({ speed })}
+            />{" "}
+            {words.rules.run}{" "}
+            <NumberChip
+              label={words.rules.runLengthLabel}
+              value={gives.runLength}
+              least={2}
+              most={50}
+              change={(runLength) => setBonus({ runLength })}
+            />{" "}
+            {words.rules.runOf}{" "}
+            <NumberChip
+              label={words.rules.runLabel}
+              value={gives.run}
+              most={10_000}
+              change={(run) => setBonus({ run })}
+            />
+            .
+          </>,
+        )}
       {shown(
         answers !== undefined,
         <>

@@ -12,12 +12,14 @@ interface Props {
   /** Brings the sheet to the front where only one side is shown. */
   show: () => void;
   editDetails: () => void;
+  editLook: () => void;
 }
 
 /** What can be said of the activity before class; a finding leads to its place, a mend mends it. */
 export function ReadinessStrip(props: Props) {
   const { readiness } = props;
   const [looking, setLooking] = useState(false);
+  const climbs = props.useEditor((editor) => editor.activity.game.board.kind === "climb");
   const { findings, winnable, passMark, guessing, askable } = readiness;
   const good = winnable === "always";
   const open = looking && findings.length > 0;
@@ -41,7 +43,11 @@ export function ReadinessStrip(props: Props) {
           </span>
           {words.readiness.winnable[winnable]}
         </p>
-        {askable > 0 && <p className="max-sm:hidden">{words.readiness.passes(passMark)}</p>}
+        {askable > 0 && (
+          <p className="max-sm:hidden">
+            {climbs ? words.readiness.climbs(passMark) : words.readiness.passes(passMark)}
+          </p>
+        )}
         {askable > 0 && <p>{words.readiness.guessing(guessing, readiness.guessingExact)}</p>}
         {askable > 0 && <Time {...props} />}
         {findings.length === 0 ? (
@@ -92,6 +98,7 @@ function FindingRow(props: Props & { finding: Finding }) {
         type="button"
         className="min-h-11 min-w-0 flex-1 basis-80 cursor-pointer rounded-[4px] px-2 py-1.5 text-left hover:bg-base-200"
         onClick={() => {
+          if (finding.place === "look") return props.editLook();
           show();
           lead(useEditor, finding);
         }}

@@ -1,13 +1,16 @@
 import type { Readiness, Rules } from "../generated/types";
 import { words } from "../words/en";
+import { BoardSentence } from "./BoardSentence";
 import { CHIP, ChoiceChip, NumberChip } from "./chips";
 import type { EditorStore } from "./editor";
 import { MoreRules } from "./MoreRules";
+import { TeamsSentence } from "./TeamsSentence";
 
 /** The rules as sentences; what can be changed is a small control inside its sentence. */
 export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readiness }) {
   const { useEditor, readiness } = props;
   const rules = useEditor((editor) => editor.activity.rules);
+  const climbs = useEditor((editor) => editor.activity.game.board.kind === "climb");
   const { edit } = useEditor.getState();
   const change = (part: Partial<Rules>) =>
     edit((a) => ({ ...a, rules: { ...a.rules, ...part } }), `rules ${Object.keys(part)}`);
@@ -20,6 +23,7 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
         {words.build.rules}
       </h2>
       <p className="mt-1 mb-4 border-l-4 border-accent bg-card px-4 py-2.5 text-lg leading-[2.6rem]">
+        <BoardSentence useEditor={useEditor} readiness={readiness} change={change} />{" "}
         {words.rules.ask}{" "}
         <select
           className={CHIP}
@@ -50,7 +54,7 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
           value={rules.optionOrder}
           change={(optionOrder) => change({ optionOrder })}
         />
-        . {words.rules.eachWorth}{" "}
+        . {climbs ? words.board.firstStep : words.rules.eachWorth}{" "}
         <NumberChip
           label={words.rules.worthLabel}
           place="worth"
@@ -67,8 +71,17 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
           change={(passMark) => change({ passMark })}
         />{" "}
         {words.rules.percent}
-        <span className="text-soft">{words.rules.thatIs(readiness.passMark)}</span>
-        <MoreRules rules={rules} change={change} />
+        <span className="text-soft">
+          {climbs
+            ? words.board.climbWins(
+                readiness.passMark.rightNeeded,
+                readiness.passMark.asked,
+                readiness.passMark.needed,
+              )
+            : words.rules.thatIs(readiness.passMark)}
+        </span>{" "}
+        <TeamsSentence rules={rules} climbs={climbs} change={change} />
+        <MoreRules rules={rules} climbs={climbs} change={change} />
       </p>
     </section>
   );

@@ -16,9 +16,19 @@ export interface Command {
 /** What Build can do besides the sheet: opened or done by the page itself. */
 export interface PageActions {
   present: () => void;
+  /** Shows the open question alone at the front. */
+  presentAlone: () => void;
   results: () => void;
   open: (
-    dialog: "link" | "details" | "versions" | "keys" | "commands" | "replace" | "copy-from",
+    dialog:
+      | "link"
+      | "details"
+      | "versions"
+      | "keys"
+      | "commands"
+      | "replace"
+      | "copy-from"
+      | "look",
   ) => void;
   saveFile: () => void;
   /** The questions as a file for other programs. */
@@ -64,6 +74,8 @@ function commands(useEditor: EditorStore, sheet: SheetActions, page: PageActions
     },
     { name: names.replace, run: () => page.open("replace") },
     { name: names.details, run: () => page.open("details") },
+    { name: names.look, run: () => page.open("look") },
+    { name: names.alone, run: page.presentAlone },
     { name: names.link, run: () => page.open("link") },
     { name: names.present, run: page.present },
     { name: names.results, run: page.results },

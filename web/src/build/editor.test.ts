@@ -19,7 +19,7 @@ const type = (text: string, key?: string) =>
 
 beforeEach(() => {
   vi.useFakeTimers();
-  useEditor = createEditor(words.newActivity("q"));
+  useEditor = createEditor(words.newActivity("q", { kind: "line" }));
 });
 afterEach(() => vi.useRealTimers());
 
@@ -59,7 +59,7 @@ test("what changes nothing is no step", () => {
 test("any run of changes undone gives the first document back, and redone the last", () => {
   for (let seed = 1; seed <= 60; seed++) {
     const chance = randomNumbers(seed);
-    const editor = createEditor(words.newActivity("q0"));
+    const editor = createEditor(words.newActivity("q0", { kind: "line" }));
     const first = JSON.stringify(editor.getState().activity);
     for (let i = 0; i < 40; i++) {
       vi.advanceTimersByTime(chance(3) * 600);

@@ -19,6 +19,7 @@ const question = (id: string): PickOne => ({
   kind: "pick-one",
   id,
   text: `Question ${id}`,
+  strikeOrder: [],
   options: [
     { id: "a", text: "wax", right: true, pinned: false },
     { id: "b", text: "honey", right: false, pinned: false },
@@ -28,7 +29,7 @@ const question = (id: string): PickOne => ({
   hints: [],
 });
 const activity: Activity = {
-  ...words.newActivity("x"),
+  ...words.newActivity("x", { kind: "line" }),
   game: { kind: "quiz-show", board: { kind: "line" }, questions: ["1", "2", "3"].map(question) },
 };
 const ids = (a: Activity) => a.game.questions.map((q) => q.id).join("");

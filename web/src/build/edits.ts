@@ -36,6 +36,7 @@ export const blankQuestion = (id: string): QuestionUnion => ({
   feedback: {},
   off: false,
   hints: [],
+  strikeOrder: [],
 });
 
 /** Puts questions behind another one, or at the end. */
@@ -45,9 +46,22 @@ export const insertAfter = (id: string | undefined, ...added: QuestionUnion[]): 
     return questions.toSpliced(at < 0 ? questions.length : at + 1, 0, ...added);
   });
 
-/** Takes questions out. */
-export const removeQuestions = (ids: string[]): Edit =>
-  withQuestions((questions) => questions.filter((q) => !ids.includes(q.id)));
+/** Takes questions out, with their markers on a trail. */
+export const removeQuestions =
+  (ids: string[]): Edit =>
+  (activity) => {
+    const { board, questions } = activity.game;
+    const left = board.kind === "trail" ? board.markers : [];
+    const markers = left.filter(({ question }) => !ids.includes(question));
+    return {
+      ...activity,
+      game: {
+        ...activity.game,
+        board: board.kind === "trail" ? { ...board, markers } : board,
+        questions: questions.filter((q) => !ids.includes(q.id)),
+      },
+    };
+  };
 
 /** Moves questions up (-1) or down (1) together; those at the end of the sheet stay there. */
 export const moveQuestions = (ids: string[], by: 1 | -1): Edit =>
@@ -98,8 +112,15 @@ export function copyOf(question: QuestionUnion): QuestionUnion {
   const own = <T extends { id: string }>(item: T): T => ({ ...item, id: randomId() });
   switch (copy.kind) {
     case "pick-one":
-    case "pick-all":
-      return { ...copy, options: copy.options.map(own) };
+    case "pick-all": {
+      const fresh = new Map(copy.options.map((option) => [option.id, randomId()]));
+      const named = (id: string) => fresh.get(id) ?? id;
+      return {
+        ...copy,
+        options: copy.options.map((option) => ({ ...option, id: named(option.id) })),
+        strikeOrder: copy.strikeOrder.map(named),
+      };
+    }
     case "order":
       return { ...copy, cards: copy.cards.map(own) };
     case "pairs":
@@ -132,8 +153,8 @@ export function asKind(question: QuestionUnion, kind: QuestionUnion["kind"]): Qu
           ? question.options
           : texts.map((option, i) => blankOption(randomId(), option, i === 0));
       return kind === "pick-one"
-        ? { kind, ...basics, options }
-        : { kind, ...basics, options, credit: "wrong-costs" };
+        ? { kind, ...basics, options, strikeOrder: [] }
+        : { kind, ...basics, options, credit: "wrong-costs", strikeOrder: [] };
     }
     case "true-false":
       return { kind, ...basics };

@@ -4,11 +4,15 @@ import type {
   Activity,
   Aid,
   Audience,
+  Climb,
   Difference,
+  Dress,
   Finding,
   HappeningUnion,
   Judgement,
+  Look,
   Move,
+  Named,
   Opening,
   Played,
   QuestionUnion,
@@ -16,6 +20,8 @@ import type {
   Refusal,
   Showing,
   Sitting,
+  Spot,
+  Trail,
 } from "../generated/types";
 import { randomId } from "./randomId";
 
@@ -106,14 +112,40 @@ export function merged(mine: Activity, theirs: Activity, fromTheirs: Difference[
   return JSON.parse(answer(engine.merge(texts[0] ?? "", texts[1] ?? "", texts[2] ?? "")));
 }
 
+/** The trail with its markers moved as little as it takes that none touches another. */
+export function trailApart(trail: Trail): Trail {
+  return JSON.parse(answer(engine.apart(JSON.stringify(trail))));
+}
+
+/** The trail with its markers at even distances along a path. */
+export function trailAlong(trail: Trail, path: Spot[]): Trail {
+  return JSON.parse(answer(engine.along(JSON.stringify(trail), JSON.stringify(path))));
+}
+
+/** The worth of each step of a climb, from the first to the top. */
+export function seriesOf(climb: Climb, unit: number): number[] {
+  return JSON.parse(answer(engine.series(JSON.stringify({ ...climb, kind: "climb" }), unit)));
+}
+
+/** The looks that are ready to take. */
+export function readyLooks(): Named[] {
+  return JSON.parse(answer(engine.looks()));
+}
+
+/** A look as it is worn. */
+export function dressOf(look: Look): Dress {
+  return JSON.parse(answer(engine.dress(JSON.stringify(look))));
+}
+
 /** How a text would be judged as the answer to a typed question; nothing where it can't be yet. */
 export function judgementOf(question: QuestionUnion, text: string): Judgement | undefined {
   return JSON.parse(answer(engine.judge(JSON.stringify(question), text))) ?? undefined;
 }
 
 /** A fresh opening for trying a game out. */
-export function rehearsal(): Opening {
-  return { seed: randomId(24), at: Date.now(), rehearsal: true };
+export function rehearsal(activity: Activity): Opening {
+  const teams = activity.rules.teams?.list ?? [];
+  return { seed: randomId(24), at: Date.now(), rehearsal: true, teams };
 }
 
 function answer(text: string): string {

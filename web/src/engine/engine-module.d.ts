@@ -10,5 +10,10 @@ declare module "@engine" {
   export function mend(activity: string, finding: string): string;
   export function differences(base: string, mine: string, theirs: string): string;
   export function merge(mine: string, theirs: string, fromTheirs: string): string;
+  export function apart(trail: string): string;
+  export function along(trail: string, path: string): string;
+  export function series(climb: string, unit: number): string;
+  export function looks(): string;
+  export function dress(look: string): string;
   export function judge(question: string, text: string): string;
 }

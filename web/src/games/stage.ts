@@ -17,6 +17,10 @@ export interface StageProps {
   takesFocus?: boolean;
   /** Whether the class answers aloud, at the front: a discussion then needs nothing written. */
   aloud?: boolean;
+  /** Called with the place of a team that is pressed, where that does something. */
+  pressTeam?: (team: number) => void;
+  /** How many options are shown so far, where they come one by one. */
+  optionsShown?: number;
   /** What others wrote to the discussion that is open. */
   others?: ReactNode;
   /** A line for the foot: why it waits, for instance. */
@@ -64,6 +68,7 @@ export function onwards(
     case "question": {
       if (!question) return undefined;
       if (isOnlyRead(question)) return { kind: "continue", question: question.id };
+      if (showing.talk?.done && aloud) return { kind: "continue", question: question.id };
       const response = answerOf(question, given);
       if (!response && aloud && question.kind === "discussion") {
         return { kind: "continue", question: question.id };

@@ -1,8 +1,11 @@
+import { useEffect } from "react";
 import { Link, useParams } from "react-router";
 import { ApiProblem } from "../api/client";
 import { LookButton } from "../app/Shell";
 import { QuizShowStage } from "../games/quizshow/Stage";
 import { MediaContext } from "../rich/media";
+import { SoundButton } from "../sound/SoundButton";
+import { useSound } from "../sound/useSound";
 import { Loading, Notice, problemWords } from "../ui/Notice";
 import { words } from "../words/en";
 import { Others } from "./Others";
@@ -16,6 +19,11 @@ export default function PlayPage() {
 
 function Play({ code }: { code: string }) {
   const game = useRemoteGame(code);
+  const sound = useSound(game.showing, game.medium);
+  const { happened } = game;
+  useEffect(() => {
+    if (happened) sound(happened);
+  }, [happened, sound]);
   if (game.problem !== undefined) {
     const unknown = game.problem instanceof ApiProblem && game.problem.status === 404;
     return (
@@ -75,7 +83,8 @@ function Play({ code }: { code: string }) {
         </div>
         {stage === "title" && (
           <>
-            <div className="absolute top-1 right-1">
+            <div className="absolute top-1 right-1 flex">
+              <SoundButton />
               <LookButton short />
             </div>
             {game.number !== undefined && (

@@ -2,7 +2,7 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { ApiProblem, worthTryingAgain } from "../api/client";
 import { openSitting, readContributions, readSitting, sendMove } from "../api/learner";
 import { randomId } from "../engine/randomId";
-import type { ActionUnion, Move, ResponseUnion, Showing } from "../generated/types";
+import type { ActionUnion, HappeningUnion, Move, ResponseUnion, Showing } from "../generated/types";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
 import { type Remembered, remember, remembered } from "./remembered";
@@ -29,6 +29,8 @@ const isOpen = (showing: Showing, question?: string) =>
 export function useRemoteGame(code: string) {
   const mine = useRef<Remembered>(undefined);
   const [showing, setShowing] = useState<Showing>();
+  /** What came of the last move. */
+  const [happened, setHappened] = useState<HappeningUnion[]>();
   const [number, setNumber] = useState<number>();
   const [busy, setBusy] = useState(false);
   const [note, setNote] = useState<string>();
@@ -78,6 +80,7 @@ export function useRemoteGame(code: string) {
         setNote(undefined);
         setGiven(undefined);
         setShowing(answer.showing);
+        setHappened(answer.happenings);
       } catch (error) {
         if (worthTryingAgain(error)) {
           setNote(words.play.noConnection);
@@ -184,6 +187,7 @@ export function useRemoteGame(code: string) {
     contributions,
     medium,
     showing,
+    happened,
     busy,
     note,
     problem,

@@ -1,35 +1,41 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { CircleHelp } from "lucide-react";
-import { useEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useMemo, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { readFrontContributions } from "../api/teacher";
-import { useLook } from "../app/useLook";
 import { games } from "../games";
-import { isPicked, LETTERS, letter, onwards } from "../games/stage";
-import type { Asked, FrontSitting, ResponseUnion } from "../generated/types";
+import { isPicked, letter } from "../games/stage";
+import type { Asked, FrontSitting } from "../generated/types";
 import { Others } from "../play/Others";
-import { picking } from "../questions/answers/Options";
 import { fetchAhead } from "../rich/media";
+import { plainOf } from "../rich/words";
+import { useSound } from "../sound/useSound";
 import { Dialog, KeyList } from "../ui/Dialog";
 import { Failed, Loading, Notice } from "../ui/Notice";
 import { words } from "../words/en";
+import { ClassTimer } from "./ClassTimer";
+import { HandsDialog, JumpDialog, PointsDialog } from "./dialogs";
+import { Shutter } from "./Shutter";
+import { type FrontControls, LETTER_KEYS, useFrontControls } from "./useFrontControls";
 import { useFrontGame, useFrontSitting } from "./useFrontGame";
+import { useFrontKeys } from "./useFrontKeys";
 
-const LETTER_KEYS = LETTERS.slice(0, 6);
+const Pen = lazy(() => import("./Pen"));
 
 /** The activity on the projector: nothing but the game, large, and keys for everything. */
 export default function PresentPage() {
   const { id = "" } = useParams();
   const [params, setParams] = useSearchParams();
   const asked = params.get("sitting");
-  const sitting = useFrontSitting(id, asked);
+  const only = params.get("only") ?? undefined;
+  const sitting = useFrontSitting(id, asked, only);
   const queries = useQueryClient();
   const opened = sitting.data;
   useEffect(() => {
     if (!opened || asked) return;
     queries.setQueryData(["front", id, opened.sitting], opened);
-    setParams({ sitting: opened.sitting }, { replace: true });
-  }, [opened, asked, id, queries, setParams]);
+    setParams({ sitting: opened.sitting, ...(only && { only }) }, { replace: true });
+  }, [opened, asked, id, only, queries, setParams]);
 
   if (sitting.isPending) return <Loading />;
   if (sitting.isError) return <Failed error={sitting.error} again={sitting.refetch} />;
@@ -40,7 +46,7 @@ export default function PresentPage() {
       sitting={sitting.data}
       again={() => {
         queries.removeQueries({ queryKey: ["front", id] });
-        setParams({}, { replace: true });
+        setParams(only ? { only } : {}, { replace: true });
       }}
     />
   );
@@ -50,64 +56,13 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
   const { id, sitting, again } = props;
   const game = useFrontGame(sitting);
   const { showing } = game;
-  const [given, give] = useState<ResponseUnion>();
-  const [showsKeys, setShowsKeys] = useState(false);
-  const [nudge, setNudge] = useState(false);
   const navigate = useNavigate();
-  const turnLook = useLook((look) => look.turn);
+  const controls = useFrontControls(sitting, game);
+  const sound = useSound(showing);
+  const { happened } = game;
+  useEffect(() => sound(happened), [happened, sound]);
   useEffect(() => fetchAhead(sitting.activity), [sitting.activity]);
-
-  const act: typeof game.act = (action) => {
-    give(undefined);
-    setNudge(false);
-    game.act(action);
-  };
-  const next = () => {
-    const move = onwards(showing, given, true);
-    if (move) act(move);
-    else setNudge(showing.stage === "question");
-  };
-  const back = () => {
-    if (given !== undefined) give(undefined);
-    else game.back();
-  };
-  const choose = (key: string) => {
-    const { question } = showing;
-    const option = question?.choices[LETTER_KEYS.indexOf(key.toUpperCase())];
-    const picks = question && isPicked(question);
-    if (showing.stage !== "question" || !option || !picks) return;
-    setNudge(false);
-    give(picking(question, option.id, given));
-  };
-  const hint = () => {
-    const { question } = showing;
-    if (question && question.help.more > 0) game.act({ kind: "hint", question: question.id });
-  };
-  const keys = new Map<string, () => void>([
-    [" ", next],
-    ["ArrowRight", next],
-    ["ArrowLeft", back],
-    ["h", hint],
-    ["l", () => document.querySelector<HTMLButtonElement>("[data-read-aloud]")?.click()],
-    ["0", turnLook],
-    ["?", () => setShowsKeys(true)],
-    ["Escape", () => navigate(`/activities/${id}`)],
-  ]);
-  useKeys((event) => {
-    if (showsKeys) return;
-    // Space means what has the focus: a button, or an option that the keyboard has gone to.
-    const onButton =
-      event.target instanceof Element && event.target.closest("button, a, input:focus-visible");
-    const typing =
-      event.target instanceof Element &&
-      event.target.closest("input[type=text], input:not([type]), textarea, select");
-    if (typing || (event.key === " " && onButton)) return;
-    const does =
-      keys.get(event.key) ?? (/^[a-f]$/i.test(event.key) ? () => choose(event.key) : undefined);
-    if (!does) return;
-    event.preventDefault();
-    does();
-  });
+  useFrontKeys(controls, () => navigate(`/activities/${id}`));
 
   if (showing.markers.length === 0) {
     return (
@@ -123,19 +78,20 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
       </Notice>
     );
   }
-  const kind = sitting.activity.game.kind;
-  const Stage = games[kind].Stage;
+  const Stage = games[sitting.activity.game.kind].Stage;
   return (
-    <main className="relative h-full bg-base-100">
+    <main className="present relative h-full bg-base-100">
       <h1 className="sr-only">{showing.cover.title}</h1>
       <div className="stage-frame overflow-y-auto">
         <Stage
           showing={showing}
-          given={given}
-          give={give}
-          act={act}
+          given={controls.given}
+          give={controls.give}
+          act={controls.act}
           timeUp={game.refresh}
           again={again}
+          pressTeam={showing.stage === "title" ? undefined : controls.pressTeam}
+          optionsShown={controls.optionsShown}
           takesFocus
           aloud
           others={
@@ -146,44 +102,99 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
               />
             )
           }
-          note={noteOf(game.cutOff, game.waiting, nudge, showing.question)}
+          note={
+            game.cutOff
+              ? words.present.cutOff
+              : (controls.note ?? noteOf(game.waiting, controls.nudge, showing.question))
+          }
         />
       </div>
+      <Overlays controls={controls} />
       <button
         type="button"
         aria-label={words.present.keysButton}
         title={words.present.keysButton}
         className="btn btn-ghost btn-square absolute top-1 right-1 text-soft"
-        onClick={() => setShowsKeys(true)}
+        onClick={() => controls.open("keys")}
       >
         <CircleHelp aria-hidden="true" />
       </button>
-      {showsKeys && (
-        <Dialog title={words.present.keysTitle} onClose={() => setShowsKeys(false)}>
-          <KeyList keys={words.present.keys} />
-        </Dialog>
-      )}
+      <Dialogs id={id} sitting={sitting} controls={controls} />
     </main>
   );
 }
 
-function noteOf(cutOff: boolean, waiting: number, nudge: boolean, question?: Asked) {
-  if (cutOff) return words.present.cutOff;
+/** What lies over the game: the class's own clock, the pen, the shutter. */
+function Overlays({ controls }: { controls: FrontControls }) {
+  const [penOnce, setPenOnce] = useState(false);
+  useEffect(() => {
+    if (controls.pen) setPenOnce(true);
+  }, [controls.pen]);
+  return (
+    <>
+      {controls.classClock && <ClassTimer clock={controls.classClock} />}
+      {penOnce && (
+        <Suspense fallback={null}>
+          <Pen drawing={controls.pen} leave={controls.turnPen} />
+        </Suspense>
+      )}
+      {controls.shutter && <Shutter lift={controls.turnShutter} />}
+    </>
+  );
+}
+
+function Dialogs(props: { id: string; sitting: FrontSitting; controls: FrontControls }) {
+  const { id, sitting, controls } = props;
+  const { dialog, showing, open } = controls;
+  const close = () => open(undefined);
+  const texts = useMemo(
+    () => new Map(sitting.activity.game.questions.map((q) => [q.id, plainOf(q.text)])),
+    [sitting.activity],
+  );
+  if (dialog === "keys") {
+    return (
+      <Dialog title={words.present.keysTitle} onClose={close}>
+        <KeyList keys={words.present.keys} />
+        <a
+          className="btn btn-outline mt-4"
+          href={`/present/${id}/notes?sitting=${sitting.sitting}`}
+          target="_blank"
+          rel="noreferrer"
+        >
+          {words.front.notesButton}
+        </a>
+      </Dialog>
+    );
+  }
+  if (dialog === "jump") {
+    return <JumpDialog showing={showing} texts={texts} go={controls.jumpTo} onClose={close} />;
+  }
+  if (dialog === "hands" && showing.question) {
+    return (
+      <HandsDialog
+        question={showing.question}
+        votes={showing.talk?.votes ?? []}
+        count={controls.countHands}
+        onClose={close}
+      />
+    );
+  }
+  const side = typeof dialog === "number" ? showing.teams[dialog] : undefined;
+  if (!side || typeof dialog !== "number") return null;
+  return (
+    <PointsDialog
+      side={side}
+      give={(points) => controls.givePoints(dialog, points)}
+      onClose={close}
+    />
+  );
+}
+
+function noteOf(waiting: number, nudge: boolean, question?: Asked) {
   if (nudge && question) {
     const picks = isPicked(question);
     const last = Math.min(question.choices.length, LETTER_KEYS.length) - 1;
     return picks ? words.present.choose(letter(last)) : words.present.answerFirst;
   }
   return waiting > 1 ? words.present.keeping(waiting) : undefined;
-}
-
-function useKeys(onKey: (event: KeyboardEvent) => void) {
-  useEffect(() => {
-    const listen = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey) return;
-      onKey(event);
-    };
-    window.addEventListener("keydown", listen);
-    return () => window.removeEventListener("keydown", listen);
-  });
 }

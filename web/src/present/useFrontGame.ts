@@ -3,14 +3,25 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { ApiProblem, worthTryingAgain } from "../api/client";
 import { openFrontSitting, readFrontSitting, sendFrontMove } from "../api/teacher";
 import { LocalGame } from "../engine/LocalGame";
-import type { ActionUnion, FrontSitting, Move, Showing } from "../generated/types";
+import type {
+  ActionUnion,
+  FrontSitting,
+  HappeningUnion,
+  Move,
+  Refusal,
+  Showing,
+} from "../generated/types";
+import { frontChannel } from "./channel";
 
 const AGAIN_MILLIS = 3_000;
 
 /** A play at the front: it runs on this device, and its moves follow to the server. */
 export interface FrontGame {
   showing: Showing;
-  act: (action: ActionUnion) => void;
+  /** Says why where it was not taken. */
+  act: (action: ActionUnion) => Refusal | undefined;
+  /** What came of the last move. */
+  happened: HappeningUnion[];
   /** Looks again: when the time is up, for instance. */
   refresh: () => void;
   /** Takes back the last move that still stands. */
@@ -22,10 +33,10 @@ export interface FrontGame {
 }
 
 /** Opens a sitting, or comes back to the one in the address after a reload. */
-export function useFrontSitting(activity: string, sitting: string | null) {
+export function useFrontSitting(activity: string, sitting: string | null, only?: string) {
   return useQuery({
     queryKey: ["front", activity, sitting],
-    queryFn: () => (sitting ? readFrontSitting(sitting) : openFrontSitting(activity)),
+    queryFn: () => (sitting ? readFrontSitting(sitting) : openFrontSitting(activity, only)),
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 0,
     refetchOnWindowFocus: false,
@@ -44,6 +55,21 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const [waiting, setWaiting] = useState(0);
   const [cutOff, setCutOff] = useState(false);
+  const [happened, setHappened] = useState<HappeningUnion[]>([]);
+  const tell = useRef<() => void>(undefined);
+  useEffect(() => {
+    if (typeof BroadcastChannel === "undefined") return;
+    const channel = frontChannel(sitting.sitting, (message) => {
+      if ("asks" in message) tell.current?.();
+    });
+    tell.current = () =>
+      channel.tell({
+        activity: sitting.activity,
+        opening: sitting.opening,
+        log: (game.current as LocalGame).sitting.log,
+      });
+    return channel.close;
+  }, [sitting]);
 
   const send = useCallback(async () => {
     if (sending.current) return;
@@ -66,12 +92,15 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
   const act = useCallback(
     (action: ActionUnion) => {
       const turn = (game.current as LocalGame).act(action);
-      if (turn.refusal) return;
+      if (turn.refusal) return turn.refusal;
+      setHappened(turn.happenings);
       queue.current.push(turn.move);
       setShowing((game.current as LocalGame).show("projector"));
       setWaiting(queue.current.length);
       clearTimeout(timer.current);
       send();
+      tell.current?.();
+      return undefined;
     },
     [send],
   );
@@ -80,7 +109,7 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
     if (last) act({ kind: "take-back", move: last.key });
   }, [act]);
   const refresh = useCallback(() => setShowing((game.current as LocalGame).show("projector")), []);
-  return { showing, act, back, refresh, waiting, cutOff };
+  return { showing, act, happened, back, refresh, waiting, cutOff };
 }
 
 /** The last move that was not taken back. */

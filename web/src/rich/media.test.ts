@@ -4,7 +4,7 @@ import { words } from "../words/en";
 import { mediaIn } from "./media";
 
 test("all media of an activity are found, each once, and what only looks like one is not", () => {
-  const activity = words.newActivity("q") as Activity;
+  const activity = words.newActivity("q", { kind: "line" }) as Activity;
   const with_ = {
     ...activity,
     titlePage: {

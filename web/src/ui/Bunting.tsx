@@ -1,19 +1,9 @@
 import { memo } from "react";
-import type { Marker, State } from "../generated/types";
+import type { Marker, Shape, State } from "../generated/types";
 import { words } from "../words/en";
 import { type Hanging, hang } from "./buntingLayout";
+import { MARKER_SIGNS } from "./markerSigns";
 import { useSize } from "./useSize";
-
-const SIGNS: Record<State, string> = {
-  "to-do": "",
-  now: "•",
-  right: "✓",
-  wrong: "✕",
-  missed: "–",
-  partly: "◐",
-  retry: "↺",
-  given: "✎",
-};
 
 const FLAGS: Record<State, string> = {
   "to-do": "fill-base-100 stroke-edge",
@@ -37,14 +27,29 @@ const SIGN_COLOURS: Record<State, string> = {
   given: "fill-primary",
 };
 
+/** From the upper right corner round to the upper left one. */
+const OUTLINES: Record<Shape, (w: number, h: number) => string> = {
+  pennant: (w, h) => `v ${h * 0.68} l ${-w / 2} ${h * 0.32} l ${-w / 2} ${-h * 0.32}`,
+  swallowtail: (w, h) => `v ${h} l ${-w / 2} ${-h * 0.24} l ${-w / 2} ${h * 0.24}`,
+  lantern: (w, h) => `v ${h * 0.5} a ${w / 2} ${h * 0.5} 0 0 1 ${-w} 0`,
+};
+
 /** On a screen this wide the back row reads along: smaller numbers are left out. */
 const PROJECTOR = 1_000;
 const LEAST_ON_PROJECTOR = 28;
 
+interface BuntingProps {
+  markers: Marker[];
+  shape?: Shape;
+  /** Where something else needs the height. */
+  small?: boolean;
+}
+
 /** Progress markers as a string of pennants; each has a name, a sign and a colour. */
-export const Bunting = memo(function Bunting({ markers }: { markers: Marker[] }) {
+export const Bunting = memo(function Bunting(props: BuntingProps) {
+  const { markers, shape = "pennant", small = false } = props;
   const [ref, { width }] = useSize<HTMLDivElement>();
-  const { rows, height } = hang(markers.length, width);
+  const { rows, height } = hang(markers.length, width, small);
   return (
     <div ref={ref} className="w-full shrink-0">
       <svg width={width} height={height} aria-hidden="true" className="block">
@@ -60,6 +65,7 @@ export const Bunting = memo(function Bunting({ markers }: { markers: Marker[] })
                     hanging={hanging}
                     question={marker.question}
                     state={marker.state}
+                    shape={shape}
                     number={row.first + i + 1}
                     numbered={width < PROJECTOR || hanging.width * 0.45 >= LEAST_ON_PROJECTOR}
                   />
@@ -79,8 +85,10 @@ export const Bunting = memo(function Bunting({ markers }: { markers: Marker[] })
 }, hangsTheSame);
 
 /** Each showing brings its markers anew, and most of the time they are as they were. */
-function hangsTheSame(before: { markers: Marker[] }, after: { markers: Marker[] }) {
+function hangsTheSame(before: BuntingProps, after: BuntingProps) {
   return (
+    before.shape === after.shape &&
+    before.small === after.small &&
     before.markers.length === after.markers.length &&
     before.markers.every(({ question, state }, i) => {
       const now = after.markers[i];
@@ -95,9 +103,10 @@ function Pennant(props: {
   state: State;
   number: number;
   numbered: boolean;
+  shape: Shape;
 }) {
   const { hanging, state, number, numbered } = props;
-  const sign = SIGNS[state];
+  const sign = MARKER_SIGNS[state];
   const scale = state === "now" ? 1.25 : 1;
   const w = hanging.width * scale;
   const h = w * 1.25;
@@ -106,7 +115,7 @@ function Pennant(props: {
   return (
     <g data-state={state} data-about={`marker ${props.question}`}>
       <path
-        d={`M ${left} ${y} h ${w} v ${h * 0.68} l ${-w / 2} ${h * 0.32} l ${-w / 2} ${-h * 0.32} z`}
+        d={`M ${left} ${y} h ${w} ${OUTLINES[props.shape](w, h)} z`}
         strokeWidth={1.75}
         strokeLinejoin="round"
         className={FLAGS[state]}

@@ -23,12 +23,13 @@ export function perRow(count: number, width: number): number {
 }
 
 /** Hangs the pennants on strings that sag in the middle. */
-export function hang(count: number, width: number): { rows: Row[]; height: number } {
+export function hang(count: number, width: number, small = false): { rows: Row[]; height: number } {
   if (count === 0 || width === 0) return { rows: [], height: 0 };
   const each = perRow(count, width);
   const step = width / each;
-  const pennant = Math.min(Math.max(46, width / 18), step / (1 + GAP));
-  const sag = Math.min(28, width / 45 + 4);
+  const widest = small ? 50 : Math.max(46, width / 18);
+  const pennant = Math.min(widest, step / (1 + GAP));
+  const sag = Math.min(small ? 8 : 28, width / 45 + 4);
   const rowHeight = sag + pennant * 1.75 + 6;
   const rows: Row[] = [];
   for (let first = 0; first < count; first += each) {

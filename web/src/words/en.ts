@@ -1,7 +1,18 @@
-import type { Activity, Edit, Finding, PassMark, Rules, TimeLine } from "../generated/types";
+import type {
+  Activity,
+  BoardUnion,
+  Edit,
+  Finding,
+  PassMark,
+  Rules,
+  TimeLine,
+} from "../generated/types";
+import { boards } from "./boards";
+import { dress } from "./dress";
 import { editing } from "./editing";
 import { findingWords, mendWords } from "./findings";
 import { day, minutes, plural, time, yearName } from "./format";
+import { front } from "./front";
 import { media } from "./media";
 import { playing } from "./playing";
 import { results } from "./results";
@@ -83,6 +94,12 @@ export const words = {
     new: "New quiz show",
     newTitle: "What should the class do?",
     newText: "Answer questions: start a quiz show on a blank page.",
+    starts: {
+      line: "one after another",
+      trail: "from markers on a picture",
+      climb: "step by step up a climb",
+    } as Record<BoardUnion["kind"], string>,
+    startsLabel: "How the questions come",
     ready: "ready for class",
     notReady: (n: number) => `${plural(n, "thing")} to look at first`,
     lookAt: (n: number) => `${n} to look at`,
@@ -148,7 +165,6 @@ export const words = {
     back: "Activities",
     title: "Title",
     titlePlaceholder: "Give it a title",
-    kind: "Quiz show · line",
     undo: "Undo",
     redo: "Redo",
     present: "Present",
@@ -183,6 +199,8 @@ export const words = {
     undo: "Undo",
     redo: "Redo",
     details: "Edit title page, endings, tags and times",
+    look: "Look, sound and wording",
+    alone: "Show this question alone at the front",
     link: "Link for learners",
     present: "Present",
     results: "Results of this activity",
@@ -216,6 +234,16 @@ export const words = {
       "rules.worth": "Points of a question",
       "rules.passMark": "Pass mark",
       "rules.thinking": "Thinking time",
+      "rules.tries": "How often a question is tried",
+      "rules.prices": "What hints and wrong answers cost",
+      "rules.lives": "How many mistakes are allowed",
+      "rules.clock": "Clock",
+      "rules.bonus": "Points for speed and runs",
+      "rules.answers": "When what is right is shown",
+      "rules.teams": "Teams at the front",
+      look: "Look",
+      sounds: "Sounds",
+      wording: "Words on buttons",
       "endings.win": "Words at a win",
       "endings.lose": "Words at a loss",
     } as Record<string, string>,
@@ -278,6 +306,8 @@ export const words = {
   },
 
   ...editing,
+  ...boards,
+  ...dress,
   ...media,
 
   live: {
@@ -307,6 +337,8 @@ export const words = {
       sometimes: "can’t always be won",
       never: "can’t be won yet",
     },
+    climbs: (mark: PassMark) =>
+      `wins with ${plural(mark.needed, "point")} — step ${mark.rightNeeded} of ${mark.asked}`,
     passes: (mark: PassMark) =>
       `wins with ${plural(mark.needed, "point")} — ${mark.rightNeeded} of ${mark.asked} right`,
     nothing: "nothing to look at",
@@ -382,6 +414,8 @@ export const words = {
 
   ...playing,
 
+  ...front,
+
   ...results,
 
   present: {
@@ -393,7 +427,18 @@ export const words = {
       ["←", "back: take the last step back"],
       ["A – F", "choose an option"],
       ["Enter", "answer with what is chosen or typed"],
+      ["X", "strike out the next wrong option"],
+      ["R", "strike out all wrong ones"],
+      ["V", "count hands for each option"],
+      ["O", "options one by one, or all at once"],
       ["H", "a hint"],
+      ["1 – 6", "give a team the turn, or points"],
+      ["T", "start or hold the clock"],
+      ["+", "30 seconds more"],
+      ["S", "shutter"],
+      ["P", "pen"],
+      ["J", "jump to a question"],
+      ["M", "sound on or off"],
       ["L", "read aloud, or stop"],
       ["F11", "fill the screen (your browser’s key)"],
       ["0", "light or dark look"],
@@ -436,12 +481,12 @@ export const words = {
     ] as (readonly [string, string])[],
   },
 
-  newActivity: (question: string): Activity => ({
+  newActivity: (question: string, board: BoardUnion): Activity => ({
     bravium: 1,
     titlePage: { title: "", tags: [] },
     game: {
       kind: "quiz-show",
-      board: { kind: "line" },
+      board,
       questions: [
         {
           kind: "pick-one",
@@ -451,10 +496,18 @@ export const words = {
           feedback: {},
           off: false,
           hints: [],
+          strikeOrder: [],
         },
       ],
     },
-    rules: { questionOrder: "mixed", optionOrder: "mixed", worth: 10, passMark: 80, thinking: [] },
+    rules: {
+      // A climb rises, so that its questions come as they are written.
+      questionOrder: board.kind === "climb" ? "as-written" : "mixed",
+      optionOrder: "mixed",
+      worth: 10,
+      passMark: 80,
+      thinking: [],
+    },
     endings: { win: {}, lose: {} },
   }),
 };

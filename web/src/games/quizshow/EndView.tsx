@@ -1,16 +1,18 @@
 import { useState } from "react";
-import type { Answered, Closing, Outcome, Scorecard } from "../../generated/types";
+import type { Answered, Closing, Outcome, Showing } from "../../generated/types";
 import { LookBack } from "../../questions/answers/LookBack";
 import { Rich } from "../../rich/Rich";
 import { Rosette } from "../../ui/Rosette";
 import { words } from "../../words/en";
 import type { StageProps } from "../stage";
+import { ClimbView, heightNow } from "./ClimbView";
 import { Heading } from "./Stage";
 
 /** The win with its rosette, or the loss with what was right; and play again. */
 export function EndView(props: StageProps & { ending: Closing }) {
   const { ending, showing, again, busy, takesFocus, note } = props;
   const { outcome } = ending;
+  const { wording, scene, teams } = showing;
   const [looking, setLooking] = useState(false);
   return (
     <div className="flex flex-1 flex-col items-center justify-center gap-[calc(var(--gap)*1.2)] text-center">
@@ -18,16 +20,21 @@ export function EndView(props: StageProps & { ending: Closing }) {
         <Rosette points={outcome.points} label={words.game.pointsUnit(outcome.points)} />
       )}
       <Heading takesFocus={takesFocus} turn="end" about="details">
-        {endTitle(outcome, showing.score)}
+        {endTitle(showing, outcome)}
       </Heading>
+      {scene?.kind === "climb" && !looking && (
+        <div className="h-[45cqh] w-full">
+          <ClimbView climb={scene} teams={teams} />
+        </div>
+      )}
       <div className="max-w-[34em] font-sans" data-about="details">
-        <p>{endWords(outcome, showing.score)}</p>
+        <p>{endWords(showing, outcome)}</p>
         {ending.text && <Rich words={ending.text} />}
       </div>
       {looking && <Answers answers={ending.answers} />}
       <div className="flex flex-wrap justify-center gap-[var(--gap)]">
         <button type="button" className="btn btn-accent" onClick={again} disabled={busy}>
-          {words.game.again}
+          {wording?.again ?? words.game.again}
         </button>
         <button
           type="button"
@@ -43,14 +50,29 @@ export function EndView(props: StageProps & { ending: Closing }) {
   );
 }
 
-function endTitle(outcome: Outcome, score: Scorecard): string {
+function endTitle({ score, teams, wording, scene }: Showing, outcome: Outcome): string {
+  const winners = outcome.winners.map((place) => teams[place]?.name ?? "");
+  if (winners.length > 1) return words.teams.tied(winners);
+  if (winners.length === 1) return words.teams.won(winners[0] ?? "");
+  if (outcome.possible === 0 && score.given === score.asked) return words.talk.over;
   if (outcome.awaiting > 0) return words.game.awaitingTitle;
-  if (outcome.won) return words.game.won;
+  if (outcome.won) return wording?.won ?? words.game.won;
+  if (wording?.lost) return wording.lost;
+  if (scene?.kind === "climb") return words.climb.lost(heightNow(scene, teams), scene.steps.length);
   if (outcome.ended === "time") return words.game.timeUp(score);
   return outcome.ended === "lives" ? words.game.livesUp(score) : words.game.lost(score);
 }
 
-function endWords(outcome: Outcome, score: Scorecard): string {
+function endWords({ score, teams, scene, passMark }: Showing, outcome: Outcome): string {
+  if (teams.length > 0) {
+    return teams.map(({ name, points }) => words.teams.result(name, points)).join(" · ");
+  }
+  if (outcome.possible === 0 && score.given === score.asked) return words.talk.overText;
+  if (scene?.kind === "climb") {
+    return outcome.won
+      ? words.climb.wonAt(heightNow(scene, teams), scene.steps.length, outcome.points)
+      : words.climb.needed(passMark.rightNeeded);
+  }
   if (outcome.awaiting > 0) return words.game.awaiting(outcome.awaiting);
   return outcome.won
     ? words.game.rightOf(score)

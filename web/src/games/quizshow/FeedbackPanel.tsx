@@ -5,6 +5,7 @@ import { VERDICT_BARS, VERDICT_INKS, VERDICT_SIGNS } from "../../questions/verdi
 import { Rich } from "../../rich/Rich";
 import { words } from "../../words/en";
 import { isPicked } from "../stage";
+import { takerOf } from "./teams";
 
 const TITLES: Record<Verdict, string> = {
   right: words.game.right,
@@ -38,7 +39,7 @@ export function FeedbackPanel(props: {
         <span aria-hidden="true" className={VERDICT_INKS[verdict]}>
           {VERDICT_SIGNS[verdict]}{" "}
         </span>
-        {TITLES[verdict]}
+        {showing.talk?.done && verdict === "given" ? words.talk.explained : TITLES[verdict]}
         {told.points > 0 && (
           <span className="ml-[0.8em] text-[length:var(--small)] font-medium text-soft">
             {words.game.plus(told.points)}
@@ -68,6 +69,8 @@ function Solution({ told, question }: { told: Told; question: Asked }) {
 
 function usual(showing: Showing, told: Told, question: Asked): string {
   if (!told.settled) {
+    const taker = takerOf(showing);
+    if (taker) return words.teams.takesOver(taker.name);
     return showing.terms.later ? words.game.usualLater : words.game.usualAgain;
   }
   switch (told.verdict) {
@@ -78,6 +81,7 @@ function usual(showing: Showing, told: Told, question: Asked): string {
     case "missed":
       return words.game.usualMissed;
     case "given":
+      if (showing.talk?.done) return words.talk.usual;
       return words.game.usualGiven[question.kind] ?? "";
     case "wrong":
       return told.right && question.choices.length > 0 && question.kind.startsWith("pick")

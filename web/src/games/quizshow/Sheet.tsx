@@ -1,4 +1,5 @@
 import { Plus, TableProperties } from "lucide-react";
+import { TrailEditor } from "../../build/TrailEditor";
 import { words } from "../../words/en";
 import type { SheetProps } from "..";
 import { ClosedLine } from "./ClosedLine";
@@ -25,6 +26,7 @@ export function QuizShowSheet({ useEditor, sheet, showKeys, takeIn }: SheetProps
           <kbd className="kbd kbd-sm">?</kbd> {words.build.keysHint}
         </button>
       </div>
+      <TrailEditor useEditor={useEditor} />
       {selected.length > 0 && <SelectionBar count={selected.length} sheet={sheet} />}
       <ol className="mt-1" data-selecting={selected.length > 0}>
         {questions.map((question, i) => (

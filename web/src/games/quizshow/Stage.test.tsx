@@ -22,6 +22,7 @@ const open: Showing = {
     asked: 2,
     mistakes: 0,
   },
+  teams: [],
   markers: [
     { question: "q1", state: "now" },
     { question: "q2", state: "to-do" },
@@ -102,7 +103,15 @@ test("a loss says what was right and offers another game", () => {
     question: undefined,
     score: { ...open.score, points: 10, right: 1, wrong: 1 },
     ending: {
-      outcome: { won: false, points: 10, possible: 20, needed: 16, ended: "played", awaiting: 0 },
+      outcome: {
+        won: false,
+        points: 10,
+        possible: 20,
+        needed: 16,
+        ended: "played",
+        awaiting: 0,
+        winners: [],
+      },
       answers: [],
     },
   });

@@ -10,7 +10,10 @@ import { columns } from "./columns";
 
 /** The options as cards, told apart by letter, place and text; one can be chosen, or several. */
 export function Options(props: AnswerProps) {
-  const { question, showing, given, give } = props;
+  const { question, showing, given, give, optionsShown } = props;
+  const talk = showing.talk;
+  const struck = talk?.struck.map(({ option }) => option) ?? [];
+  const most = Math.max(1, ...(talk?.votes ?? []).map(({ hands }) => hands));
   const texts = question.choices.map((choice) => choiceWords(question, choice.id));
   const pictures = question.choices.some((choice) =>
     mediaOf(choice.text).some((medium) => medium.kind === "picture"),
@@ -23,10 +26,21 @@ export function Options(props: AnswerProps) {
       <legend className={several ? "mb-[0.4em] text-soft" : "sr-only"}>
         {several ? words.game.chooseAll : words.game.options}
       </legend>
-      <div className="stage-options" data-columns={across} data-pictures={pictures} style={rows}>
+      <div
+        className="stage-options"
+        data-columns={across}
+        data-pictures={pictures}
+        data-done={talk?.done}
+        style={rows}
+      >
         {question.choices.map((choice, i) => (
           <OptionCard
             key={choice.id}
+            hidden={optionsShown !== undefined && i >= optionsShown}
+            struck={struck.includes(choice.id)}
+            stays={talk?.done === true && !struck.includes(choice.id)}
+            hands={talk?.votes.find(({ option }) => option === choice.id)?.hands}
+            mostHands={most}
             several={several}
             name={question.id}
             option={choice.id}
@@ -73,20 +87,31 @@ function OptionCard(props: {
   letter: string;
   text: Words;
   mark: Mark;
+  /** Not yet shown: options come one by one. */
+  hidden: boolean;
+  struck: boolean;
+  /** What is left when all wrong ones are struck out. */
+  stays: boolean;
+  hands?: number;
+  mostHands: number;
   choose: () => void;
 }) {
-  const { mark } = props;
+  const { mark, hidden, struck, stays, hands } = props;
   return (
     <label
       data-mark={mark}
+      data-struck={struck}
+      data-stays={stays}
+      hidden={hidden}
       data-about={`option ${props.name} ${props.option}`}
-      className={`flex min-h-11 items-center gap-[0.7em] rounded-[14px] border-[3px] bg-card px-[0.9em] py-[0.4em] text-[length:var(--option)] leading-tight transition-colors has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-primary ${mark === "open" || mark === "chosen" ? "cursor-pointer" : ""} ${CARDS[mark]}`}
+      className={`flex min-h-11 items-center gap-[0.7em] stage-card border-[3px] bg-card px-[0.9em] py-[0.4em] text-[length:var(--option)] leading-tight transition-colors has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-primary ${mark === "open" || mark === "chosen" ? "cursor-pointer" : ""} ${CARDS[mark]}`}
     >
       <input
         type={props.several ? "checkbox" : "radio"}
         name={props.name}
         className="sr-only"
         checked={mark === "chosen"}
+        disabled={struck || undefined}
         onChange={props.choose}
       />
       <span
@@ -100,9 +125,26 @@ function OptionCard(props: {
           <span className="sr-only">{props.letter}: </span>
           <Rich words={props.text} />
         </span>
+        {struck && <span className="sr-only">{words.talk.struck}</span>}
+        {hands !== undefined && <Hands hands={hands} most={props.mostHands} />}
         <MarkWords mark={mark} />
       </span>
     </label>
+  );
+}
+
+/** A vote by show of hands, as a bar. */
+function Hands({ hands, most }: { hands: number; most: number }) {
+  return (
+    <span className="flex w-full items-center gap-[0.5em] text-[length:var(--small)]">
+      <span aria-hidden="true" className="h-[0.7em] flex-1 bg-base-300">
+        <span
+          className="block h-full bg-base-content"
+          style={{ width: `${(100 * hands) / most}%` }}
+        />
+      </span>
+      {words.talk.handsShown(hands)}
+    </span>
   );
 }
 

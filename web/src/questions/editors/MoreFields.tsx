@@ -7,6 +7,7 @@ import { WordsField } from "../../rich/WordsField";
 import { written } from "../../rich/words";
 import { words } from "../../words/en";
 import { LINE_FIELD, Part, Rows } from "./rows";
+import { StrikeOrder } from "./StrikeOrder";
 
 /** What most questions don't need: a worth and a time of their own, hints, words for one option. */
 export function MoreFields(props: { question: QuestionUnion; useEditor: EditorStore }) {
@@ -59,6 +60,9 @@ export function MoreFields(props: { question: QuestionUnion; useEditor: EditorSt
             />
           </Part>
           <OptionFeedback question={question} useEditor={useEditor} />
+          {(question.kind === "pick-one" || question.kind === "pick-all") && (
+            <StrikeOrder question={question} useEditor={useEditor} />
+          )}
         </div>
       )}
     </details>

@@ -3,6 +3,7 @@ package bravium.enginejs;
 import bravium.core.activity.Activity;
 import bravium.core.activity.Dress;
 import bravium.core.activity.Looks;
+import bravium.core.games.quizshow.Climb;
 import bravium.core.games.quizshow.Trail;
 import bravium.core.json.Codec;
 import bravium.core.json.Format;
@@ -141,6 +142,12 @@ public final class EngineModule {
               case Numeric number -> number.judge(text).map(Codec.JUDGEMENT::write).orElse("null");
               default -> "null";
             });
+  }
+
+  /** {@link Climb#series}: a list of numbers. */
+  @JSExport
+  public static String series(String climb, double unit) {
+    return text(() -> Codec.CLIMB.read(climb).series((int) unit).toString());
   }
 
   /** {@link Looks#ALL}: a list of named looks. */

@@ -3,6 +3,7 @@ package bravium.enginejs;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
+import bravium.core.games.quizshow.Climb;
 import bravium.core.games.quizshow.QuizShow;
 import bravium.core.games.quizshow.Trail;
 import bravium.core.json.Codec;
@@ -91,6 +92,9 @@ class ParityTest {
       List<Spot> path = List.of(new Spot(random.nextInt(1_001), 10), new Spot(900, 700));
       call("along", laid, Codec.SPOT.writeList(path));
     }
+    if (activity.game() instanceof QuizShow show && show.board() instanceof Climb climb) {
+      call("series", Codec.CLIMB.write(climb), (double) activity.rules().worth());
+    }
     call("dress", Codec.LOOK.write(activities.look()));
     String state = call("open", text, Codec.OPENING.write(opening));
     for (int i = 0; i < 9; i++) {
@@ -133,6 +137,7 @@ class ParityTest {
       case "mend" -> EngineModule.mend((String) a[0], (String) a[1]);
       case "differences" -> EngineModule.differences((String) a[0], (String) a[1], (String) a[2]);
       case "merge" -> EngineModule.merge((String) a[0], (String) a[1], (String) a[2]);
+      case "series" -> EngineModule.series((String) a[0], (double) a[1]);
       case "looks" -> EngineModule.looks();
       case "dress" -> EngineModule.dress((String) a[0]);
       case "apart" -> EngineModule.apart((String) a[0]);

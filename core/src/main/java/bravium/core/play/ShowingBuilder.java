@@ -143,7 +143,8 @@ final class ShowingBuilder {
     Tried last = effort.last();
     Result result = sitting.resultOf(question.id()).orElse(null);
     boolean settled = result != null;
-    Verdict verdict = last == null ? Verdict.MISSED : last.verdict();
+    Verdict verdict =
+        last != null ? last.verdict() : settled ? result.verdict() : Verdict.MISSED;
     return new Showing.Told(
         verdict,
         settled,
@@ -192,7 +193,8 @@ final class ShowingBuilder {
     return switch (verdict) {
       case RIGHT -> question.feedback().right();
       case PARTLY, WRONG, MISSED -> question.feedback().wrong();
-      case GIVEN -> null;
+      // Nobody answered it: the class talked it through, and this is the explanation.
+      case GIVEN -> tried == null ? question.feedback().right() : null;
     };
   }
 

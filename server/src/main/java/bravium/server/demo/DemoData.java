@@ -37,6 +37,9 @@ class DemoData implements ApplicationRunner {
   /** What stands for the media of the demo. */
   private static final Map<String, String> WORDS =
       Map.of(
+          "garden",
+          "The school garden from above: the school, beds, lavender, an orchard, a meadow, a pond, a"
+              + " compost heap and two hives, with a path through it all",
           "hive",
           "A beehive on its stand, cut open: boxes with frames one over another, a floor and a roof",
           "honeybee",

@@ -2,6 +2,7 @@ package bravium.core.games.quizshow;
 
 import bravium.core.json.Extra;
 import bravium.core.json.Range;
+import bravium.core.json.Root;
 import bravium.core.readiness.Finding;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonProperty;
@@ -21,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param rests the resting places, as numbers of steps from 1; numbers above the top are of no use
  * @param miss what a miss leads to; null for {@link Miss#REST}
  */
+@Root
 public record Climb(
     @Range(min = FEWEST, max = MOST) int steps,
     Rise rise,

@@ -1,0 +1,246 @@
+package bravium.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import bravium.server.TestServer;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** The front of the class: teams, a question taken apart, and the keys for everything. */
+class FrontTest {
+
+  private final TestServer server = TestServer.shared();
+  private final Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
+  private final Page page = teacher.page;
+
+  @AfterEach
+  void close() {
+    page.context().close();
+  }
+
+  @Test
+  void fourOptionsAreStruckOutOneByOneWithOneStepUndone() {
+    teacher.open("Hazel class in teams");
+    page.getByText("Why does the beekeeper blow smoke").first().click();
+    command("Show this question alone at the front");
+    assertThat(page).hasURL(Pattern.compile(".*only=t2.*sitting=.*|.*sitting=.*only=t2.*"));
+    page.keyboard().press("Space");
+    assertThat(page.locator(".stage-card")).hasCount(4);
+
+    page.keyboard().press("x");
+    assertThat(struck()).hasCount(1);
+    assertThat(page.getByText("Mites don’t mind smoke.")).isVisible();
+    page.keyboard().press("x");
+    assertThat(struck()).hasCount(2);
+    page.keyboard().press("ArrowLeft");
+    assertThat(struck()).hasCount(1);
+    page.keyboard().press("x");
+    AccessibilityTest.check(page, Browsers.Look.DAY, "present, struck out");
+    page.keyboard().press("x");
+
+    Locator stays = page.locator("[data-stays=true]");
+    assertThat(stays).containsText("The bees stay calm and fill up with honey");
+    assertThat(struck().first()).isHidden();
+    double middle = stays.boundingBox().x + stays.boundingBox().width / 2;
+    Assertions.assertThat(middle).isBetween(600.0, 680.0);
+    page.keyboard().press("Space");
+    assertThat(page.getByText("Talked through")).isVisible();
+    page.keyboard().press("Space");
+    assertThat(page.getByText("That was the question")).isVisible();
+  }
+
+  @Test
+  void onAPhoneTheSameIsPressedOneByOneAndHandsAreCounted() {
+    teacher.open("Hazel class in teams");
+    String id = page.url().replaceAll(".*/", "");
+    Page phone = page;
+    phone.setViewportSize(390, 780);
+    phone.navigate("/present/" + id + "?only=t3");
+    assertThat(phone).hasURL(Pattern.compile(".*sitting=.*"));
+    phone.keyboard().press("o");
+    phone.keyboard().press("Space");
+    assertThat(phone.locator(".stage-card").first()).isHidden();
+    phone.keyboard().press("Space");
+    assertThat(phone.locator(".stage-card").first()).isVisible();
+    assertThat(phone.locator(".stage-card").nth(1)).isHidden();
+    for (int i = 0; i < 3; i++) {
+      phone.keyboard().press("Space");
+    }
+    assertThat(phone.locator(".stage-card").nth(3)).isVisible();
+    phone.keyboard().press("o");
+
+    phone.keyboard().press("v");
+    phone.getByLabel("Hands for A").fill("12");
+    phone.getByLabel("Hands for B").fill("1");
+    AccessibilityTest.check(phone, Browsers.Look.DAY, "counting hands");
+    teacher.button("Show them").click();
+    assertThat(phone.getByText("12 hands")).isVisible();
+    assertThat(phone.getByText("1 hand", new Page.GetByTextOptions().setExact(true))).isVisible();
+    phone.keyboard().press("r");
+    assertThat(phone.locator("[data-stays=true]")).hasCount(1);
+    phone.keyboard().press("0");
+    AccessibilityTest.check(phone, Browsers.Look.NIGHT, "what stays, on a phone");
+  }
+
+  @Test
+  void aTeamTakesOverWhatAnotherMissedAndATieStaysATie() {
+    teacher.startBlankQuiz("Two teams");
+    teacher.paste("One?\ta\tb\nTwo?\ta\tb");
+    page.getByLabel("How many teams play at the front").selectOption("2 teams");
+    page.getByLabel("What happens with a missed question").selectOption("goes to the next team");
+    page.getByLabel("Points of a question that is taken over").fill("10");
+    page.getByLabel("Name of team 2").fill("Brambles");
+    AccessibilityTest.check(page, Browsers.Look.DAY, "build, teams");
+    teacher.waitUntilSaved();
+    teacher.button("Present").click();
+    page.keyboard().press("Space");
+    assertThat(team(1)).containsText("Willow: 0 points, its turn");
+
+    answer("b");
+    assertThat(page.getByText("Brambles may take it over.")).isVisible();
+    page.keyboard().press("Space");
+    assertThat(team(2)).containsText("takes over");
+    answer("a");
+    assertThat(team(2)).containsText("10 points");
+    page.keyboard().press("Space");
+    assertThat(team(2)).containsText("its turn");
+
+    page.keyboard().press("1");
+    teacher.button("+10").click();
+    assertThat(team(1)).containsText("10 points");
+    page.keyboard().press("ArrowLeft");
+    assertThat(team(1)).containsText("0 points");
+    page.keyboard().press("1");
+    teacher.button("+10").click();
+    page.keyboard().press("0");
+    AccessibilityTest.check(page, Browsers.Look.NIGHT, "present, teams");
+    answer("b");
+    page.keyboard().press("Space");
+    answer("b");
+    page.keyboard().press("Space");
+
+    assertThat(page.getByText("A tie between Willow and Brambles")).isVisible();
+  }
+
+  @Test
+  void theTeachersOwnScreenFollowsTheProjector() {
+    teacher.open("Hazel class in teams");
+    teacher.button("Present").click();
+    assertThat(page).hasURL(Pattern.compile(".*sitting=.*"));
+    page.keyboard().press("Space");
+    page.keyboard().press("?");
+    Page notes =
+        page.context()
+            .waitForPage(
+                () ->
+                    page.getByRole(
+                            AriaRole.LINK, new Page.GetByRoleOptions().setName("Open my own screen"))
+                        .click());
+    String first = teacher.question().innerText();
+    assertThat(notes.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(first)))
+        .isVisible();
+    assertThat(notes.getByText("Right:")).isVisible();
+    assertThat(notes.getByText("Next:")).isVisible();
+    AccessibilityTest.check(notes, Browsers.Look.DAY, "the teacher’s own screen");
+
+    page.keyboard().press("Escape");
+    page.keyboard().press("a");
+    page.keyboard().press("Space");
+    page.keyboard().press("Space");
+    String shown = teacher.question().innerText();
+    assertThat(notes.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(shown)))
+        .isVisible();
+  }
+
+  @Test
+  void shutterPenClockSoundAndJumpHaveTheirKeys() {
+    teacher.open("From flower to honey");
+    teacher.button("Present").click();
+    assertThat(page).hasURL(Pattern.compile(".*sitting=.*"));
+    page.keyboard().press("Space");
+
+    page.keyboard().press("s");
+    Locator shutter = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Shutter"));
+    assertThat(shutter).isVisible();
+    double before = shutter.boundingBox().y;
+    page.keyboard().press("ArrowUp");
+    Assertions.assertThat(shutter.boundingBox().y).isLessThan(before);
+    teacher.button("Lift the shutter").click();
+    assertThat(shutter).isHidden();
+
+    page.keyboard().press("p");
+    assertThat(page.getByRole(AriaRole.TOOLBAR)).isVisible();
+    page.mouse().move(300, 300);
+    page.mouse().down();
+    page.mouse().move(500, 350);
+    page.mouse().up();
+    assertThat(page.locator(".pen-sheet path")).hasCount(1);
+    page.getByLabel("Wipe everything").click();
+    assertThat(page.locator(".pen-sheet path")).hasCount(0);
+    page.keyboard().press("Escape");
+    assertThat(page.getByRole(AriaRole.TOOLBAR)).isHidden();
+
+    page.keyboard().press("t");
+    assertThat(page.locator(".class-timer")).containsText("0:");
+    page.keyboard().press("t");
+    assertThat(page.locator(".class-timer")).containsText("held");
+    page.keyboard().press("m");
+    assertThat(page.getByText("Sound is off")).isVisible();
+    page.keyboard().press("m");
+
+    page.keyboard().press("j");
+    Locator jump = page.locator("dialog ol button:enabled").last();
+    String to = jump.locator("span").nth(2).innerText();
+    jump.click();
+    assertThat(teacher.question()).hasText(to);
+  }
+
+  @Test
+  void aLookThatCanNotBeReadIsMendedWithOnePressAndWornByTheGame() {
+    teacher.startBlankQuiz("Looks").writeQuestion("Do bees dance?", "yes", "no");
+    page.getByLabel("Look, sound and wording").click();
+    teacher.button("Evening").click();
+    assertThat(page.getByText("Everything can be read from the back row.")).isVisible();
+    page.locator("dialog input[type=color]").nth(1).fill("#202840");
+    assertThat(page.locator("dialog")).containsText("The back row needs 7 to 1");
+    AccessibilityTest.check(page, Browsers.Look.DAY, "look, sound and wording");
+    teacher.button("Mend the colours").click();
+    assertThat(page.getByText("Everything can be read from the back row.")).isVisible();
+    page.getByLabel("Begin", new Page.GetByLabelOptions().setExact(true)).fill("Off we fly");
+    teacher.button("Done").click();
+
+    String ground = "getComputedStyle(document.querySelector('.stage')).backgroundColor";
+    Assertions.assertThat(page.evaluate(ground)).isEqualTo("rgb(22, 28, 51)");
+    teacher.button("Again").click();
+    assertThat(teacher.stage().getByText("Off we fly")).isVisible();
+    teacher.waitUntilSaved();
+  }
+
+  private Locator team(int number) {
+    return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Teams"))
+        .getByRole(AriaRole.LISTITEM)
+        .nth(number - 1);
+  }
+
+  private Locator struck() {
+    return page.locator("[data-struck=true]");
+  }
+
+  private void answer(String option) {
+    boolean first = page.locator(".stage-card").first().innerText().endsWith(option);
+    page.keyboard().press(first ? "a" : "b");
+    page.keyboard().press("Space");
+    assertThat(page.locator("[data-told=true]")).isVisible();
+  }
+
+  private void command(String name) {
+    page.keyboard().press("Control+k");
+    page.keyboard().type(name);
+    page.keyboard().press("Enter");
+  }
+}

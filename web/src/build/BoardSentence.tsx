@@ -1,0 +1,155 @@
+import { seriesOf } from "../engine/LocalGame";
+import type { BoardUnion, Climb, Readiness, Rise, Rules, Tries } from "../generated/types";
+import { words } from "../words/en";
+import { blankBoard, FEWEST_STEPS, MOST_STEPS } from "./blankBoard";
+import { CHIP, ChoiceChip, NumberChip } from "./chips";
+import type { EditorStore } from "./editor";
+
+/** How the questions are laid out, as a sentence; and what follows from it for the rules. */
+export function BoardSentence(props: {
+  useEditor: EditorStore;
+  readiness: Readiness;
+  change: (part: Partial<Rules>) => void;
+}) {
+  const { useEditor, readiness, change } = props;
+  const board = useEditor((editor) => editor.activity.game.board);
+  const rules = useEditor((editor) => editor.activity.rules);
+  const { edit } = useEditor.getState();
+  const set = (next: BoardUnion, key?: string) =>
+    edit((a) => ({ ...a, game: { ...a.game, board: next } }), key);
+  return (
+    <>
+      {words.board.come}{" "}
+      <ChoiceChip
+        label={words.board.label}
+        place="board"
+        names={words.board.kinds}
+        value={board.kind}
+        change={(kind) => set(blankBoard(kind, readiness.askable))}
+      />{" "}
+      {board.kind === "trail" && <LockSentence tries={rules.tries} change={change} />}
+      {board.kind === "climb" && (
+        <ClimbSentence climb={board} rules={rules} set={(next, key) => set(next, key)} />
+      )}
+    </>
+  );
+}
+
+/** On a trail the rule of tries says when a marker locks. */
+function LockSentence(props: { tries?: Tries; change: (part: Partial<Rules>) => void }) {
+  const { tries, change } = props;
+  return (
+    <>
+      {words.board.locks}{" "}
+      <ChoiceChip
+        label={words.board.locksLabel}
+        names={words.board.lockWhen}
+        value={tries?.again === "until-right" ? "right" : "answered"}
+        change={(when) =>
+          change({ tries: when === "right" ? { again: "until-right" } : undefined })
+        }
+      />{" "}
+    </>
+  );
+}
+
+function ClimbSentence(props: {
+  climb: Climb & { kind: "climb" };
+  rules: Rules;
+  set: (next: BoardUnion, key?: string) => void;
+}) {
+  const { climb, rules, set } = props;
+  const { steps, rise, rests, miss } = climb;
+  const series = seriesOf(climb, rules.worth);
+  const turnRest = (step: number) =>
+    set({
+      ...climb,
+      rests: rests.includes(step)
+        ? rests.filter((rest) => rest !== step)
+        : [...rests, step].sort((a, b) => a - b),
+    });
+  return (
+    <>
+      {words.board.steps}{" "}
+      <NumberChip
+        label={words.board.stepsLabel}
+        value={steps}
+        least={FEWEST_STEPS}
+        most={MOST_STEPS}
+        change={(next) => set({ ...climb, steps: next }, "steps")}
+      />{" "}
+      {words.board.stepsAnd}{" "}
+      <ChoiceChip
+        label={words.board.riseLabel}
+        names={words.board.rises}
+        value={rise}
+        change={(next) =>
+          set({
+            ...climb,
+            rise: next as Rise,
+            worths: next === "own" && climb.worths.length === 0 ? series : climb.worths,
+          })
+        }
+      />{" "}
+      {words.board.miss}{" "}
+      <ChoiceChip
+        label={words.board.missLabel}
+        names={words.board.misses}
+        value={miss ?? "rest"}
+        change={(next) => set({ ...climb, miss: next as "rest" | "end" })}
+      />
+      {rules.teams && miss === "end" && ` ${words.board.teamsMiss}`}
+      <span className="mt-1 flex flex-wrap items-end gap-1 leading-tight">
+        {series.map((worth, i) => (
+          <StepChip
+            // biome-ignore lint/suspicious/noArrayIndexKey: a step is its place
+            key={i}
+            step={i + 1}
+            worth={worth}
+            rest={rests.includes(i + 1)}
+            own={rise === "own"}
+            turn={() => turnRest(i + 1)}
+            setWorth={(next) => set({ ...climb, worths: series.with(i, next) }, `worth ${i}`)}
+          />
+        ))}
+      </span>
+    </>
+  );
+}
+
+/** A step: its worth, and whether it is a resting place. */
+function StepChip(props: {
+  step: number;
+  worth: number;
+  rest: boolean;
+  own: boolean;
+  turn: () => void;
+  setWorth: (worth: number) => void;
+}) {
+  const { step, worth, rest, own, turn, setWorth } = props;
+  return (
+    <span className="inline-flex flex-col items-center">
+      {own ? (
+        <NumberChip
+          label={words.board.stepWorth(step)}
+          value={worth}
+          most={1_000_000_000}
+          change={setWorth}
+        />
+      ) : (
+        <span className="font-display text-sm tabular-nums">{worth}</span>
+      )}
+      <button
+        type="button"
+        aria-pressed={rest}
+        aria-label={words.board.restLabel(step)}
+        title={words.board.restLabel(step)}
+        onClick={turn}
+        className={`${CHIP} min-w-11 cursor-pointer px-2 ${rest ? "bg-accent text-accent-content" : ""}`}
+      >
+        {step}
+        {rest && <span aria-hidden="true"> ▲</span>}
+      </button>
+    </span>
+  );
+}

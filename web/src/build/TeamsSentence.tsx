@@ -1,0 +1,170 @@
+import { TeamSign } from "../games/quizshow/teamSigns";
+import type { Rules, Sign, TakeOver, Team, Teams } from "../generated/types";
+import { words } from "../words/en";
+import { ChoiceChip, NumberChip } from "./chips";
+
+const SIGNS: Sign[] = ["leaf", "acorn", "feather", "pebble", "kite", "lantern"];
+const COUNTS = Object.fromEntries(
+  [0, 2, 3, 4, 5, 6].map((n) => [String(n), words.teams.counts(n)]),
+) as Record<string, string>;
+const USUAL_TAKE_OVER = 5;
+const USUAL_SECONDS = 15;
+
+/** So many teams: those that are there keep their names. */
+function list(teams: Team[], count: number): Team[] {
+  return Array.from(
+    { length: count },
+    (_, i) => teams[i] ?? { name: words.teams.usual[i] ?? "", sign: SIGNS[i] ?? "leaf" },
+  );
+}
+
+/** Who plays at the front of the class, as sentences. */
+export function TeamsSentence(props: {
+  rules: Rules;
+  climbs: boolean;
+  change: (part: Partial<Rules>) => void;
+}) {
+  const { rules, climbs, change } = props;
+  const { teams } = rules;
+  const set = (part: Partial<Teams>) => teams && change({ teams: { ...teams, ...part } });
+  return (
+    <>
+      {words.teams.who}{" "}
+      <ChoiceChip
+        label={words.teams.whoLabel}
+        place="teams"
+        names={COUNTS}
+        value={String(teams?.list.length ?? 0)}
+        change={(count) =>
+          change({
+            teams:
+              count === "0"
+                ? undefined
+                : {
+                    turns: "in-order",
+                    decider: false,
+                    ...teams,
+                    list: list(teams?.list ?? [], Number(count)),
+                  },
+          })
+        }
+      />
+      {teams && (
+        <>
+          {" "}
+          <ChoiceChip
+            label={words.teams.turnsLabel}
+            names={words.teams.turns}
+            value={teams.turns}
+            change={(turns) => set({ turns: turns as Teams["turns"] })}
+          />{" "}
+          {!climbs && (
+            <TakeOverSentence takeOver={teams.takeOver} change={(takeOver) => set({ takeOver })} />
+          )}{" "}
+          {words.teams.tie}{" "}
+          <ChoiceChip
+            label={words.teams.tieLabel}
+            names={words.teams.ties}
+            value={teams.decider ? "decider" : "tie"}
+            change={(tie) => set({ decider: tie === "decider" })}
+          />{" "}
+          {words.teams.wins}
+          <span className="mt-1 mb-1 flex flex-wrap gap-2">
+            {teams.list.map((team, i) => (
+              <TeamFields
+                // biome-ignore lint/suspicious/noArrayIndexKey: a team is its place
+                key={i}
+                team={team}
+                number={i + 1}
+                change={(next) => set({ list: teams.list.with(i, next) })}
+              />
+            ))}
+          </span>
+        </>
+      )}
+    </>
+  );
+}
+
+function TakeOverSentence(props: {
+  takeOver?: TakeOver;
+  change: (takeOver: TakeOver | undefined) => void;
+}) {
+  const { takeOver, change } = props;
+  return (
+    <>
+      {words.teams.missed}{" "}
+      <ChoiceChip
+        label={words.teams.missedLabel}
+        names={words.teams.takeOver}
+        value={takeOver ? "next" : "none"}
+        change={(next) => change(next === "none" ? undefined : { worth: USUAL_TAKE_OVER })}
+      />
+      {takeOver && (
+        <>
+          {" "}
+          {words.teams.takeOverFor}{" "}
+          <NumberChip
+            label={words.teams.takeOverWorthLabel}
+            value={takeOver.worth ?? USUAL_TAKE_OVER}
+            most={10_000}
+            change={(worth) => change({ ...takeOver, worth })}
+          />{" "}
+          {words.teams.takeOverWithin}{" "}
+          <ChoiceChip
+            label={words.teams.ownClockLabel}
+            names={words.teams.ownClock}
+            value={takeOver.seconds === undefined ? "same" : "own"}
+            change={(own) =>
+              change({ ...takeOver, seconds: own === "own" ? USUAL_SECONDS : undefined })
+            }
+          />
+          {takeOver.seconds !== undefined && (
+            <>
+              {" "}
+              <NumberChip
+                label={words.teams.takeOverClockLabel}
+                value={takeOver.seconds}
+                least={1}
+                most={3_600}
+                change={(seconds) => change({ ...takeOver, seconds })}
+              />{" "}
+              {words.teams.withinSeconds}
+            </>
+          )}
+        </>
+      )}
+    </>
+  );
+}
+
+function TeamFields(props: { team: Team; number: number; change: (team: Team) => void }) {
+  const { team, number, change } = props;
+  return (
+    <span className="flex items-center gap-1 rounded-[14px] border border-line bg-base-100 pr-1 pl-2 font-sans text-base leading-normal">
+      <TeamSign sign={team.sign} className="size-5 shrink-0" />
+      <select
+        aria-label={words.teams.signLabel(number)}
+        value={team.sign}
+        onChange={(event) => change({ ...team, sign: event.target.value as Sign })}
+        className="h-11 w-5 cursor-pointer bg-transparent text-transparent"
+      >
+        {SIGNS.map((sign) => (
+          <option key={sign} value={sign} className="text-base-content">
+            {words.teams.signs[sign]}
+          </option>
+        ))}
+      </select>
+      <input
+        aria-label={words.teams.name(number)}
+        value={team.name}
+        maxLength={40}
+        onChange={(event) => {
+          // A team has a name at all times: an empty field keeps the last one until it is left.
+          if (event.target.value.trim()) change({ ...team, name: event.target.value });
+        }}
+        className="h-11 w-28 bg-transparent"
+      />
+    </span>
+  );
+}

@@ -1,0 +1,112 @@
+import { useEffect, useMemo, useState } from "react";
+import { useParams, useSearchParams } from "react-router";
+import { LocalGame } from "../engine/LocalGame";
+import { letter } from "../games/stage";
+import type { Asked, Notes, Showing } from "../generated/types";
+import { solutionWords } from "../questions/answers/answerWords";
+import { Rich } from "../rich/Rich";
+import { plainOf } from "../rich/words";
+import { Bunting } from "../ui/Bunting";
+import { Failed, Loading } from "../ui/Notice";
+import { words } from "../words/en";
+import { type FrontState, frontChannel } from "./channel";
+import { useFrontSitting } from "./useFrontGame";
+
+/** The teacher's own screen beside the projector: what is right, and what comes next. */
+export default function NotesPage() {
+  const { id = "" } = useParams();
+  const [params] = useSearchParams();
+  const sitting = params.get("sitting");
+  const stored = useFrontSitting(id, sitting);
+  const [told, setTold] = useState<FrontState>();
+  useEffect(() => {
+    if (!sitting) return;
+    const channel = frontChannel(sitting, (message) => {
+      if ("state" in message) setTold(message.state);
+    });
+    channel.ask();
+    return channel.close;
+  }, [sitting]);
+  const state = useMemo<FrontState | undefined>(
+    () =>
+      told ??
+      (stored.data && {
+        activity: stored.data.activity,
+        opening: stored.data.opening,
+        log: stored.data.moves,
+      }),
+    [told, stored.data],
+  );
+  const showing = useMemo<Showing | undefined>(
+    () => state && LocalGame.rebuild(state.activity, state.opening, state.log).show("teacher"),
+    [state],
+  );
+  if (stored.isError && !told) return <Failed error={stored.error} again={stored.refetch} />;
+  if (!showing || !state) return <Loading />;
+  const { question, notes } = showing;
+  const strikes = state.activity.game.questions.find(({ id }) => id === question?.id);
+  return (
+    <main className="mx-auto grid max-w-4xl gap-5 p-6 text-lg">
+      <h1 className="text-sm font-semibold tracking-wide text-soft">
+        {words.front.notesTitle(showing.cover.title)}
+      </h1>
+      <Bunting markers={showing.markers} />
+      {question && notes ? (
+        <QuestionNotes
+          question={question}
+          notes={notes}
+          order={
+            strikes && "strikeOrder" in strikes && showing.talk?.done !== true
+              ? wrongOf(question, notes)
+              : []
+          }
+        />
+      ) : (
+        <p>{words.front.notesNothing}</p>
+      )}
+      <p className="text-soft">{words.front.notesFollows}</p>
+    </main>
+  );
+}
+
+const wrongOf = (question: Asked, notes: Notes) =>
+  question.choices.filter(({ id }) => !notes.right.includes(id)).map(({ id }) => id);
+
+function QuestionNotes(props: { question: Asked; notes: Notes; order: string[] }) {
+  const { question, notes, order } = props;
+  const letterOf = (id: string) => letter(question.choices.findIndex((c) => c.id === id));
+  return (
+    <>
+      <section className="rounded-[4px] border-l-8 border-accent bg-card p-4">
+        <h2 className="text-2xl font-semibold">
+          <Rich words={question.text} />
+        </h2>
+        <p className="mt-3 text-xl">
+          <strong className="text-success">✓ {words.front.right}</strong>{" "}
+          {["pick-one", "pick-all", "true-false"].includes(question.kind)
+            ? question.choices
+                .filter(({ id }) => notes.right.includes(id))
+                .map(
+                  ({ id, text }) =>
+                    `${letterOf(id)} ${question.kind === "true-false" ? words.game.truth[id] : plainOf(text)}`,
+                )
+                .join(" · ")
+            : solutionWords(question, notes.right)}
+        </p>
+        {notes.model && (
+          <p className="mt-2">
+            <strong>{words.front.model}</strong> {notes.model}
+          </p>
+        )}
+        {order.length > 1 && (
+          <p className="mt-2 text-soft">
+            {words.front.wrongOnes} {order.map(letterOf).join(", ")}
+          </p>
+        )}
+      </section>
+      <p className="text-xl">
+        <strong>{words.front.next}</strong> {notes.next ?? words.front.last}
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,175 @@
+import { useEffect, useState } from "react";
+import { isPicked, LETTERS, onwards } from "../games/stage";
+import type { ActionUnion, FrontSitting, ResponseUnion, Showing, Vote } from "../generated/types";
+import { picking } from "../questions/answers/Options";
+import { useSoundSwitch } from "../sound/useSound";
+import { words } from "../words/en";
+import { type ClassClock, leftOf, turned } from "./ClassTimer";
+import type { FrontGame } from "./useFrontGame";
+
+export const LETTER_KEYS = LETTERS.slice(0, 6);
+
+const ONE_BY_ONE = "bravium.one-by-one";
+const MORE_SECONDS = 30;
+const NOTE_MILLIS = 3_500;
+
+/** A dialog at the front; a number means the points of that team. */
+type Open = "keys" | "jump" | "hands" | number | undefined;
+
+export type FrontControls = ReturnType<typeof useFrontControls>;
+
+/** All that can be done at the front, however it is asked for. */
+export function useFrontControls(sitting: FrontSitting, game: FrontGame) {
+  const { showing } = game;
+  const { question } = showing;
+  const [given, give] = useState<ResponseUnion>();
+  const [nudge, setNudge] = useState(false);
+  const [note, setNote] = useNote();
+  const [dialog, open] = useState<Open>();
+  const [shutter, setShutter] = useState(false);
+  const [pen, setPen] = useState(false);
+  const [classClock, setClassClock] = useState<ClassClock>();
+  const [oneByOne, setOneByOne] = useState(() => localStorage.getItem(ONE_BY_ONE) === "on");
+  const [shown, setShown] = useState({ question: "", count: 0 });
+  const optionsShown = shownOptions(showing, oneByOne, shown);
+
+  const act = (action: ActionUnion) => {
+    give(undefined);
+    setNudge(false);
+    setNote(undefined);
+    const refusal = game.act(action);
+    if (refusal) setNote(words.refused[refusal]);
+  };
+  const next = () => {
+    if (question && optionsShown !== undefined) {
+      return setShown({ question: question.id, count: optionsShown + 1 });
+    }
+    const move = onwards(showing, given, true);
+    if (move) act(move);
+    else setNudge(showing.stage === "question");
+  };
+  const back = () => {
+    if (given !== undefined) return give(undefined);
+    const steps = question && shown.question === question.id ? shown.count : 0;
+    if (oneByOne && question && steps > 0 && untouched(showing)) {
+      return setShown({ question: question.id, count: steps - 1 });
+    }
+    game.back();
+  };
+  const choose = (key: string) => {
+    const option = question?.choices[LETTER_KEYS.indexOf(key.toUpperCase())];
+    const struck = showing.talk?.struck.some((one) => one.option === option?.id);
+    if (showing.stage !== "question" || !option || !question || !isPicked(question)) return;
+    if (struck || showing.talk?.done) return;
+    setNudge(false);
+    give(picking(question, option.id, given));
+  };
+  const strike = (all: boolean) => {
+    if (!question || !isPicked(question)) return setNote(words.front.nothingToStrike);
+    const refusal = game.act({ kind: all ? "reveal" : "strike", question: question.id });
+    if (refusal) setNote(words.front.nothingToStrike);
+    give(undefined);
+  };
+  const pressTeam = (team: number) => {
+    if (showing.teams.length === 0) return;
+    if (!showing.teams[team]) return setNote(words.front.noTeam(team + 1));
+    const byTeacher = sitting.activity.rules.teams?.turns === "by-teacher";
+    const waits = byTeacher && (showing.stage === "question" || showing.stage === "board");
+    if (waits && !game.act({ kind: "give-turn", team })) return setNote(undefined);
+    if (showing.stage !== "title" && showing.stage !== "end") open(team);
+  };
+  const clock = () => {
+    if (showing.clock && question) {
+      act({ kind: showing.clock.held ? "run-clock" : "hold-clock", question: question.id });
+    } else setClassClock(turned(classClock));
+  };
+  const moreTime = () => {
+    if (showing.clock && question) {
+      game.act({ kind: "add-time", question: question.id, seconds: MORE_SECONDS });
+    } else if (classClock) {
+      setClassClock({
+        left: leftOf(classClock) + MORE_SECONDS * 1_000,
+        since: classClock.since === undefined ? undefined : performance.now(),
+      });
+    }
+  };
+  const turnSound = () => {
+    useSoundSwitch.getState().turn();
+    setNote(useSoundSwitch.getState().on ? words.front.soundOn : words.front.soundOff);
+  };
+  const turnOneByOne = () => {
+    localStorage.setItem(ONE_BY_ONE, oneByOne ? "off" : "on");
+    setOneByOne(!oneByOne);
+    setNote(oneByOne ? words.front.oneByOneOff : words.front.oneByOneOn);
+  };
+  return {
+    showing,
+    given,
+    give,
+    act,
+    next,
+    back,
+    choose,
+    strike,
+    pressTeam,
+    clock,
+    moreTime,
+    turnSound,
+    turnOneByOne,
+    hint: () => {
+      if (question && question.help.more > 0) game.act({ kind: "hint", question: question.id });
+    },
+    jumpTo: (to: string) => {
+      open(undefined);
+      act(
+        showing.stage === "board"
+          ? { kind: "pick", question: to }
+          : { kind: "go-to", question: to },
+      );
+    },
+    countHands: (votes: Vote[]) => {
+      open(undefined);
+      if (question) game.act({ kind: "count-hands", question: question.id, votes });
+    },
+    givePoints: (team: number, points: number) => {
+      open(undefined);
+      game.act({ kind: "give-points", team, points });
+    },
+    dialog,
+    open,
+    shutter,
+    turnShutter: () => setShutter(!shutter),
+    pen,
+    turnPen: () => setPen(!pen),
+    classClock,
+    optionsShown,
+    note,
+    nudge,
+  };
+}
+
+/** Nothing was struck out, counted or answered yet, so that options may still be covered. */
+const untouched = (showing: Showing) => showing.stage === "question" && !showing.talk;
+
+/** How many options are in sight while they come one by one; nothing once all are. */
+function shownOptions(
+  showing: Showing,
+  oneByOne: boolean,
+  shown: { question: string; count: number },
+): number | undefined {
+  const { question } = showing;
+  if (!oneByOne || !question || !isPicked(question) || !untouched(showing)) return undefined;
+  const count = shown.question === question.id ? shown.count : 0;
+  return count >= question.choices.length ? undefined : count;
+}
+
+/** A line that says what a key did, and goes by itself. */
+function useNote() {
+  const [note, setNote] = useState<string>();
+  useEffect(() => {
+    if (note === undefined) return;
+    const timer = setTimeout(() => setNote(undefined), NOTE_MILLIS);
+    return () => clearTimeout(timer);
+  }, [note]);
+  return [note, setNote] as const;
+}

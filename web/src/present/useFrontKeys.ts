@@ -1,0 +1,84 @@
+import { useEffect, useRef } from "react";
+import { useLook } from "../app/useLook";
+import type { FrontControls } from "./useFrontControls";
+
+/** Keys for everything that can be done at the front. */
+export function useFrontKeys(controls: FrontControls, leave: () => void) {
+  const turnLook = useLook((look) => look.turn);
+  const listener = useRef<(event: KeyboardEvent) => void>(undefined);
+  listener.current = (event) => {
+    if (controls.dialog !== undefined) return;
+    // Space means what has the focus: a button, or an option that the keyboard has gone to.
+    const target = event.target instanceof Element ? event.target : undefined;
+    const onButton = target?.closest("button, a, input:focus-visible");
+    const typing = target?.closest("input[type=text], input:not([type]), textarea, select");
+    if (typing || (event.key === " " && onButton)) return;
+    const does = actionOf(event.key, controls, turnLook, leave);
+    if (!does) return;
+    event.preventDefault();
+    does();
+  };
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      listener.current?.(event);
+    };
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  }, []);
+}
+
+function actionOf(
+  key: string,
+  controls: FrontControls,
+  turnLook: () => void,
+  leave: () => void,
+): (() => void) | undefined {
+  if (/^[1-6]$/.test(key)) return () => controls.pressTeam(Number(key) - 1);
+  if (/^[a-f]$/i.test(key)) return () => controls.choose(key);
+  switch (key.length === 1 ? key.toLowerCase() : key) {
+    case " ":
+    case "ArrowRight":
+      return controls.next;
+    case "ArrowLeft":
+      return controls.back;
+    case "h":
+      return controls.hint;
+    case "x":
+      return () => controls.strike(false);
+    case "r":
+      return () => controls.strike(true);
+    case "v":
+      return () => controls.showing.question && controls.open("hands");
+    case "o":
+      return controls.turnOneByOne;
+    case "s":
+      return controls.turnShutter;
+    case "p":
+      return controls.turnPen;
+    case "t":
+      return controls.clock;
+    case "+":
+      return controls.moreTime;
+    case "m":
+      return controls.turnSound;
+    case "j":
+      return () => controls.open("jump");
+    case "l":
+      return () => document.querySelector<HTMLButtonElement>("[data-read-aloud]")?.click();
+    case "0":
+      return turnLook;
+    case "?":
+      return () => controls.open("keys");
+    case "Escape":
+      return outOf(controls, leave);
+    default:
+      return undefined;
+  }
+}
+
+/** Out of what lies on top first. */
+function outOf(controls: FrontControls, leave: () => void) {
+  if (controls.pen) return controls.turnPen;
+  return controls.shutter ? controls.turnShutter : leave;
+}
