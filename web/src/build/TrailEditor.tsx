@@ -199,6 +199,8 @@ function TrailBoardView(props: {
   const board = useRef<HTMLDivElement>(null);
   const [dragged, setDragged] = useState<TrailMarker>();
   const drawing = useRef(false);
+  /** A press that began on a marker, or drew a path, lays none where it ends. */
+  const laysNone = useRef(false);
   const waits = path !== undefined;
   useEffect(() => {
     if (waits) board.current?.focus();
@@ -206,6 +208,7 @@ function TrailBoardView(props: {
   const place = (event: PointerEvent) => placeIn(board.current as Element, event);
   const down = (event: PointerEvent) => {
     if (event.button !== 0) return;
+    laysNone.current = path !== undefined;
     if (path === undefined) return;
     board.current?.setPointerCapture(event.pointerId);
     drawing.current = true;
@@ -235,7 +238,7 @@ function TrailBoardView(props: {
       onPointerUp={up}
       onPointerCancel={up}
       onClick={(event) => {
-        if (path === undefined && event.target === event.currentTarget) {
+        if (!laysNone.current && event.target === event.currentTarget) {
           lay(placeIn(event.currentTarget, event as unknown as PointerEvent));
         }
       }}
@@ -266,6 +269,7 @@ function TrailBoardView(props: {
           questions={questions}
           hold={(event) => {
             event.stopPropagation();
+            laysNone.current = true;
             board.current?.setPointerCapture(event.pointerId);
             setDragged(marker);
             open(marker.question);

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 /** Trails and climbs, from a blank page to their win and their loss. */
 class BoardsTest {
 
-  private static final String THREE = "One?\ta\tb\nTwo?\ta\tb\nThree?\ta\tb";
+  private static final String THREE = "One?\tyes\tno\nTwo?\tyes\tno\nThree?\tyes\tno";
 
   private final TestServer server = TestServer.shared();
   private final Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
@@ -31,7 +31,7 @@ class BoardsTest {
   @Test
   void aTrailIsLaidByPressingAndMovedByDraggingAndArrows() {
     start("from markers on a picture", "A trail of three");
-    teacher.paste(THREE);
+    teacher.takeIn(THREE);
     Locator picture = page.getByRole(AriaRole.APPLICATION);
     for (int[] at : new int[][] {{80, 60}, {250, 200}, {400, 120}}) {
       picture.click(new Locator.ClickOptions().setPosition(at[0], at[1]));
@@ -60,7 +60,9 @@ class BoardsTest {
     BoundingBox box = picture.boundingBox();
     page.mouse().move(box.x + 40, box.y + 60);
     page.mouse().down();
-    page.mouse().move(box.x + 400, box.y + 60, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
+    page.mouse()
+        .move(
+            box.x + 400, box.y + 60, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
     page.mouse().up();
     List<Double> places = new ArrayList<>();
     for (Locator marker : picture.getByRole(AriaRole.BUTTON).all()) {
@@ -118,7 +120,11 @@ class BoardsTest {
       phone.getByLabel("Question " + i + ": to do").click();
       phone.locator(".stage-card").first().click();
       phone.getByText("Answer", new Page.GetByTextOptions().setExact(true)).click();
-      phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Next|See how it went"))).click();
+      phone
+          .getByRole(
+              AriaRole.BUTTON,
+              new Page.GetByRoleOptions().setName(Pattern.compile("Next|See how it went")))
+          .click();
     }
     assertThat(phone.getByText("You made it")).isVisible();
     phone.context().close();
@@ -127,20 +133,18 @@ class BoardsTest {
   @Test
   void aTrailIsLostByKeyboardAlone() {
     start("from markers on a picture", "Lost on the trail");
-    teacher.paste(THREE);
+    teacher.takeIn(THREE);
     teacher.waitUntilSaved();
-    teacher.button("Present").click();
-    assertThat(page).hasURL(Pattern.compile(".*sitting=.*"));
-    page.keyboard().press("Space");
+    teacher.present();
     for (int i = 1; i <= 3; i++) {
       Locator marker = page.getByLabel("Question " + i + ": to do");
       marker.focus();
       page.keyboard().press("Enter");
       assertThat(teacher.question()).isFocused();
-      boolean firstIsWrong = page.locator(".stage-card").first().innerText().contains("b");
+      boolean firstIsWrong = page.locator(".stage-card").first().innerText().contains("no");
       page.keyboard().press(firstIsWrong ? "a" : "b");
       page.keyboard().press("Space");
-      assertThat(page.getByText("Not this one")).isVisible();
+      assertThat(page.getByText("Not this one").last()).isVisible();
       page.keyboard().press("Space");
     }
     assertThat(page.getByText("Not this time — you got 0 of 3")).isVisible();
@@ -149,24 +153,23 @@ class BoardsTest {
   @Test
   void aClimbFallsBackToItsRestingPlaceAndIsWon() {
     start("step by step up a climb", "A small climb");
-    teacher.paste(THREE + "\nFour?\ta\tb\nFive?\ta\tb\nSix?\ta\tb");
+    teacher.takeIn(THREE + "\nFour?\tyes\tno\nFive?\tyes\tno\nSix?\tyes\tno");
     page.getByLabel("Number of steps").fill("3");
     page.getByLabel("Step 1 is a resting place").click();
     assertThat(page.getByText("that is step 3 of 3")).isVisible();
     AccessibilityTest.check(page, Browsers.Look.DAY, "build, a climb");
     teacher.waitUntilSaved();
-    teacher.button("Present").click();
-    page.keyboard().press("Space");
+    teacher.present();
     assertThat(page.getByText("At the foot of 3 steps").last()).isVisible();
-    answerAtTheFront("a");
-    answerAtTheFront("a");
+    answerAtTheFront("yes");
+    answerAtTheFront("yes");
     assertThat(page.getByText("On step 2 of 3").last()).isVisible();
-    answerAtTheFront("b");
+    answerAtTheFront("no");
     assertThat(page.getByText("On step 1 of 3").last()).isVisible();
     page.keyboard().press("0");
     AccessibilityTest.check(page, Browsers.Look.NIGHT, "present, a climb");
-    answerAtTheFront("a");
-    answerAtTheFront("a");
+    answerAtTheFront("yes");
+    answerAtTheFront("yes");
     assertThat(page.getByText("You made it")).isVisible();
     assertThat(page.getByText("Up to step 3 of 3: 30 points.")).isVisible();
   }
@@ -174,14 +177,14 @@ class BoardsTest {
   @Test
   void aClimbThatAMissEndsIsLostOnAPhone() {
     start("step by step up a climb", "A steep climb");
-    teacher.paste(THREE);
+    teacher.takeIn(THREE);
     page.getByLabel("Number of steps").fill("3");
     page.getByLabel("What a miss leads to")
         .selectOption("ends the climb at the last resting place.");
     teacher.waitUntilSaved();
     String link = teacher.learnersLink();
     Learner learner = new Learner(Browsers.phone(server.address())).come(link).start();
-    learner.answer("b");
+    learner.answer("no");
     learner.page.getByText("Next", new Page.GetByTextOptions().setExact(true)).click();
 
     assertThat(learner.text("Not this time — back at the foot of the climb")).isVisible();

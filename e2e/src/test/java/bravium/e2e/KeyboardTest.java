@@ -8,7 +8,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
-import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -97,7 +96,7 @@ class KeyboardTest {
   @Test
   void severalLinesAreSelectedAndMeantTogether() {
     teacher.startBlankQuiz("Several");
-    paste("First?\tyes\tno\nSecond?\tyes\tno\nThird?\tyes\tno\nFourth?\tyes\tno");
+    teacher.takeIn("First?\tyes\tno\nSecond?\tyes\tno\nThird?\tyes\tno\nFourth?\tyes\tno");
     assertThat(page.getByText("Sheet · 4 questions")).isVisible();
 
     focusOn(page.locator("[data-line]").first());
@@ -118,7 +117,7 @@ class KeyboardTest {
   @Test
   void aPinnedOptionStaysInItsPlaceInTheLiveGame() {
     teacher.startBlankQuiz("Pins");
-    paste("Which?\tone\ttwo\tthree\tfour\tnone of these\nOther?\tyes\tno");
+    teacher.takeIn("Which?\tone\ttwo\tthree\tfour\tnone of these\nOther?\tyes\tno");
     page.locator("[data-line]").first().click();
     Locator strip = page.getByLabel("Readiness");
     teacher.lookAtFindings();
@@ -138,14 +137,6 @@ class KeyboardTest {
 
   private static void focusOn(Locator field) {
     field.focus();
-  }
-
-  private void paste(String text) {
-    teacher.paste(text);
-    page.getByRole(
-            AriaRole.BUTTON,
-            new Page.GetByRoleOptions().setName(Pattern.compile("Take in [1-9]\\d* questions?")))
-        .press("Enter");
   }
 
   /** The questions' texts in the order of the sheet. */

@@ -80,6 +80,22 @@ final class Teacher {
         text);
   }
 
+  /** Goes to the projector and starts the game there. */
+  void present() {
+    button("Present").click();
+    assertThat(page).hasURL(Pattern.compile(".*sitting=.*"));
+    page.keyboard().press("Space");
+  }
+
+  /** Pastes a table into the open question and takes its questions in. */
+  void takeIn(String table) {
+    paste(table);
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("Take in [1-9]\\d* questions?")))
+        .press("Enter");
+  }
+
   /** Unfolds what there is to look at, once readiness has found something. */
   Teacher lookAtFindings() {
     page.getByLabel("Readiness")

@@ -143,8 +143,7 @@ final class ShowingBuilder {
     Tried last = effort.last();
     Result result = sitting.resultOf(question.id()).orElse(null);
     boolean settled = result != null;
-    Verdict verdict =
-        last != null ? last.verdict() : settled ? result.verdict() : Verdict.MISSED;
+    Verdict verdict = last != null ? last.verdict() : settled ? result.verdict() : Verdict.MISSED;
     return new Showing.Told(
         verdict,
         settled,

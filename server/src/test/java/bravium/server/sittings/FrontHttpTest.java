@@ -1,0 +1,132 @@
+package bravium.server.sittings;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bravium.server.Caller;
+import bravium.server.Caller.Answer;
+import bravium.server.Playing;
+import bravium.server.Samples;
+import bravium.server.TestServer;
+import com.eclipsesource.json.JsonArray;
+import com.eclipsesource.json.JsonObject;
+import org.junit.jupiter.api.Test;
+
+/** Plays at the front of the class: teams, one question alone, boards. */
+class FrontHttpTest {
+
+  private static final String TEAMS =
+      """
+      "passMark": 60, "teams": {"turns": "in-order", "decider": false,
+       "takeOver": {"worth": 5},
+       "list": [{"name": "Willow", "sign": "leaf"}, {"name": "Rowan", "sign": "kite"}]}""";
+
+  private final TestServer server = TestServer.shared();
+  private final Caller teacher = Caller.teacher(server);
+
+  @Test
+  void atTheFrontTheTeamsPlayAndALearnerOnHerOwnDevicePlaysAlone() {
+    String activity = add(Samples.threeQuestions("Teams").replace("\"passMark\": 60", TEAMS));
+    Answer opened = teacher.post("/api/activities/" + activity + "/sittings", "");
+    assertThat(opened.status()).isEqualTo(201);
+    JsonArray teams = opened.json().asObject().get("opening").asObject().get("teams").asArray();
+    assertThat(teams).hasSize(2);
+
+    String code = teacher.post("/api/activities/" + activity + "/link", "").text("code");
+    Playing learner = Playing.by(server, code);
+    assertThat(learner.showing().get("teams").asArray()).isEmpty();
+    // Who plays on her own device can't give herself anything.
+    Answer gift =
+        learner.move(Samples.move("g", "{\"kind\":\"give-points\",\"team\":0,\"points\":9}"));
+    assertThat(gift.status()).isEqualTo(409);
+    assertThat(gift.body()).contains("Only the teacher can do this. Nothing was changed.");
+  }
+
+  @Test
+  void whatATeamDidIsThereAfterTheServerReadsItAnew() {
+    String activity = add(Samples.threeQuestions("Kept").replace("\"passMark\": 60", TEAMS));
+    String sitting = teacher.post("/api/activities/" + activity + "/sittings", "").text("sitting");
+    move(sitting, Samples.start("k1"));
+    move(sitting, Samples.pick("k2", "q1", "w"));
+    move(sitting, Samples.goOn("k3", "q1"));
+    move(sitting, Samples.pick("k4", "q1", "r").replace("\"attempt\": 1", "\"attempt\": 2"));
+    Answer given =
+        move(sitting, Samples.move("k5", "{\"kind\":\"give-points\",\"team\":0,\"points\":3}"));
+
+    assertThat(points(given)).containsExactly(3, 5);
+    assertThat(teacher.get("/api/sittings/" + sitting).json().asObject().get("moves").asArray())
+        .hasSize(5);
+  }
+
+  @Test
+  void oneQuestionIsShownAlone() {
+    String activity = add(Samples.threeQuestions("Alone"));
+    String path = "/api/activities/" + activity + "/sittings?only=q2";
+    String sitting = teacher.post(path, "").text("sitting");
+    JsonObject shown =
+        move(sitting, Samples.start("k1")).json().asObject().get("showing").asObject();
+
+    assertThat(shown.get("question").asObject().getString("id", "")).isEqualTo("q2");
+    assertThat(shown.get("markers").asArray()).hasSize(1);
+    Answer struck = move(sitting, Samples.move("k2", "{\"kind\":\"strike\",\"question\":\"q2\"}"));
+    assertThat(struck.body()).contains("\"option\":\"w\"");
+  }
+
+  @Test
+  void aLearnerPicksOnATrailAndIsToldClearlyWhatIsNotOpen() {
+    String trail =
+        "{\"kind\": \"trail\", \"markers\": [{\"question\": \"q1\", \"x\": 100, \"y\": 100}]}";
+    String activity = add(Samples.threeQuestions("Trail").replace("{\"kind\": \"line\"}", trail));
+    String code = teacher.post("/api/activities/" + activity + "/link", "").text("code");
+    Playing learner = Playing.by(server, code);
+    learner.move(Samples.start("k1"));
+    assertThat(learner.showing().getString("stage", "")).isEqualTo("board");
+    learner.move(Samples.move("k2", "{\"kind\":\"pick\",\"question\":\"q3\"}"));
+    learner.move(Samples.pick("k3", "q3", "r"));
+    learner.move(Samples.goOn("k4", "q3"));
+
+    Answer again = learner.move(Samples.move("k5", "{\"kind\":\"pick\",\"question\":\"q3\"}"));
+    assertThat(again.status()).isEqualTo(409);
+    assertThat(again.body()).contains("This is not open now");
+  }
+
+  @Test
+  void aBoardThatCanNotBeIsRefusedInWordsAndNothingIsLost() {
+    String activity = add(Samples.threeQuestions("Odd board"));
+    for (String board :
+        new String[] {
+          "{\"kind\": \"climb\", \"steps\": 2, \"rise\": \"even\"}",
+          "{\"kind\": \"climb\", \"steps\": 5, \"rise\": \"even\", \"rests\": [0]}",
+          "{\"kind\": \"trail\", \"markers\": [{\"question\": \"q1\", \"x\": -1, \"y\": 0}]}",
+          "{\"kind\": \"trail\", \"markers\": [{\"question\": \"q1\", \"x\": 1, \"y\": 0},"
+              + " {\"question\": \"q1\", \"x\": 2, \"y\": 0}]}"
+        }) {
+      String odd = Samples.threeQuestions("Odd board").replace("{\"kind\": \"line\"}", board);
+      Answer refused = teacher.post("/api/activities", odd);
+      assertThat(refused.status()).as(board).isEqualTo(400);
+      assertThat(refused.body()).contains("$.game.board");
+    }
+    assertThat(teacher.get("/api/activities/" + activity).status()).isEqualTo(200);
+  }
+
+  private String add(String activity) {
+    return teacher.post("/api/activities", activity).text("id");
+  }
+
+  private Answer move(String sitting, String move) {
+    return teacher.post("/api/sittings/" + sitting + "/moves", move);
+  }
+
+  private static java.util.List<Integer> points(Answer answer) {
+    return answer
+        .json()
+        .asObject()
+        .get("showing")
+        .asObject()
+        .get("teams")
+        .asArray()
+        .values()
+        .stream()
+        .map(side -> side.asObject().getInt("points", 0))
+        .toList();
+  }
+}
