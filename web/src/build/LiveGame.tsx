@@ -43,6 +43,7 @@ export function LiveGame(props: { useEditor: EditorStore; editDetails: () => voi
             give={live.give}
             act={live.act}
             again={live.again}
+            pressTeam={(team) => live.act({ kind: "give-turn", team })}
           />
         )}
       </ScaledStage>
@@ -163,9 +164,9 @@ function useLiveGame(useEditor: EditorStore) {
 
   const refresh = () => setShowing(show(game.current));
   const act = (action: ActionUnion) => {
-    game.current?.act(action);
+    const refusal = game.current?.act(action).refusal;
     give(undefined);
-    setNote(undefined);
+    setNote(refusal && words.refused[refusal]);
     refresh();
   };
   /** The line that was opened last and that the game could not turn to yet: nothing stood in it. */

@@ -3,6 +3,7 @@ import { Link, useParams } from "react-router";
 import { ApiProblem } from "../api/client";
 import { LookButton } from "../app/Shell";
 import { QuizShowStage } from "../games/quizshow/Stage";
+import { fetchDragging } from "../questions/answers/AnswerField";
 import { MediaContext } from "../rich/media";
 import { SoundButton } from "../sound/SoundButton";
 import { useSound } from "../sound/useSound";
@@ -19,6 +20,11 @@ export default function PlayPage() {
 
 function Play({ code }: { code: string }) {
   const game = useRemoteGame(code);
+  const there = game.showing !== undefined;
+  useEffect(() => {
+    // In good time, so that a network that goes away later takes nothing with it.
+    if (there) fetchDragging().catch(() => undefined);
+  }, [there]);
   const sound = useSound(game.showing, game.medium);
   const { happened } = game;
   useEffect(() => {

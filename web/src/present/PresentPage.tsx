@@ -7,6 +7,7 @@ import { games } from "../games";
 import { isPicked, letter } from "../games/stage";
 import type { Asked, FrontSitting } from "../generated/types";
 import { Others } from "../play/Others";
+import { fetchDragging } from "../questions/answers/AnswerField";
 import { fetchAhead } from "../rich/media";
 import { plainOf } from "../rich/words";
 import { useSound } from "../sound/useSound";
@@ -61,7 +62,10 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
   const sound = useSound(showing);
   const { happened } = game;
   useEffect(() => sound(happened), [happened, sound]);
-  useEffect(() => fetchAhead(sitting.activity), [sitting.activity]);
+  useEffect(() => {
+    fetchAhead(sitting.activity);
+    fetchDragging().catch(() => undefined);
+  }, [sitting.activity]);
   useFrontKeys(controls, () => navigate(`/activities/${id}`));
 
   if (showing.markers.length === 0) {

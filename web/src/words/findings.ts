@@ -19,6 +19,8 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
   "unknown-game": () => "This game comes from a newer version. It is kept, but can’t be played.",
   "poor-contrast": ([contrast]) =>
     `Questions stand out from the ground by ${(Math.floor(Number(contrast) / 100) / 10).toFixed(1)} to 1 at the least, or buttons too little. The back row needs 7 to 1.`,
+  "too-long-for-projector": () =>
+    "This does not fit on the projector in type that the back row can read. Fewer words or options help.",
   "no-trail-picture": () => "The trail has no picture yet. Its markers stand on plain ground.",
   "marker-without-question": () => "A marker’s question has gone. It is not shown.",
   "question-without-marker": () =>

@@ -1,10 +1,17 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, render, screen } from "@testing-library/react";
+import { act as acting, cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { afterEach, expect, test, vi } from "vitest";
 import type { Asked, ResponseUnion, Showing } from "../../generated/types";
+import { fetchDragging } from "../../questions/answers/AnswerField";
 import { QuizShowStage } from "./Stage";
 
 afterEach(cleanup);
+
+/** Once what dragging takes is there. */
+const withDragging = () =>
+  acting(async () => {
+    await fetchDragging();
+  });
 
 const open: Showing = {
   at: 0,
@@ -41,6 +48,7 @@ const open: Showing = {
     targets: [],
     pieces: [],
     help: { hints: [], more: 0, price: 0 },
+    dense: false,
   },
 };
 
@@ -133,31 +141,34 @@ test("of options that all apply, another press adds one and a third takes it awa
   expect(give).toHaveBeenCalledWith({ kind: "picked-all", options: [] });
 });
 
-test("a card is picked up by a press and put down by a press on its place", () => {
+test("a card is picked up by a press and put down by a press on its place", async () => {
   const { give } = stage(
     asking({ kind: "pairs", targets: [{ id: "t1", text: "comb" }] }),
     undefined,
   );
+  await withDragging();
   fireEvent.click(screen.getByRole("button", { name: "wax" }));
   fireEvent.click(screen.getByRole("button", { name: "Put wax into beside comb" }));
   expect(give).toHaveBeenCalledWith({ kind: "placed", placings: [{ card: "a", target: "t1" }] });
 });
 
-test("cards to put in order can be answered as they lie, and moved", () => {
+test("cards to put in order can be answered as they lie, and moved", async () => {
   const { act, give } = stage(asking({ kind: "order" }));
+  await withDragging();
   fireEvent.click(screen.getByRole("button", { name: "wax: one place down" }));
   expect(give).toHaveBeenCalledWith({ kind: "ordered", cards: ["b", "a"] });
   fireEvent.click(screen.getByRole("button", { name: "Answer" }));
   expect(act.mock.calls[0]?.[0].response).toEqual({ kind: "ordered", cards: ["a", "b"] });
 });
 
-test("a word that is twice in the bank fills two gaps", () => {
+test("a word that is twice in the bank fills two gaps", async () => {
   const words = ["bee", "bee"].map((text) => ({ id: text, text }));
   const gaps = [{ choices: [] }, { text: " and ", choices: [] }, { choices: [] }];
   const { give } = stage(asking({ kind: "gaps-dragged", choices: words, pieces: gaps }), {
     kind: "filled",
     words: ["bee", ""],
   });
+  await withDragging();
   fireEvent.click(screen.getAllByRole("button", { name: "bee" })[1] as HTMLElement);
   fireEvent.click(screen.getByRole("button", { name: "Put bee into Gap 2" }));
   expect(give).toHaveBeenCalledWith({ kind: "filled", words: ["bee", "bee"] });

@@ -39,6 +39,7 @@ export function QuizShowStage(props: StageProps) {
       className="stage"
       data-told={showing.feedback !== undefined}
       data-teams={teams.length > 0}
+      data-dense={showing.question?.dense === true}
       data-dressed={dress !== undefined}
       style={dress && dressStyle(dress, address)}
     >
@@ -86,7 +87,7 @@ function BoardView(props: StageProps & { trail: OfTrail }) {
         <Points score={score} />
         <p className="text-soft">{words.game.rightOf(score)}</p>
         {terms.lives !== undefined && <p className="text-soft">{words.game.lives(terms.lives)}</p>}
-        {clock && <Countdown clock={clock} timeUp={timeUp} />}
+        {clock && <Countdown clock={clock} timeUp={timeUp} silent={showing.sounds?.off} />}
       </TrailView>
       {note && <p role="status">{note}</p>}
     </>
@@ -227,7 +228,7 @@ function Foot(props: StageProps & { question: Asked }) {
         <p className="text-soft">{words.game.place(question.number, score.asked)}</p>
       )}
       {terms.lives !== undefined && <p className="text-soft">{words.game.lives(terms.lives)}</p>}
-      {clock && <Countdown clock={clock} timeUp={timeUp} />}
+      {clock && <Countdown clock={clock} timeUp={timeUp} silent={showing.sounds?.off} />}
       <div className="flex flex-wrap gap-[calc(var(--gap)*0.6)] @max-[599px]/stage:order-first @max-[599px]/stage:w-full @max-[599px]/stage:flex-col-reverse">
         {answering && question.help.more > 0 && (
           <button

@@ -1,18 +1,27 @@
-import type { ReactNode } from "react";
+import { lazy, type ReactNode, Suspense } from "react";
 import type { StageProps } from "../../games/stage";
 import type { Asked } from "../../generated/types";
-import { GapsField } from "./GapsField";
 import { Options } from "./Options";
-import { OrderField } from "./OrderField";
-import { GroupsField, PairsField } from "./PlaceFields";
 import { PointField } from "./PointField";
 import { TypedField } from "./TypedField";
+
+/** Fetches what dragging takes: a learner's page does so once it stands, and never waits for it. */
+export const fetchDragging = () => import("./dragging");
+
+const GapsField = lazy(() => fetchDragging().then((m) => ({ default: m.GapsField })));
+const OrderField = lazy(() => fetchDragging().then((m) => ({ default: m.OrderField })));
+const PairsField = lazy(() => fetchDragging().then((m) => ({ default: m.PairsField })));
+const GroupsField = lazy(() => fetchDragging().then((m) => ({ default: m.GroupsField })));
 
 /** What a kind of question needs to show itself and to be answered. */
 export type AnswerProps = StageProps & { question: Asked };
 
 /** The place where the open question is answered, after its kind. */
 export function AnswerField(props: AnswerProps): ReactNode {
+  return <Suspense fallback={null}>{fieldOf(props)}</Suspense>;
+}
+
+function fieldOf(props: AnswerProps): ReactNode {
   switch (props.question.kind) {
     case "pick-one":
     case "pick-all":

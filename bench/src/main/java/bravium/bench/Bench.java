@@ -176,6 +176,8 @@ public final class Bench {
             "",
             "50");
       }
+      double[] late = browser.lateFrames();
+      compare("late frames while options are struck out, %", late[0], "empty page", late[1], "");
       String id =
           teacher
               .post("/api/activities", Codec.ACTIVITY.write(Quizzes.of("Link", 10)))

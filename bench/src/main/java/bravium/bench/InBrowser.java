@@ -16,6 +16,8 @@ import java.util.Map;
 final class InBrowser implements AutoCloseable {
 
   private static final int KEYS = 40;
+  private static final int ROUNDS = 6;
+  private static final int MOVEMENT_MILLIS = 300;
 
   private final Playwright playwright =
       Playwright.create(
@@ -67,6 +69,58 @@ final class InBrowser implements AutoCloseable {
     page.context().close();
     double[] sorted = times.stream().mapToDouble(Number::doubleValue).sorted().toArray();
     return sorted.length < KEYS / 2 ? new double[] {Double.NaN} : sorted;
+  }
+
+  /**
+   * The share of frames that come late, in per cent, while options are struck out at the front and
+   * what stays moves to the middle; beside it that of an empty page in the same time.
+   */
+  double[] lateFrames() {
+    String id =
+        new Http(address)
+            .signIn()
+            .post("/api/activities", Codec.ACTIVITY.write(Quizzes.of("Moving", 10)))
+            .getString("id", "");
+    Page page = page();
+    page.navigate("/sign-in");
+    page.getByText("Look around as Ms Alder").click();
+    page.waitForURL("**/activities");
+    page.navigate("/present/" + id);
+    page.waitForURL("**sitting=**");
+    page.keyboard().press("Space");
+    page.locator(".stage-card").first().waitFor();
+    countFrames(page);
+    for (int i = 0; i < ROUNDS; i++) {
+      for (String key : List.of("x", "x", "x", "Space", "Space")) {
+        page.keyboard().press(key);
+        page.waitForTimeout(MOVEMENT_MILLIS);
+      }
+    }
+    double moving = late(page);
+    page.context().close();
+    Page empty = page();
+    empty.navigate("about:blank");
+    countFrames(empty);
+    empty.waitForTimeout(ROUNDS * 5 * MOVEMENT_MILLIS);
+    double still = late(empty);
+    empty.context().close();
+    return new double[] {moving, still};
+  }
+
+  private static void countFrames(Page page) {
+    page.evaluate(
+        "() => { window.gaps = []; let before; const next = (now) => {"
+            + " if (before !== undefined) window.gaps.push(now - before); before = now;"
+            + " requestAnimationFrame(next); }; requestAnimationFrame(next); }");
+  }
+
+  /** A frame is late where it comes more than half a frame of 60 a second after its time. */
+  private static double late(Page page) {
+    return ((Number)
+            page.evaluate(
+                "() => 100 * window.gaps.filter(gap => gap > 1.5 * 1000 / 60).length"
+                    + " / window.gaps.length"))
+        .doubleValue();
   }
 
   /** The bytes of script that a learner's page loads first, as they come over the wire. */

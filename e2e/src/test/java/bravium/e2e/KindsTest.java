@@ -216,6 +216,8 @@ class KindsTest {
   /** Marks a place, told in thousandths of the picture. */
   private static void point(Page page, Hand hand, int x, int y) {
     Locator picture = page.locator(".stage-picture");
+    // Before it is there, it has another size.
+    page.waitForFunction("() => document.querySelector('.stage-picture')?.naturalWidth > 0");
     if (hand == Hand.TOUCH) {
       BoundingBox box = picture.boundingBox();
       picture.click(

@@ -1,6 +1,7 @@
 package bravium.core.play;
 
 import bravium.core.activity.Activity;
+import bravium.core.measure.ProjectorFit;
 import bravium.core.play.Showing.Choice;
 import bravium.core.play.Showing.Kind;
 import bravium.core.question.Card;
@@ -12,6 +13,7 @@ import bravium.core.question.Gaps;
 import bravium.core.question.Information;
 import bravium.core.question.Matching;
 import bravium.core.question.Numeric;
+import bravium.core.question.OnProjector;
 import bravium.core.question.Option;
 import bravium.core.question.Ordering;
 import bravium.core.question.Pair;
@@ -59,7 +61,8 @@ final class AskedBuilder {
         pieces(),
         picture(),
         unit(),
-        help());
+        help(),
+        !OnProjector.fits(question, ProjectorFit.USUAL, sitting.opening().inTeams()));
   }
 
   private Kind kind() {

@@ -122,7 +122,7 @@ public record Showing(
    * @param choices options or cards, in the order they are shown; the words of a bank
    * @param targets what cards are put to: partners, groups
    * @param pieces the text taken apart at its gaps
-   * @param hints those that were given
+   * @param dense whether it takes smaller type than usual to fit on the projector
    */
   public record Asked(
       String id,
@@ -136,7 +136,8 @@ public record Showing(
       List<Piece> pieces,
       @Nullable Picture picture,
       @Nullable String unit,
-      Help help) {}
+      Help help,
+      boolean dense) {}
 
   /** How a question is answered. */
   public enum Kind {

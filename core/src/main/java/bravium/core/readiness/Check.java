@@ -37,6 +37,9 @@ public enum Check {
   /** Questions can't be read well in the look. Value: the contrast, in thousandths. */
   @JsonProperty("poor-contrast")
   POOR_CONTRAST,
+  /** A question and its options don't fit on the projector in type that the back row can read. */
+  @JsonProperty("too-long-for-projector")
+  TOO_LONG_FOR_PROJECTOR,
   /** A trail has no picture. */
   @JsonProperty("no-trail-picture")
   NO_TRAIL_PICTURE,

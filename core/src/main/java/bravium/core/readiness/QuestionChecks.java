@@ -2,9 +2,11 @@ package bravium.core.readiness;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.Order;
+import bravium.core.measure.ProjectorFit;
 import bravium.core.measure.ReadingSpeed;
 import bravium.core.question.ChoiceQuestion;
 import bravium.core.question.Credit;
+import bravium.core.question.OnProjector;
 import bravium.core.question.Option;
 import bravium.core.question.PickAll;
 import bravium.core.question.PickOne;
@@ -90,6 +92,10 @@ final class QuestionChecks {
       found.add(
           Finding.of(question.id(), Check.SAME_QUESTIONS, Weight.LOOK, first)
               .mendedBy(Mend.SWITCH_OFF));
+    }
+    boolean teams = activity.rules().teams() != null;
+    if (!OnProjector.fits(question, ProjectorFit.LEAST, teams)) {
+      found.add(Finding.of(question.id(), Check.TOO_LONG_FOR_PROJECTOR, Weight.LOOK));
     }
     Integer year = activity.titlePage().year();
     if (year != null) {

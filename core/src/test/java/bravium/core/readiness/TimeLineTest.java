@@ -73,9 +73,10 @@ class TimeLineTest {
             Feedback.USUAL);
 
     assertThat(Readiness.of(inYear(4, Activities.asWritten(null, 80), wordy)).findings())
-        .containsExactly(Finding.of("w", Check.LONG_READ, Weight.LOOK, 81, 4));
+        .contains(Finding.of("w", Check.LONG_READ, Weight.LOOK, 81, 4));
     assertThat(Readiness.of(inYear(13, Activities.asWritten(null, 80), wordy)).findings())
-        .isEmpty();
+        .extracting(Finding::check)
+        .doesNotContain(Check.LONG_READ);
   }
 
   private static Activity inYear(int year, Rules rules, Question... questions) {

@@ -52,12 +52,17 @@ record ClimbCourse(Climb climb, List<Integer> worths) implements Course {
       return Optional.of(Outcome.Ended.PLAYED);
     }
     boolean alone = !sitting.opening().inTeams();
-    boolean fell = !sitting.results().isEmpty() && misses(sitting.results().getLast());
+    Result last = sitting.results().isEmpty() ? null : sitting.results().getLast();
+    boolean fell = last != null && sitting.draw().counts(last.question()) && misses(last);
     return alone && fell && climb.missEnds() ? Optional.of(Outcome.Ended.FALL) : Optional.empty();
   }
 
   @Override
   public Result scored(Result result, Sitting before) {
+    // Information is read on the way, and leads nowhere.
+    if (!before.draw().counts(result.question())) {
+      return result.withPoints(0);
+    }
     int height = height(before, result.team());
     return result.withPoints(worthAt(led(height, result)) - worthAt(height));
   }

@@ -17,6 +17,10 @@ import bravium.core.play.Scorecard;
 import bravium.core.play.Showing;
 import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
+import bravium.core.question.Basics;
+import bravium.core.question.Feedback;
+import bravium.core.question.Information;
+import bravium.core.question.Question;
 import bravium.core.readiness.Check;
 import bravium.core.readiness.Finding;
 import bravium.core.readiness.Mending;
@@ -26,6 +30,7 @@ import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
 import bravium.core.samples.RandomActivities;
 import bravium.core.samples.RandomMoves;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import net.jqwik.api.Example;
@@ -85,6 +90,24 @@ class ClimbTest {
 
     assertThat(player.sitting().outcome())
         .isEqualTo(new Outcome(true, 40, 50, 40, Outcome.Ended.FALL, 0));
+  }
+
+  @Example
+  void informationIsReadOnTheWayAndLeadsNowhere() {
+    List<Question> questions = new ArrayList<>();
+    questions.add(Activities.question("q1", "a", "a", "b"));
+    questions.add(new Information(Basics.of("i", "Read this", Feedback.USUAL), Extra.NONE));
+    questions.add(Activities.question("q2", "a", "a", "b"));
+    Climb ends = new Climb(3, Climb.Rise.EVEN, List.of(), List.of(), Climb.Miss.END);
+    Player player = new Player(Activities.on(ends, Activities.quiz(RULES, questions)));
+    player.start();
+    player.pick("a");
+    player.goOn();
+    assertThat(player.sitting().now()).isEqualTo("i");
+    player.goOn();
+
+    assertThat(player.sitting().now()).isEqualTo("q2");
+    assertThat(shown(player).score().points()).isEqualTo(10);
   }
 
   @Example
