@@ -1,3 +1,4 @@
+import { ChevronDown } from "lucide-react";
 import { TeamSign } from "../games/quizshow/teamSigns";
 import type { Rules, Sign, TakeOver, Team, Teams } from "../generated/types";
 import { words } from "../words/en";
@@ -142,19 +143,22 @@ function TeamFields(props: { team: Team; number: number; change: (team: Team) =>
   const { team, number, change } = props;
   return (
     <span className="flex items-center gap-1 rounded-[14px] border border-line bg-base-100 pr-1 pl-2 font-sans text-base leading-normal">
-      <TeamSign sign={team.sign} className="size-5 shrink-0" />
-      <select
-        aria-label={words.teams.signLabel(number)}
-        value={team.sign}
-        onChange={(event) => change({ ...team, sign: event.target.value as Sign })}
-        className="h-11 w-5 cursor-pointer bg-transparent text-transparent"
-      >
-        {SIGNS.map((sign) => (
-          <option key={sign} value={sign} className="text-base-content">
-            {words.teams.signs[sign]}
-          </option>
-        ))}
-      </select>
+      <span className="relative flex items-center gap-0.5 rounded-[4px] has-focus-visible:outline-3 has-focus-visible:outline-primary">
+        <TeamSign sign={team.sign} className="size-5 shrink-0" />
+        <ChevronDown size={14} aria-hidden="true" />
+        <select
+          aria-label={words.teams.signLabel(number)}
+          value={team.sign}
+          onChange={(event) => change({ ...team, sign: event.target.value as Sign })}
+          className="absolute inset-0 cursor-pointer opacity-0"
+        >
+          {SIGNS.map((sign) => (
+            <option key={sign} value={sign}>
+              {words.teams.signs[sign]}
+            </option>
+          ))}
+        </select>
+      </span>
       <input
         aria-label={words.teams.name(number)}
         value={team.name}

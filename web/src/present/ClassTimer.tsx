@@ -47,7 +47,7 @@ export function ClassTimer({ clock }: { clock: ClassClock }) {
       {left === 0
         ? words.front.timeUp
         : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")}`}
-      {clock.since === undefined && <span className="text-[0.6em]"> {words.front.held}</span>}
+      {clock.since === undefined && <span className="text-[0.8em]"> {words.front.held}</span>}
     </p>
   );
 }

@@ -19,7 +19,7 @@ import { HandsDialog, JumpDialog, PointsDialog } from "./dialogs";
 import { Shutter } from "./Shutter";
 import { type FrontControls, LETTER_KEYS, useFrontControls } from "./useFrontControls";
 import { useFrontGame, useFrontSitting } from "./useFrontGame";
-import { useFrontKeys } from "./useFrontKeys";
+import { useFrontKeys, useSingleKeys } from "./useFrontKeys";
 
 const Pen = lazy(() => import("./Pen"));
 
@@ -150,6 +150,7 @@ function Overlays({ controls }: { controls: FrontControls }) {
 function Dialogs(props: { id: string; sitting: FrontSitting; controls: FrontControls }) {
   const { id, sitting, controls } = props;
   const { dialog, showing, open } = controls;
+  const singleKeys = useSingleKeys();
   const close = () => open(undefined);
   const texts = useMemo(
     () => new Map(sitting.activity.game.questions.map((q) => [q.id, plainOf(q.text)])),
@@ -159,6 +160,15 @@ function Dialogs(props: { id: string; sitting: FrontSitting; controls: FrontCont
     return (
       <Dialog title={words.present.keysTitle} onClose={close}>
         <KeyList keys={words.present.keys} />
+        <label className="mt-4 flex min-h-11 items-center gap-2">
+          <input
+            type="checkbox"
+            className="checkbox"
+            checked={singleKeys.on}
+            onChange={singleKeys.turn}
+          />
+          {words.front.singleKeys}
+        </label>
         <a
           className="btn btn-outline mt-4"
           href={`/present/${id}/notes?sitting=${sitting.sitting}`}

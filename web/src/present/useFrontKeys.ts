@@ -1,6 +1,24 @@
 import { useEffect, useRef } from "react";
+import { create } from "zustand";
 import { useLook } from "../app/useLook";
 import type { FrontControls } from "./useFrontControls";
+
+const STORED = "bravium.single-keys";
+
+interface SingleKeys {
+  on: boolean;
+  turn: () => void;
+}
+
+/** Whether single letters, digits and signs do something at the front; remembered on this device. */
+export const useSingleKeys = create<SingleKeys>((set) => ({
+  on: localStorage.getItem(STORED) !== "off",
+  turn: () =>
+    set(({ on }) => {
+      localStorage.setItem(STORED, on ? "off" : "on");
+      return { on: !on };
+    }),
+}));
 
 /** Keys for everything that can be done at the front. */
 export function useFrontKeys(controls: FrontControls, leave: () => void) {
@@ -13,6 +31,9 @@ export function useFrontKeys(controls: FrontControls, leave: () => void) {
     const onButton = target?.closest("button, a, input:focus-visible");
     const typing = target?.closest("input[type=text], input:not([type]), textarea, select");
     if (typing || (event.key === " " && onButton)) return;
+    // Space and the keys with a name always mean what they say.
+    const single = event.key.length === 1 && event.key !== " ";
+    if (single && !useSingleKeys.getState().on) return;
     const does = actionOf(event.key, controls, turnLook, leave);
     if (!does) return;
     event.preventDefault();

@@ -27,6 +27,7 @@ export const front = {
     wrongOnes: "Wrong:",
     next: "Next:",
     last: "that was the last one.",
+    singleKeys: "Single letters, digits and signs do something here",
     notesButton: "Open my own screen",
     showAlone: "Show this question alone at the front",
   },

@@ -10,11 +10,22 @@ const DIGIT = 40;
 const worthText = (worth: number) => (worth > FULL ? COMPACT.format(worth) : String(worth));
 
 /** The whole climb: a path that winds up a slope, every step with its worth, and who stands where. */
-export function ClimbView({ climb, teams }: { climb: OfClimb; teams: Side[] }) {
+export function ClimbView(props: {
+  climb: OfClimb;
+  teams: Side[];
+  /** Looked back at, in less room: only where one stands is written. */
+  small?: boolean;
+}) {
+  const { climb, teams, small = false } = props;
   const { steps, heights } = climb;
   const { places, height, path, slope } = windingPath(steps.length);
   const here = heightNow(climb, teams);
   const many = steps.length > MANY;
+  const isDot = (step: number) => {
+    if (step === here) return false;
+    if (small) return true;
+    return many && step !== here + 1 && step !== steps.length && !steps[step - 1]?.rest;
+  };
   return (
     <div className="climb">
       <svg
@@ -40,13 +51,8 @@ export function ClimbView({ climb, teams }: { climb: OfClimb; teams: Side[] }) {
             rest={steps[step - 1]?.rest === true}
             top={step === steps.length}
             state={step === here ? "here" : step < here ? "done" : "open"}
-            dot={
-              many &&
-              step !== here &&
-              step !== here + 1 &&
-              step !== steps.length &&
-              !steps[step - 1]?.rest
-            }
+            dot={isDot(step)}
+            large={small}
           />
         ))}
       </svg>
@@ -94,14 +100,17 @@ function Step(props: {
   state: keyof typeof PLATES;
   /** One of many, with nothing written on it. */
   dot: boolean;
+  /** Written so large that it can be read where the drawing is small. */
+  large: boolean;
 }) {
-  const { place, worth, rest, top, state, dot } = props;
+  const { place, worth, rest, top, state, dot, large } = props;
   if (dot) {
     return <circle cx={place.x} cy={place.y} r={26} strokeWidth={5} className={PLATES[state]} />;
   }
   const text = worth === undefined ? "" : `${state === "done" ? "✓ " : ""}${worthText(worth)}`;
-  const wide = Math.max(96, text.length * DIGIT + 50);
-  const tall = 92;
+  const size = large ? 110 : 64;
+  const wide = Math.max(96, (text.length * DIGIT * size) / 64 + 50);
+  const tall = size * 1.4;
   return (
     <g data-step={state}>
       {rest && <Tent x={place.x} y={place.y - tall / 2} />}
@@ -120,7 +129,7 @@ function Step(props: {
         y={place.y + 3}
         textAnchor="middle"
         dominantBaseline="central"
-        fontSize={64}
+        fontSize={size}
         className={`font-display font-semibold ${INKS[state]}`}
       >
         {text}

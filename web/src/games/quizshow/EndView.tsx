@@ -16,17 +16,21 @@ export function EndView(props: StageProps & { ending: Closing }) {
   const [looking, setLooking] = useState(false);
   return (
     <div className="flex flex-1 flex-col items-center justify-center gap-[calc(var(--gap)*1.2)] text-center">
-      {outcome.won && !looking && (
-        <Rosette points={outcome.points} label={words.game.pointsUnit(outcome.points)} />
+      {!looking && (
+        <div className="flex w-full flex-wrap items-center justify-center gap-[calc(var(--gap)*2)]">
+          {outcome.won && (
+            <Rosette points={outcome.points} label={words.game.pointsUnit(outcome.points)} />
+          )}
+          {scene?.kind === "climb" && (
+            <div className="h-[max(14rem,48cqh)] max-w-full flex-[0_1_24em]">
+              <ClimbView climb={scene} teams={teams} small />
+            </div>
+          )}
+        </div>
       )}
       <Heading takesFocus={takesFocus} turn="end" about="details">
         {endTitle(showing, outcome)}
       </Heading>
-      {scene?.kind === "climb" && !looking && (
-        <div className="h-[45cqh] w-full">
-          <ClimbView climb={scene} teams={teams} />
-        </div>
-      )}
       <div className="max-w-[34em] font-sans" data-about="details">
         <p>{endWords(showing, outcome)}</p>
         {ending.text && <Rich words={ending.text} />}

@@ -28,6 +28,7 @@ export function FeedbackPanel(props: {
     if (comesIntoView) ref.current?.scrollIntoView?.({ block: "nearest" });
   }, [comesIntoView]);
   const { verdict } = told;
+  const taker = told.settled ? undefined : takerOf(showing);
   return (
     <div
       ref={ref}
@@ -49,6 +50,7 @@ export function FeedbackPanel(props: {
       </p>
       <div className="mt-[0.2em] font-sans" data-read>
         <Rich words={told.text ?? usual(showing, told, question)} />
+        {taker && told.text && <p>{words.teams.takesOver(taker.name)}</p>}
       </div>
       <Solution told={told} question={question} />
     </div>

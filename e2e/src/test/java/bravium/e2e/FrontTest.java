@@ -2,10 +2,12 @@ package bravium.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import bravium.core.measure.AdvanceWidths;
 import bravium.server.TestServer;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
@@ -216,6 +218,73 @@ class FrontTest {
     teacher.button("Again").click();
     assertThat(teacher.stage().getByText("Off we fly")).isVisible();
     teacher.waitUntilSaved();
+  }
+
+  @Test
+  void aPictureBehindTheGameIsVeiledSoThatItCanBeRead() {
+    teacher.startBlankQuiz("A picture behind").writeQuestion("Do bees dance?", "yes", "no");
+    page.getByLabel("Look, sound and wording").click();
+    teacher.button("Paper").click();
+    page.getByLabel("Background").selectOption("a picture");
+    page.locator("dialog").last().getByText("Garden").click();
+    page.waitForFunction(
+        "() => getComputedStyle(document.querySelector('.stage')).backgroundImage.includes('url')");
+    String behind =
+        (String)
+            page.evaluate(
+                "() => getComputedStyle(document.querySelector('.stage')).backgroundImage");
+    // The garden has black and white in it: hardly anything of it may show behind dark text.
+    Matcher veil = Pattern.compile("color\\(srgb [\\d. ]+/ ([\\d.]+)\\)").matcher(behind);
+    Assertions.assertThat(veil.find()).as(behind).isTrue();
+    Assertions.assertThat(Double.parseDouble(veil.group(1))).isBetween(0.4, 0.99);
+    page.keyboard().press("Escape");
+    teacher.waitUntilSaved();
+    String link = teacher.learnersLink();
+    Learner learner = new Learner(Browsers.phone(server.address())).come(link);
+    String fetched =
+        (String)
+            learner.page.evaluate(
+                "() => getComputedStyle(document.querySelector('.stage')).backgroundImage");
+    Assertions.assertThat(fetched).contains("/api/play/").contains("/media/");
+    learner.page.context().close();
+  }
+
+  /** Source: the browser's own text measure, with the shipped type. */
+  @Test
+  void theCoreMeasuresTextAsTheBrowserSetsIt() {
+    page.navigate("/activities");
+    for (String text :
+        new String[] {
+          "What do bees collect?", "Half of a colony on the way to a new home", "WAX, 35 °C & ½"
+        }) {
+      double set =
+          ((Number)
+                  page.evaluate(
+                      "async text => { await document.fonts.load('600 40px \"Lexend Variable\"');"
+                          + " const pen = document.createElement('canvas').getContext('2d');"
+                          + " pen.font = '600 40px \"Lexend Variable\"';"
+                          + " return pen.measureText(text).width; }",
+                      text))
+              .doubleValue();
+      Assertions.assertThat((double) AdvanceWidths.of(text, 40))
+          .as(text)
+          .isBetween(set * 0.97, set * 1.06);
+    }
+  }
+
+  @Test
+  void singleKeysCanBeSwitchedOff() {
+    teacher.open("From flower to honey");
+    teacher.present();
+    page.keyboard().press("?");
+    page.getByLabel("Single letters, digits and signs do something here").uncheck();
+    page.keyboard().press("Escape");
+    page.keyboard().press("s");
+    page.keyboard().press("a");
+    assertThat(page.getByText("Lift the shutter")).isHidden();
+    assertThat(page.locator("[data-mark=chosen]")).hasCount(0);
+    page.keyboard().press("Space");
+    assertThat(page.getByText(Pattern.compile("Choose with the keys|Give an answer"))).isVisible();
   }
 
   private Locator team(int number) {

@@ -82,6 +82,7 @@ final class ShowingBuilder {
 
   private List<Showing.Side> teams() {
     Front front = sitting.front();
+    boolean playing = sitting.stage() != Stage.END;
     List<Showing.Side> sides = new ArrayList<>();
     for (Team team : sitting.opening().teams()) {
       Integer place = sides.size();
@@ -90,8 +91,8 @@ final class ShowingBuilder {
               team.name(),
               team.sign(),
               front.points(place),
-              place.equals(front.turn()),
-              place.equals(front.answering())));
+              playing && place.equals(front.turn()),
+              playing && place.equals(front.answering())));
     }
     return List.copyOf(sides);
   }

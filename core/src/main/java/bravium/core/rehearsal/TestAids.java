@@ -76,7 +76,8 @@ public final class TestAids {
       case QUESTION -> answerOpen(sitting, right);
       case FEEDBACK -> {
         Sitting next = leave(sitting);
-        yield next.stage() == Stage.QUESTION ? answer(next, right) : next;
+        boolean open = next.stage() == Stage.QUESTION || next.stage() == Stage.BOARD;
+        yield open ? answer(next, right) : next;
       }
       case END -> sitting;
     };
