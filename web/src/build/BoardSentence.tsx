@@ -99,6 +99,7 @@ function ClimbSentence(props: {
         change={(next) => set({ ...climb, miss: next as "rest" | "end" })}
       />
       {rules.teams && miss === "end" && ` ${words.board.teamsMiss}`}
+      <span className="block text-base leading-normal text-soft">{words.board.rest}</span>
       <span className="mt-1 flex flex-wrap items-end gap-1 leading-tight">
         {series.map((worth, i) => (
           <StepChip

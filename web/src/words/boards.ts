@@ -1,4 +1,4 @@
-import type { Outcome, Refusal, Side } from "../generated/types";
+import type { Refusal, Side } from "../generated/types";
 import { plural } from "./format";
 
 /** The words of boards, teams, and of a question taken apart with the whole class. */
@@ -15,7 +15,6 @@ export const boards = {
       trail: "from markers on your picture.",
       climb: "as steps of a climb.",
     } as Record<string, string>,
-    names: { line: "line", trail: "trail", climb: "climb" } as Record<string, string>,
     steps: "It has",
     stepsLabel: "Number of steps",
     stepsAnd: "steps;",
@@ -26,7 +25,7 @@ export const boards = {
       own: "each is worth what I write.",
     } as Record<string, string>,
     stepWorth: (n: number) => `Worth of step ${n}`,
-    rest: "Resting places:",
+    rest: "Press a step to make it a resting place:",
     restLabel: (n: number) => `Step ${n} is a resting place`,
     miss: "A miss",
     missLabel: "What a miss leads to",
@@ -68,25 +67,19 @@ export const boards = {
     more: "There is more of it: move the picture, or use the list.",
     zoomIn: "Closer",
     zoomOut: "Farther",
-    zoomWhole: "Whole picture",
     nothing: "The picture comes here. Until then the markers stand on plain ground.",
     pick: (n: number, state: string) => `Question ${n}: ${state}`,
   },
   climb: {
-    label: "The climb",
     at: (step: number, of: number) =>
       step === 0 ? `At the foot of ${of} steps` : `On step ${step} of ${of}`,
     atShort: (step: number) => (step === 0 ? "at the foot" : `step ${step}`),
     step: (n: number, worth: number, rest: boolean) =>
       `Step ${n}, ${plural(worth, "point")}${rest ? ", a resting place" : ""}`,
-    here: "here",
-    rest: "rest",
     kept: (step: number) =>
       step === 0 ? "A miss leads back to the foot." : `A miss leads back to step ${step}.`,
     keptEnds: (step: number) =>
       step === 0 ? "A miss ends the climb." : `A miss ends the climb on step ${step}.`,
-    next: (worth: number) => `next step: ${worth}`,
-    top: "top",
     wonAt: (step: number, of: number, worth: number) =>
       `Up to step ${step} of ${of}: ${plural(worth, "point")}.`,
     lost: (step: number, of: number) =>
@@ -157,28 +150,20 @@ export const boards = {
     deciding: "A deciding question",
   },
   talk: {
-    strike: "Strike out the next wrong one",
     struck: "struck out",
     why: (letter: string) => `Why not ${letter}:`,
-    done: "What stays",
     explained: "Talked through",
     usual: "This one stays.",
-    votes: "Count hands",
     votesTitle: "Hands for each option",
     hands: (letter: string) => `Hands for ${letter}`,
     handsShown: (n: number) => (n === 1 ? "1 hand" : `${n} hands`),
     countThem: "Show them",
-    oneByOne: "options come one by one",
     orderTitle: "Struck out at the front in this order",
     orderText: "What is right stays, whatever the order says.",
     orderUp: (letter: string) => `${letter}: struck out earlier`,
     orderDown: (letter: string) => `${letter}: struck out later`,
     over: "That was the question",
     overText: "It was shown alone, and counts for nothing.",
-  },
-  outcomes: {
-    fall: (outcome: Outcome) =>
-      outcome.won ? "What the resting place kept wins" : "A miss ended the climb",
   },
   refused: {
     "no-such-team": "Give a team the turn first: press its number.",

@@ -12,7 +12,6 @@ export const front = {
     jump: "Jump to a question",
     timeUp: "Time is up",
     held: "held",
-    more: "30 seconds more",
     soundOn: "Sound is on",
     soundOff: "Sound is off",
     oneByOneOn: "Options come one by one",
@@ -29,6 +28,5 @@ export const front = {
     last: "that was the last one.",
     singleKeys: "Single letters, digits and signs do something here",
     notesButton: "Open my own screen",
-    showAlone: "Show this question alone at the front",
   },
 };

@@ -16,7 +16,7 @@ import { FeedbackPanel } from "./FeedbackPanel";
 import { TalkPanel } from "./TalkPanel";
 import { TeamsBar } from "./TeamsBar";
 import { TrailView } from "./TrailView";
-import { takerOf } from "./teams";
+import { takerOf, waitsForTurn } from "./teams";
 
 /** The quiz show as it is played: the same for the projector, a tablet and a phone. */
 export function QuizShowStage(props: StageProps) {
@@ -221,6 +221,12 @@ function Foot(props: StageProps & { question: Asked }) {
   return (
     <div className="mt-auto flex flex-wrap items-center justify-between gap-x-6 gap-y-2 border-t border-line pt-[calc(var(--gap)*0.8)]">
       {teams.length === 0 && <Points score={score} />}
+      {teams.length > 0 && question.number === 0 && question.kind !== "information" && (
+        <p className="text-soft">{words.teams.deciding}</p>
+      )}
+      {props.pressTeam && waitsForTurn(showing) && (
+        <p className="text-soft">{words.teams.giveTurn}</p>
+      )}
       {scene?.kind === "climb" && (
         <p className="text-soft">{words.climb.at(heightNow(scene, teams), scene.steps.length)}</p>
       )}

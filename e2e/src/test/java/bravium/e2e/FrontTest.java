@@ -129,6 +129,26 @@ class FrontTest {
   }
 
   @Test
+  void whereTheTeacherGivesTheTurnAnAnswerWaitsForIt() {
+    teacher.startBlankQuiz("Called up");
+    teacher.takeIn("One?\tyes\tno\nTwo?\tyes\tno");
+    page.getByLabel("How many teams play at the front").selectOption("2 teams");
+    page.getByLabel("How teams take turns").selectOption("answer when I give them the turn.");
+    teacher.waitUntilSaved();
+    teacher.present();
+    assertThat(page.getByText("Press a team, or its number, to give it the turn.")).isVisible();
+    page.keyboard().press("a");
+    page.keyboard().press("Space");
+    assertThat(page.getByText("Give a team the turn first: press its number.")).isVisible();
+    page.keyboard().press("5");
+    assertThat(page.getByText("There is no team 5.")).isVisible();
+    page.keyboard().press("2");
+    assertThat(team(2)).containsText("its turn");
+    answer("yes");
+    assertThat(team(2)).containsText("10 points");
+  }
+
+  @Test
   void theTeachersOwnScreenFollowsTheProjector() {
     teacher.open("Hazel class in teams");
     teacher.present();

@@ -40,7 +40,8 @@ final class MoveRules {
       case Action.Continue leave -> leave(move.by(), leave.question());
       case Action.Settle settle -> settleNow(settle.question());
       case Action.Mark mark -> mark(move.by(), mark);
-      case Action.GoTo goTo -> goTo(move.by(), goTo.question());
+      case Action.GoTo goTo ->
+          new OutOfTurn(activity, sitting, at).goTo(move.by(), goTo.question());
       case Action.TakeBack takeBack -> throw new IllegalArgumentException("not a move forward");
       case Action.Strike strike -> front(move);
       case Action.Reveal reveal -> front(move);
@@ -265,55 +266,6 @@ final class MoveRules {
     Outcome after = referee.outcome(marked, before.ended());
     happenings.add(Onwards.happening(after));
     return Turn.of(marked.ended(after), happenings);
-  }
-
-  private Turn goTo(Mover by, String question) {
-    boolean rehearsal = sitting.opening().rehearsal();
-    if (by != Mover.TEACHER && !rehearsal) {
-      return refused(Refusal.FOR_THE_TEACHER);
-    }
-    boolean drawn = sitting.draw().find(question).isPresent();
-    Optional<Question> target =
-        drawn
-            ? Engine.question(activity, question)
-            : Draw.pool(activity, rehearsal).stream()
-                .filter(q -> q.id().equals(question))
-                .findFirst();
-    if (target.isEmpty()) {
-      return refused(Refusal.NO_SUCH_QUESTION);
-    }
-    if (!drawn && sitting.draw().counting().isEmpty()) {
-      return refused(Refusal.NOTHING_TO_ASK);
-    }
-    if (!rehearsal && (!drawn || sitting.resultOf(question).isPresent())) {
-      return refused(Refusal.NOT_OPEN);
-    }
-    boolean runs = sitting.stage() == Stage.QUESTION || sitting.stage() == Stage.BOARD;
-    Sitting left = runs ? sitting.with(sitting.watch().closed(at)) : sitting;
-    boolean anew = rehearsal || sitting.resultOf(question).isPresent();
-    Sitting there = !drawn ? swapIn(left, target.get()) : anew ? without(left, question) : left;
-    return onwards(turns.begun(there)).open(question);
-  }
-
-  /** Only when trying out: the question takes the place of the last one that is still to do. */
-  private Sitting swapIn(Sitting from, Question question) {
-    List<Draw.Drawn> counting = from.draw().counting();
-    String leaving = counting.getLast().question();
-    for (Draw.Drawn drawn : counting) {
-      leaving = from.resultOf(drawn.question()).isEmpty() ? drawn.question() : leaving;
-    }
-    Draw.Drawn joining = Draw.drawn(question, activity.rules(), from.opening());
-    return without(from, leaving).with(from.draw().with(joining, leaving));
-  }
-
-  /** What came after it brings what it would have brought without it. */
-  private Sitting without(Sitting from, String question) {
-    Sitting left = from.without(question);
-    Sitting again = left.with(List.of());
-    for (Result result : left.results()) {
-      again = again.settledWith(course.scored(result, again));
-    }
-    return again;
   }
 
   private Onwards onwards() {
