@@ -45,7 +45,11 @@ export function QuizShowStage(props: StageProps) {
     >
       {/* On the board the markers are on the picture itself. */}
       {showing.stage !== "title" && showing.stage !== "board" && !climb && (
-        <Bunting markers={showing.markers} shape={dress?.shape} small={teams.length > 0} />
+        <Bunting
+          markers={showing.markers}
+          shape={dress?.shape}
+          small={teams.length > 0 || showing.talk !== undefined}
+        />
       )}
       {showing.stage !== "title" && teams.length > 0 && (
         <TeamsBar teams={teams} press={props.pressTeam} />

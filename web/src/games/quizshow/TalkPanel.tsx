@@ -14,7 +14,10 @@ export function TalkPanel({ question, talk }: { question: Asked; talk: Talked })
         {letter(place)} {words.talk.struck}.
       </span>
       {last.why && (
-        <div className="rounded-[4px] border-l-8 border-edge bg-card p-[0.7em] font-sans" data-read>
+        <div
+          className="talk-why rounded-[4px] border-l-8 border-edge bg-card p-[0.7em] font-sans"
+          data-read
+        >
           <strong>{words.talk.why(letter(place))}</strong> <Rich words={last.why} />
         </div>
       )}
