@@ -1,11 +1,10 @@
 import { useEffect, useMemo, useState } from "react";
 import { useParams, useSearchParams } from "react-router";
 import { LocalGame } from "../engine/LocalGame";
-import { letter } from "../games/stage";
+import { isPicked, letter } from "../games/stage";
 import type { Asked, Notes, Showing } from "../generated/types";
-import { solutionWords } from "../questions/answers/answerWords";
+import { choiceWords, solutionWords } from "../questions/answers/answerWords";
 import { Rich } from "../rich/Rich";
-import { plainOf } from "../rich/words";
 import { Bunting } from "../ui/Bunting";
 import { Failed, Loading } from "../ui/Notice";
 import { words } from "../words/en";
@@ -44,7 +43,6 @@ export default function NotesPage() {
   if (stored.isError && !told) return <Failed error={stored.error} again={stored.refetch} />;
   if (!showing || !state) return <Loading />;
   const { question, notes } = showing;
-  const strikes = state.activity.game.questions.find(({ id }) => id === question?.id);
   return (
     <main className="mx-auto grid max-w-4xl gap-5 p-6 text-lg">
       <h1 className="text-sm font-semibold tracking-wide text-soft">
@@ -55,11 +53,7 @@ export default function NotesPage() {
         <QuestionNotes
           question={question}
           notes={notes}
-          order={
-            strikes && "strikeOrder" in strikes && showing.talk?.done !== true
-              ? wrongOf(question, notes)
-              : []
-          }
+          order={isPicked(question) && showing.talk?.done !== true ? wrongOf(question, notes) : []}
         />
       ) : (
         <p>{words.front.notesNothing}</p>
@@ -83,13 +77,10 @@ function QuestionNotes(props: { question: Asked; notes: Notes; order: string[] }
         </h2>
         <p className="mt-3 text-xl">
           <strong className="text-success">✓ {words.front.right}</strong>{" "}
-          {["pick-one", "pick-all", "true-false"].includes(question.kind)
+          {isPicked(question)
             ? question.choices
                 .filter(({ id }) => notes.right.includes(id))
-                .map(
-                  ({ id, text }) =>
-                    `${letterOf(id)} ${question.kind === "true-false" ? words.game.truth[id] : plainOf(text)}`,
-                )
+                .map(({ id }) => `${letterOf(id)} ${choiceWords(question, id)}`)
                 .join(" · ")
             : solutionWords(question, notes.right)}
         </p>

@@ -1,7 +1,7 @@
 import { type FormEvent, useState } from "react";
 import { letter } from "../games/stage";
 import type { Asked, Showing, Side, Vote } from "../generated/types";
-import { plainOf } from "../rich/words";
+import { choiceWords } from "../questions/answers/answerWords";
 import { Dialog } from "../ui/Dialog";
 import { MARKER_SIGNS } from "../ui/markerSigns";
 import { words } from "../words/en";
@@ -81,11 +81,10 @@ export function HandsDialog(props: {
   return (
     <Dialog title={words.talk.votesTitle} onClose={onClose}>
       <form onSubmit={submit} className="grid gap-2">
-        {question.choices.map(({ id, text }, i) => (
+        {question.choices.map(({ id }, i) => (
           <label key={id} className="flex items-center gap-3">
             <span className="w-44 truncate">
-              <strong>{letter(i)}</strong>{" "}
-              {question.kind === "true-false" ? words.game.truth[id] : plainOf(text)}
+              <strong>{letter(i)}</strong> {choiceWords(question, id)}
             </span>
             <input
               type="number"

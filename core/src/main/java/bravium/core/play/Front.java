@@ -43,6 +43,11 @@ public record Front(
         .sum();
   }
 
+  /** The ids of the options of a question that were struck out, in that order. */
+  List<String> struck(String question) {
+    return talk(question).map(Talk::struck).orElse(List.of());
+  }
+
   /** How a question was talked through, if it was. */
   public Optional<Talk> talk(String question) {
     return talks.stream().filter(t -> t.question().equals(question)).findFirst();

@@ -76,7 +76,7 @@ final class FrontRules {
 
   /** Whether a question is open of which all wrong options are struck out. */
   static boolean talkedThrough(Sitting sitting, Question question) {
-    List<String> struck = sitting.front().talk(question.id()).map(Talk::struck).orElse(List.of());
+    List<String> struck = sitting.front().struck(question.id());
     return sitting.stage() == Stage.QUESTION
         && question instanceof ChoiceQuestion choice
         && !struck.isEmpty()

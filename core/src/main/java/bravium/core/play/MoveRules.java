@@ -93,7 +93,7 @@ final class MoveRules {
   }
 
   private boolean isStruck(Question question, Response response) {
-    List<String> struck = sitting.front().talk(question.id()).map(Talk::struck).orElse(List.of());
+    List<String> struck = sitting.front().struck(question.id());
     return switch (response) {
       case Response.Picked(String option) -> struck.contains(option);
       case Response.PickedAll(List<String> options) -> options.stream().anyMatch(struck::contains);
@@ -124,9 +124,8 @@ final class MoveRules {
     Effort effort = sitting.effortFor(question.id()).with(tried);
     Sitting after =
         sitting.with(effort).with(sitting.watch().closed(at)).at(Stage.FEEDBACK, question.id());
-    int mistakes = Scorecard.of(after).mistakes();
-    boolean over = !sitting.opening().inTeams() && referee.outOfLives(mistakes);
-    boolean open = tried.verdict() != Verdict.GIVEN && question.canBeRight() && !over;
+    boolean open =
+        tried.verdict() != Verdict.GIVEN && question.canBeRight() && !referee.outOfLives(after);
     boolean again = open && turns.mayTryAgain(sitting) && referee.mayTryAgain(effort);
     Integer taker = open && !again && tried.isMistake() ? turns.taker(sitting, course) : null;
     List<Happening> happenings = new ArrayList<>();
@@ -142,7 +141,7 @@ final class MoveRules {
       after = settled(after, referee.settle(effort, after, left, time), happenings);
     }
     if (tried.isMistake() && !sitting.opening().inTeams() && activity.rules().lives() != null) {
-      int left = Math.max(0, activity.rules().lives() - mistakes);
+      int left = Math.max(0, activity.rules().lives() - Scorecard.of(after).mistakes());
       happenings.add(new Happening.LifeLost(left));
     }
     happenings.addAll(course.markers(after).changedSince(course.markers(sitting)));
@@ -192,8 +191,7 @@ final class MoveRules {
   }
 
   private Turn leaveFeedback(String question) {
-    boolean inTeams = sitting.opening().inTeams();
-    if (!inTeams && referee.outOfLives(Scorecard.of(sitting).mistakes())) {
+    if (referee.outOfLives(sitting)) {
       return onwards().end(Outcome.Ended.LIVES, List.of());
     }
     boolean unsettled = sitting.resultOf(question).isEmpty();

@@ -29,9 +29,11 @@ public final class Referee {
     return !right && effort.tries() < rules.mostTries();
   }
 
-  /** Whether so many wrong answers are more than the lives allow. */
-  boolean outOfLives(int mistakes) {
-    return rules.lives() != null && mistakes > rules.lives();
+  /** Whether there were more wrong answers than the lives allow. Teams have no lives. */
+  boolean outOfLives(Sitting sitting) {
+    return rules.lives() != null
+        && !sitting.opening().inTeams()
+        && Scorecard.of(sitting).mistakes() > rules.lives();
   }
 
   /**

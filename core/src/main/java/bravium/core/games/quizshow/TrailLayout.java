@@ -52,11 +52,6 @@ public final class TrailLayout {
     return size;
   }
 
-  /** The place nearest to a wished one at which a marker is whole. */
-  public Spot inside(Spot wished) {
-    return spot(clampX(wished.x()), clampY(wished.y() * height / Spot.WHOLE));
-  }
-
   /**
    * These places, moved as little as it takes that no two markers touch. Where too many crowd, they
    * are laid in rows over the whole picture.
