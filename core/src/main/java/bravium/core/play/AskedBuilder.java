@@ -166,6 +166,8 @@ final class AskedBuilder {
     return new Showing.Help(
         List.copyOf(hints.subList(0, given)),
         hints.size() - given,
-        activity.rules().costs().hint());
+        activity.course().isEmpty() || !sitting.front().deciding().isEmpty()
+            ? 0
+            : new Referee(activity).hintPrice(question, sitting.draw()));
   }
 }

@@ -45,6 +45,11 @@ public interface Course {
     return true;
   }
 
+  /** Whether hints and wrong answers can cost points. */
+  default boolean costs() {
+    return true;
+  }
+
   /** How the game has ended with its last result, though questions are left; empty if it hasn't. */
   default Optional<Outcome.Ended> over(Sitting sitting) {
     return Optional.empty();

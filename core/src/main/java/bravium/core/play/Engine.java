@@ -13,7 +13,7 @@ import java.util.Optional;
 public final class Engine {
 
   /** Rises when a play of the same moves would come out differently. */
-  public static final int REVISION = 3;
+  public static final int REVISION = 4;
 
   private Engine() {}
 
@@ -106,6 +106,19 @@ public final class Engine {
     long now = notBefore(sitting, at);
     Sitting there = ranOut(activity, sitting, now).sitting();
     return new ShowingBuilder(activity, there, Audience.TEACHER, now).review();
+  }
+
+  /**
+   * Ends a play that runs, with what it has brought so far. What has run out by then is settled
+   * first, so that it may have ended otherwise.
+   *
+   * @param at the moment, in milliseconds since 1970
+   */
+  public static Sitting close(Activity activity, Sitting sitting, long at) {
+    Sitting there = ranOut(activity, sitting, notBefore(sitting, at)).sitting();
+    return there.outcome() != null || activity.course().isEmpty()
+        ? there
+        : there.ended(new Referee(activity).outcome(there, Outcome.Ended.CLOSED));
   }
 
   /** The question of that id, if the activity has it. */

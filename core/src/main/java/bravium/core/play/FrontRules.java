@@ -110,7 +110,12 @@ final class FrontRules {
     if (!open || tried || decides || inOrder || front.taking() != null) {
       return refused(Refusal.NOT_OPEN);
     }
-    return Turn.of(sitting.with(front.withTurn(team)), new Happening.TurnGiven(team, false));
+    Watch watch = sitting.watch();
+    Sitting given =
+        sitting
+            .with(front.withTurn(team))
+            .with(front.answering() == null && watch.held() == null ? watch.opened(at) : watch);
+    return Turn.of(given, new Happening.TurnGiven(team, false));
   }
 
   private Turn givePoints(Action.GivePoints give) {

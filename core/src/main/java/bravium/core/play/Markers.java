@@ -83,7 +83,7 @@ public record Markers(List<Marker> list) {
     return sitting.effortFor(question).tries() > 0 ? State.RETRY : State.TO_DO;
   }
 
-  private static State of(Verdict verdict) {
+  static State of(Verdict verdict) {
     return switch (verdict) {
       case RIGHT -> State.RIGHT;
       case PARTLY -> State.PARTLY;

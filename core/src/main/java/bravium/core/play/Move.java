@@ -23,7 +23,7 @@ public record Move(String key, Mover by, Action action) {
   }
 
   /** Whether it is the same move, sent again: how long it was held up may differ. */
-  boolean sameAs(Move other) {
+  public boolean sameAs(Move other) {
     return key.equals(other.key) && by == other.by && unheld(action).equals(unheld(other.action));
   }
 

@@ -7,7 +7,6 @@ import bravium.core.question.Information;
 import bravium.core.question.Marking;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
-import bravium.core.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -80,7 +79,7 @@ final class MoveRules {
     if (!open || answer.attempt() != sitting.effortFor(answer.question()).tries() + 1) {
       return refused(Refusal.NOT_OPEN);
     }
-    if (sitting.opening().inTeams() && sitting.front().answering() == null) {
+    if (waitsForTeam()) {
       return refused(Refusal.NO_SUCH_TEAM);
     }
     Question question = Engine.question(activity, answer.question()).orElseThrow();
@@ -90,6 +89,10 @@ final class MoveRules {
       return refused(Refusal.NO_SUCH_OPTION);
     }
     return tried(question, triedWith(question, answer.response()));
+  }
+
+  private boolean waitsForTeam() {
+    return sitting.opening().inTeams() && sitting.front().answering() == null;
   }
 
   private boolean isStruck(Question question, Response response) {
@@ -121,23 +124,28 @@ final class MoveRules {
   }
 
   private Turn tried(Question question, Tried tried) {
-    Effort effort = sitting.effortFor(question.id()).with(tried);
+    Integer team = sitting.front().answering();
+    Effort effort = sitting.effortFor(question.id()).with(tried.by(team));
     Sitting after =
         sitting.with(effort).with(sitting.watch().closed(at)).at(Stage.FEEDBACK, question.id());
+    if (tried.isMistake()) {
+      after = turns.charged(after, question.id(), referee.mistakePrice());
+    }
     boolean open =
         tried.verdict() != Verdict.GIVEN && question.canBeRight() && !referee.outOfLives(after);
     boolean again = open && turns.mayTryAgain(sitting) && referee.mayTryAgain(effort);
-    Integer taker = open && !again && tried.isMistake() ? turns.taker(sitting, course) : null;
+    boolean goesOn = open && !again && turns.goesOn(sitting, effort);
+    Integer taker = goesOn ? turns.taker(sitting, course) : null;
     List<Happening> happenings = new ArrayList<>();
     happenings.add(new Happening.AnswerMarked(question.id(), tried.verdict()));
     if (taker != null) {
-      after = turns.handedOver(after, taker, referee.cost(effort));
+      after = after.with(after.front().takenOverBy(taker));
       happenings.add(new Happening.TurnGiven(taker, true));
     } else if (!again) {
-      Optional<Timer> timer = Timer.of(activity, sitting);
-      boolean own = timer.map(t -> t.per() == Clock.Per.QUESTION).orElse(false);
-      long left = own ? timer.get().left(at) : 0;
-      long time = own && !sitting.opening().rehearsal() ? timer.get().total() : 0;
+      Optional<Timer> own =
+          sitting.opening().rehearsal() ? Optional.empty() : Timer.ofQuestion(activity, sitting);
+      long left = own.map(timer -> timer.left(at)).orElse(0L);
+      long time = own.map(Timer::total).orElse(0L);
       after = settled(after, referee.settle(effort, after, left, time), happenings);
     }
     if (tried.isMistake() && !sitting.opening().inTeams() && activity.rules().lives() != null) {
@@ -161,12 +169,17 @@ final class MoveRules {
     if (sitting.stage() != Stage.QUESTION || !question.equals(sitting.now())) {
       return refused(Refusal.NOT_OPEN);
     }
+    if (waitsForTeam()) {
+      return refused(Refusal.NO_SUCH_TEAM);
+    }
     Effort effort = sitting.effortFor(question).withHint();
-    List<Words> hints = Engine.question(activity, question).orElseThrow().hints();
-    if (effort.hints() > hints.size()) {
+    Question open = Engine.question(activity, question).orElseThrow();
+    if (effort.hints() > open.hints().size()) {
       return refused(Refusal.NO_HINT_LEFT);
     }
-    return Turn.of(sitting.with(effort), new Happening.HintGiven(question, effort.hints()));
+    int price = referee.hintPrice(open, sitting.draw());
+    Sitting helped = turns.charged(sitting.with(effort), question, price);
+    return Turn.of(helped, new Happening.HintGiven(question, effort.hints()));
   }
 
   private Turn leave(Mover by, String question) {

@@ -110,7 +110,8 @@ final class Onwards {
 
   /** The end; a tie of teams may first go to a deciding question. */
   Turn end(Outcome.Ended how, List<Happening> before) {
-    Question decider = how == Outcome.Ended.PLAYED ? turns.decider(from) : null;
+    boolean marked = !from.opening().inTeams() || Referee.awaitedByTeams(from) == 0;
+    Question decider = how == Outcome.Ended.PLAYED && marked ? turns.decider(from) : null;
     List<Integer> tied = from.opening().inTeams() ? Referee.leading(from) : List.of();
     if (decider == null || tied.size() < 2) {
       return settle(how, before);
@@ -131,11 +132,11 @@ final class Onwards {
   }
 
   static Happening happening(Outcome outcome) {
-    if (outcome.tied()) {
-      return new Happening.Tied(outcome.winners());
-    }
     if (outcome.awaiting() > 0) {
       return new Happening.AwaitsMarking(outcome.awaiting());
+    }
+    if (outcome.tied()) {
+      return new Happening.Tied(outcome.winners());
     }
     return outcome.won()
         ? new Happening.Won(outcome.points())

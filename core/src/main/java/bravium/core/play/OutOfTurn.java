@@ -44,10 +44,31 @@ final class OutOfTurn {
       return Turn.refused(sitting, Refusal.NOT_OPEN);
     }
     boolean runs = sitting.stage() == Stage.QUESTION || sitting.stage() == Stage.BOARD;
-    Sitting left = runs ? sitting.with(sitting.watch().closed(at)) : sitting;
+    Sitting left = untaken(question);
+    left = runs ? left.with(left.watch().closed(at)) : left;
     boolean anew = rehearsal || sitting.resultOf(question).isPresent();
     Sitting there = !drawn ? swapIn(left, target.get()) : anew ? without(left, question) : left;
     return new Onwards(activity, turns.begun(there), at).open(question);
+  }
+
+  /**
+   * Nobody takes over what is left: it is settled for the team that missed it, and the turn passes
+   * on as it would have.
+   */
+  private Sitting untaken(String target) {
+    Front front = sitting.front();
+    String open = sitting.now();
+    boolean taken = front.taking() != null && front.deciding().isEmpty() && open != null;
+    if (!taken || open.equals(target)) {
+      return sitting;
+    }
+    Sitting given = turns.missedBy(sitting);
+    if (sitting.resultOf(open).isPresent()) {
+      return given;
+    }
+    Effort effort = sitting.effortFor(open);
+    Result result = new Referee(activity).settle(effort, given, 0, 0);
+    return turns.passed(given.settledWith(result));
   }
 
   /** Only when trying out: the question takes the place of the last one that is still to do. */

@@ -38,7 +38,10 @@ public record Outcome(
     TIME,
     /** A miss ended the climb; what the last resting place kept may win it all the same. */
     @JsonProperty("fall")
-    FALL
+    FALL,
+    /** It was closed while it ran. */
+    @JsonProperty("closed")
+    CLOSED
   }
 
   /** The end of a play without teams. */
@@ -46,8 +49,8 @@ public record Outcome(
     this(won, points, possible, needed, ended, awaiting, List.of());
   }
 
-  /** Whether several teams share the most points. */
+  /** Whether several teams share the most points, and no mark to come can change that. */
   public boolean tied() {
-    return winners.size() > 1;
+    return winners.size() > 1 && awaiting == 0;
   }
 }

@@ -3,6 +3,8 @@ package bravium.core.play;
 import bravium.core.activity.Activity;
 import bravium.core.activity.Bonus;
 import bravium.core.activity.Rules;
+import bravium.core.question.Marking;
+import bravium.core.question.Question;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.IntStream;
@@ -44,8 +46,8 @@ public final class Referee {
    * @param time the milliseconds that there were; 0 where there was no clock
    */
   public Result settle(Effort effort, Sitting before, long left, long time) {
-    Integer team = before.front().answering();
-    Result result = settled(effort, before, team, left, time).by(team);
+    Integer team = effort.team(before.front().answering());
+    Result result = settled(effort, before, team, left, time).by(team, effort.missedBy());
     boolean decides = !before.front().deciding().isEmpty();
     return decides ? result.withPoints(0) : course.scored(result, before);
   }
@@ -54,21 +56,46 @@ public final class Referee {
       Effort effort, Sitting before, @Nullable Integer team, long left, long time) {
     Tried best = effort.best();
     if (best == null || best.verdict() == Verdict.GIVEN) {
-      Verdict verdict = best == null ? Verdict.MISSED : Verdict.GIVEN;
-      return new Result(
-          effort.question(), best == null ? null : best.response(), verdict, 0, 0, null);
+      return settledUnmarked(effort, best, before.draw());
     }
     int bonus =
-        best.verdict() == Verdict.RIGHT
-            ? speedBonus(left, time) + runBonus(before.results(), team)
-            : 0;
+        best.verdict() == Verdict.RIGHT ? speedBonus(left, time) + runBonus(before, team) : 0;
     int points = best.points() - cost(effort) + bonus;
     return new Result(effort.question(), best.response(), best.verdict(), points, bonus, null);
   }
 
+  /** What the teacher marks later has cost its hints already. */
+  private Result settledUnmarked(Effort effort, @Nullable Tried best, Draw draw) {
+    boolean free = draw.worthOf(effort.question()) == 0;
+    int hints = free ? 0 : effort.hints() * hintPrice();
+    int paid = best == null ? 0 : -hints - effort.mistakes() * mistakePrice();
+    return new Result(
+        effort.question(),
+        best == null ? null : best.response(),
+        best == null ? Verdict.MISSED : Verdict.GIVEN,
+        paid,
+        0,
+        null);
+  }
+
   /** What the hints and the wrong answers of a question cost, in points. */
   int cost(Effort effort) {
-    return effort.hints() * rules.costs().hint() + effort.mistakes() * rules.costs().wrong();
+    return effort.hints() * hintPrice() + effort.mistakes() * mistakePrice();
+  }
+
+  /** What a hint for this question costs in this play; those where nobody can earn are free. */
+  int hintPrice(Question question, Draw draw) {
+    boolean free = question.marking() != Marking.AT_ONCE && draw.worthOf(question.id()) == 0;
+    return free ? 0 : hintPrice();
+  }
+
+  private int hintPrice() {
+    return course.costs() ? rules.costs().hint() : 0;
+  }
+
+  /** What a wrong answer costs here, in points. */
+  int mistakePrice() {
+    return course.costs() ? rules.costs().wrong() : 0;
   }
 
   private int speedBonus(long left, long time) {
@@ -78,23 +105,35 @@ public final class Referee {
         : (int) (bonus.speed() * Math.max(0, Math.min(left, time)) / time);
   }
 
-  /** Each full run of right answers brings it once, when its last question is settled. */
-  private int runBonus(List<Result> before, @Nullable Integer team) {
+  /**
+   * Each full run of right answers brings it once, when its last question is settled. What counts
+   * as no question, what nobody marks and what other teams answered is passed over.
+   */
+  private int runBonus(Sitting before, @Nullable Integer team) {
     Bonus bonus = rules.bonus();
     if (bonus == null) {
       return 0;
     }
     int run = 1;
-    for (Result result : before.reversed()) {
-      if (result.verdict() == Verdict.GIVEN || !Objects.equals(team, result.team())) {
+    for (Result result : before.results().reversed()) {
+      if (!runs(result, before) || result.passesBy(team)) {
         continue;
       }
-      if (result.verdict() != Verdict.RIGHT) {
+      if (result.verdict() != Verdict.RIGHT || !Objects.equals(team, result.team())) {
         break;
       }
       run++;
     }
     return run % bonus.runLength() == 0 ? bonus.run() : 0;
+  }
+
+  /**
+   * Whether a result makes a run or ends one: whatever the teacher marks, and whenever, doesn't.
+   */
+  private static boolean runs(Result result, Sitting sitting) {
+    Tried best = sitting.effortFor(result.question()).best();
+    boolean marked = best == null || best.verdict() != Verdict.GIVEN;
+    return marked && result.verdict() != Verdict.GIVEN && sitting.draw().counts(result.question());
   }
 
   /** What wins with this draw. */
@@ -106,22 +145,44 @@ public final class Referee {
   public Outcome outcome(Sitting sitting, Outcome.Ended ended) {
     PassMark mark = passMark(sitting.draw());
     int points = Scorecard.points(sitting.results());
-    int toCome = 0;
-    int awaiting = 0;
-    for (Result result : sitting.results()) {
-      int worth = sitting.draw().worthOf(result.question());
-      if (result.verdict() == Verdict.GIVEN && worth > 0) {
-        awaiting++;
-        toCome += worth;
-      }
-    }
     if (sitting.opening().inTeams()) {
       return outcomeOfTeams(sitting, mark, ended);
     }
     boolean lost = ended == Outcome.Ended.LIVES || ended == Outcome.Ended.TIME;
     boolean won = !lost && points >= mark.needed();
-    boolean decided = won || lost || points + toCome < mark.needed();
-    return new Outcome(won, points, mark.possible(), mark.needed(), ended, decided ? 0 : awaiting);
+    int sum = sitting.results().stream().mapToInt(Result::points).sum();
+    List<Result> unmarked = unmarked(sitting);
+    boolean decided = won || lost || sum + worth(unmarked, sitting) < mark.needed();
+    return new Outcome(
+        won, points, mark.possible(), mark.needed(), ended, decided ? 0 : unmarked.size());
+  }
+
+  /** The results that wait for a mark which brings points. */
+  private static List<Result> unmarked(Sitting sitting) {
+    return sitting.results().stream()
+        .filter(result -> result.verdict() == Verdict.GIVEN)
+        .filter(result -> sitting.draw().worthOf(result.question()) > 0)
+        .toList();
+  }
+
+  private static int worth(List<Result> results, Sitting sitting) {
+    return results.stream().mapToInt(r -> sitting.draw().worthOf(r.question())).sum();
+  }
+
+  /** How many marks are missing that could change who has won, where teams play; 0 if none can. */
+  static int awaitedByTeams(Sitting sitting) {
+    List<Integer> leading = leading(sitting);
+    int most = sitting.front().points(leading.getFirst());
+    List<Result> unmarked = unmarked(sitting);
+    boolean open = false;
+    for (int team = 0; team < sitting.opening().teams().size(); team++) {
+      Integer place = team;
+      List<Result> own = unmarked.stream().filter(r -> place.equals(r.team())).toList();
+      boolean alone = leading.equals(List.of(place));
+      boolean reaches = sitting.front().points(team) + worth(own, sitting) >= most;
+      open |= !own.isEmpty() && !alone && reaches;
+    }
+    return open ? unmarked.size() : 0;
   }
 
   /** The team with the most points wins; where several have them, the one that decided the tie. */
@@ -135,8 +196,15 @@ public final class Referee {
             && last.verdict() == Verdict.RIGHT;
     List<Integer> winners = decided ? List.of(last.team()) : leading;
     int points = sitting.front().points(leading.getFirst());
-    boolean won = winners.size() == 1;
-    return new Outcome(won, Math.max(0, points), mark.possible(), mark.needed(), ended, 0, winners);
+    int awaiting = decided ? 0 : awaitedByTeams(sitting);
+    return new Outcome(
+        winners.size() == 1 && awaiting == 0,
+        Math.max(0, points),
+        mark.possible(),
+        mark.needed(),
+        ended,
+        awaiting,
+        winners);
   }
 
   /** The teams with the most points. */
@@ -148,10 +216,22 @@ public final class Referee {
     return IntStream.range(0, teams).filter(team -> points.get(team) == most).boxed().toList();
   }
 
+  /** What a mark of so many points says of an answer. */
+  static Verdict verdict(int points, int worth) {
+    return points >= worth ? Verdict.RIGHT : points > 0 ? Verdict.PARTLY : Verdict.WRONG;
+  }
+
   /** The result with the teacher's mark, in points, less what hints cost. */
   Result marked(Result given, int worth, int points, int cost, @Nullable String comment) {
-    Verdict verdict = points >= worth ? Verdict.RIGHT : points > 0 ? Verdict.PARTLY : Verdict.WRONG;
+    Verdict verdict = verdict(points, worth);
     return new Result(
-        given.question(), given.response(), verdict, points - cost, 0, comment, given.team());
+        given.question(),
+        given.response(),
+        verdict,
+        points - cost,
+        0,
+        comment,
+        given.team(),
+        given.missedBy());
   }
 }

@@ -10,12 +10,35 @@ public final class Replay {
 
   private Replay() {}
 
+  /** The sitting in which the team answers that did, and the others have paid what they did. */
+  private static Sitting answering(
+      Sitting sitting, Question question, Result result, Front before) {
+    Integer team = result.team();
+    if (team == null) {
+      return sitting;
+    }
+    Front front = sitting.front().withTurn(team);
+    for (Award award : before.awards()) {
+      if (question.id().equals(award.question()) && award.team() != team) {
+        front = front.awarding(award);
+      }
+    }
+    boolean taken = !result.missedBy().isEmpty();
+    return sitting.with(
+        taken ? front.withTurn(result.missedBy().getFirst()).takenOverBy(team) : front);
+  }
+
   /**
    * The sitting with that question settled again, by the best response it had; without it where the
    * response no longer fits the question, or a question that was passed over can be answered now.
    */
   public static Sitting of(
-      Activity activity, Sitting sitting, Question question, Effort effort, Result result) {
+      Activity activity,
+      Sitting sitting,
+      Question question,
+      Effort effort,
+      Result result,
+      Front before) {
     Response response = result.response();
     Referee referee = new Referee(activity);
     if (response == null) {
@@ -25,15 +48,22 @@ public final class Replay {
     if (!question.answerable() || !question.takes(response)) {
       return sitting;
     }
+    Sitting then = answering(sitting, question, result, before);
+    int worth = new Turns(activity, sitting.opening()).worthOf(question, then);
     Tried tried =
         question.marking() == Marking.AT_ONCE
-            ? Tried.of(response, question.mark(response), sitting.draw().worthOf(question.id()))
+            ? Tried.of(response, question.mark(response), worth)
             : Tried.given(response);
+    tried = tried.by(result.team());
     Effort anew =
         new Effort(
-            effort.question(), effort.tries(), effort.mistakes(), effort.hints(), tried, tried);
-    Integer team = result.team();
-    Sitting then = team == null ? sitting : sitting.with(sitting.front().withTurn(team));
+            effort.question(),
+            effort.tries(),
+            effort.mistakes(),
+            effort.hints(),
+            tried,
+            tried,
+            effort.missedBy());
     return then.with(anew).settledWith(referee.settle(anew, then, 0, 0));
   }
 }

@@ -1,6 +1,7 @@
 package bravium.core.play;
 
 import bravium.core.question.Response;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,7 +12,9 @@ import org.jspecify.annotations.Nullable;
  *     prices are higher
  * @param bonus how many of them are for speed or a run
  * @param comment what the teacher wrote when she marked it; null where she did not
- * @param team the place of the team that answered last, from 0; null where there are no teams
+ * @param team the place of the team whose try counts, from 0: the best, or where none earned
+ *     anything the last; null where there are no teams
+ * @param missedBy the places of the other teams that made a mistake at it: it ends their runs
  */
 public record Result(
     String question,
@@ -20,7 +23,8 @@ public record Result(
     int points,
     int bonus,
     @Nullable String comment,
-    @Nullable Integer team) {
+    @Nullable Integer team,
+    List<Integer> missedBy) {
 
   /** The result of one who plays alone. */
   public Result(
@@ -30,15 +34,21 @@ public record Result(
       int points,
       int bonus,
       @Nullable String comment) {
-    this(question, response, verdict, points, bonus, comment, null);
+    this(question, response, verdict, points, bonus, comment, null, List.of());
   }
 
   /** The same result with other points, of which none is a bonus. */
   public Result withPoints(int changed) {
-    return new Result(question, response, verdict, changed, 0, comment, team);
+    return new Result(question, response, verdict, changed, 0, comment, team, missedBy);
   }
 
-  Result by(@Nullable Integer answering) {
-    return new Result(question, response, verdict, points, bonus, comment, answering);
+  Result by(@Nullable Integer counting, List<Integer> missed) {
+    List<Integer> others = missed.stream().filter(other -> !other.equals(counting)).toList();
+    return new Result(question, response, verdict, points, bonus, comment, counting, others);
+  }
+
+  /** Whether a team's run goes on over it, being none of that team's; null for who is alone. */
+  boolean passesBy(@Nullable Integer runner) {
+    return runner != null && !runner.equals(team) && !missedBy.contains(runner);
   }
 }

@@ -3,6 +3,7 @@ package bravium.core.play;
 import bravium.core.json.Root;
 import bravium.core.question.Marking;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -40,10 +41,29 @@ public record Review(
       Marking marking,
       @Nullable String model) {
 
+    Reviewed with(Showing.Told changed) {
+      return new Reviewed(question, changed, tries, hints, marking, model);
+    }
+
     /** Whether the teacher has yet to mark it. */
     public boolean waits() {
       return marking == Marking.BY_TEACHER && told.verdict() == Verdict.GIVEN;
     }
+  }
+
+  /** The question of that id, if it was settled. */
+  public Optional<Reviewed> find(String question) {
+    return answers.stream().filter(answer -> answer.question().id().equals(question)).findFirst();
+  }
+
+  /** The same with another outcome and, as that says it, other points. */
+  public Review with(Outcome changed) {
+    return new Review(
+        started, last, score.withPoints(changed.points()), passMark, changed, answers);
+  }
+
+  Review with(Scorecard scored, List<Reviewed> changed) {
+    return new Review(started, last, scored, passMark, outcome, List.copyOf(changed));
   }
 
   /** How many answers the teacher has yet to mark, those that decide nothing among them. */

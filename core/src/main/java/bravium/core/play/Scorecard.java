@@ -32,6 +32,28 @@ public record Scorecard(
     return Math.max(0, results.stream().mapToInt(Result::points).sum());
   }
 
+  /** The same sums after one question came out otherwise. */
+  Scorecard with(Showing.Told before, Showing.Told after) {
+    return new Scorecard(
+        Math.max(0, points + after.points() - before.points()),
+        right + change(Verdict.RIGHT, before, after),
+        partly + change(Verdict.PARTLY, before, after),
+        wrong + change(Verdict.WRONG, before, after),
+        missed + change(Verdict.MISSED, before, after),
+        given + change(Verdict.GIVEN, before, after),
+        asked,
+        mistakes);
+  }
+
+  private static int change(Verdict verdict, Showing.Told before, Showing.Told after) {
+    return (after.verdict() == verdict ? 1 : 0) - (before.verdict() == verdict ? 1 : 0);
+  }
+
+  /** The same with other points. */
+  Scorecard withPoints(int changed) {
+    return new Scorecard(changed, right, partly, wrong, missed, given, asked, mistakes);
+  }
+
   private static int count(List<Result> results, Verdict verdict) {
     return (int) results.stream().filter(r -> r.verdict() == verdict).count();
   }

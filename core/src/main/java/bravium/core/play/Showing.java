@@ -241,7 +241,19 @@ public record Showing(
       @Nullable List<String> right,
       List<Area> areas,
       @Nullable Words text,
-      @Nullable String comment) {}
+      @Nullable String comment) {
+
+    /** The same without what would have been right. */
+    Told withoutRight() {
+      return new Told(
+          verdict, settled, points, bonus, response, parts, null, List.of(), text, comment);
+    }
+
+    /** The same with the teacher's mark, in points. */
+    Told marked(Verdict given, int changed, @Nullable String said) {
+      return new Told(given, settled, changed, 0, response, parts, right, areas, text, said);
+    }
+  }
 
   /**
    * The end.

@@ -218,7 +218,7 @@ final class ShowingBuilder {
                     Engine.question(activity, result.question()).stream()
                         .map(q -> new Showing.Answered(asked(q), toldAtEnd(q, result))))
             .toList();
-    return new Showing.Closing(outcome, ending(outcome), answers);
+    return new Showing.Closing(outcome, ending(activity, outcome), answers);
   }
 
   /** The play as its teacher looks back at it. */
@@ -255,7 +255,8 @@ final class ShowingBuilder {
         .flatMap(drawn -> sitting.resultOf(drawn.question()).stream());
   }
 
-  private @Nullable Words ending(Outcome outcome) {
+  /** The teacher's words at the end; null for the usual ones. */
+  static @Nullable Words ending(Activity activity, Outcome outcome) {
     if (outcome.awaiting() > 0) {
       return null;
     }

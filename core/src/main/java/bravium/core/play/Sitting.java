@@ -174,12 +174,18 @@ public record Sitting(
         .withEfforts(efforts.stream().filter(e -> !e.question().equals(question)).toList());
   }
 
+  /** This sitting with all moves that were once taken, also those that would be refused now. */
+  public Sitting withMoves(List<Played> moves) {
+    return withLog(moves);
+  }
+
   Sitting withLog(List<Played> log) {
     return new Sitting(
         opening, draw, stage, now, results, efforts, watch, front, List.copyOf(log), outcome);
   }
 
-  Sitting logging(Played played) {
+  /** This sitting with a further move in its log. */
+  public Sitting logging(Played played) {
     List<Played> longer = new ArrayList<>(log);
     longer.add(played);
     return withLog(longer);

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * The clock over the open question, if there is one: for it, or for the whole game, whichever ends
  * first. It runs only while a question is open, that of the game also while one is picked; it
- * stands in a rehearsal, and while the teacher holds it.
+ * stands in a rehearsal, while the teacher holds it, and while no team has the turn.
  *
  * @param per what the time is for
  * @param total the time there is, in milliseconds
@@ -26,16 +26,20 @@ record Timer(Clock.Per per, long total, long end, boolean stands, @Nullable Long
     if (!open && sitting.stage() != Stage.BOARD) {
       return Optional.empty();
     }
-    Timer each =
-        open
-            ? perQuestion(
-                activity.rules(), Engine.question(activity, sitting.now()).orElseThrow(), sitting)
-            : null;
+    Timer each = ofQuestion(activity, sitting).orElse(null);
     Timer whole = perGame(activity.rules(), sitting);
     if (each == null || whole == null) {
       return Optional.ofNullable(each == null ? whole : each);
     }
     return Optional.of(whole.end <= each.end ? whole : each);
+  }
+
+  /** The clock of the open question itself, also where the game's time ends sooner. */
+  static Optional<Timer> ofQuestion(Activity activity, Sitting sitting) {
+    return sitting.stage() == Stage.QUESTION && sitting.now() != null
+        ? Engine.question(activity, sitting.now())
+            .map(question -> perQuestion(activity.rules(), question, sitting))
+        : Optional.empty();
   }
 
   private static @Nullable Timer perQuestion(Rules rules, Question question, Sitting sitting) {
@@ -62,7 +66,8 @@ record Timer(Clock.Per per, long total, long end, boolean stands, @Nullable Long
   }
 
   private static boolean stands(Sitting sitting) {
-    return sitting.opening().rehearsal() || sitting.watch().held() != null;
+    boolean nobody = sitting.opening().inTeams() && sitting.front().answering() == null;
+    return sitting.opening().rehearsal() || sitting.watch().held() != null || nobody;
   }
 
   private static @Nullable Timer perGame(Rules rules, Sitting sitting) {

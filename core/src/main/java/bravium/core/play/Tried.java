@@ -13,21 +13,23 @@ import org.jspecify.annotations.Nullable;
  * @param points what it would bring by itself, without prices and bonuses
  * @param parts the parts of the response and whether each is right; empty where it has none
  * @param feedback what the teacher says to just this response; null where she says nothing special
+ * @param team the place of the team that made it, from 0; null where there are no teams
  */
 public record Tried(
     @Nullable Response response,
     Verdict verdict,
     int points,
     List<Mark.Part> parts,
-    @Nullable Words feedback) {
+    @Nullable Words feedback,
+    @Nullable Integer team) {
 
   static Tried of(Response response, Mark mark, int worth) {
     Verdict verdict = mark.full() ? Verdict.RIGHT : mark.partly() ? Verdict.PARTLY : Verdict.WRONG;
-    return new Tried(response, verdict, mark.pointsOf(worth), mark.parts(), mark.feedback());
+    return new Tried(response, verdict, mark.pointsOf(worth), mark.parts(), mark.feedback(), null);
   }
 
   static Tried outOfTime() {
-    return new Tried(null, Verdict.MISSED, 0, List.of(), null);
+    return new Tried(null, Verdict.MISSED, 0, List.of(), null, null);
   }
 
   /**
@@ -36,7 +38,26 @@ public record Tried(
    * @param response null where the class talked it over
    */
   static Tried given(@Nullable Response response) {
-    return new Tried(response, Verdict.GIVEN, 0, List.of(), null);
+    return new Tried(response, Verdict.GIVEN, 0, List.of(), null, null);
+  }
+
+  Tried by(@Nullable Integer answering) {
+    return new Tried(response, verdict, points, parts, feedback, answering);
+  }
+
+  /** Whether it was right, if only in part. */
+  boolean earned() {
+    return verdict == Verdict.RIGHT || verdict == Verdict.PARTLY;
+  }
+
+  /** Whether it counts for more than another: what is right in part is more than a mistake. */
+  boolean betterThan(Tried other) {
+    if (other.response == null) {
+      return true;
+    }
+    return verdict == Verdict.RIGHT && other.verdict != Verdict.RIGHT
+        || earned() && !other.earned()
+        || points > other.points;
   }
 
   /** Whether it costs a life and the price of a wrong answer. */

@@ -3,6 +3,7 @@ package bravium.core.play;
 import bravium.core.activity.Activity;
 import bravium.core.activity.TakeOver;
 import bravium.core.activity.Teams;
+import bravium.core.question.Marking;
 import bravium.core.question.Question;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -48,6 +49,17 @@ final class Turns {
     return sitting.front().taking() == null && sitting.front().deciding().isEmpty();
   }
 
+  /**
+   * Whether a question goes on to another team after this effort, if one is there to take it. What
+   * was right in part was not missed; a deciding question has to be right.
+   */
+  boolean goesOn(Sitting sitting, Effort effort) {
+    boolean decides = !sitting.front().deciding().isEmpty();
+    return decides
+        ? effort.last().verdict() != Verdict.RIGHT
+        : effort.last().isMistake() && effort.missed();
+  }
+
   /** The team that takes a question over that was missed; null where none does. */
   @Nullable Integer taker(Sitting sitting, Course course) {
     Front front = sitting.front();
@@ -64,14 +76,16 @@ final class Turns {
     return can ? Integer.valueOf((answering + 1) % teams) : null;
   }
 
-  /** The question goes to another team; what it has cost so far stays with the first. */
-  Sitting handedOver(Sitting sitting, int taker, int cost) {
+  /**
+   * The team that answers pays for a hint or a wrong answer at once, so that each team pays for its
+   * own. A deciding question costs nothing.
+   */
+  Sitting charged(Sitting sitting, String question, int price) {
     Front front = sitting.front();
-    Integer first = front.answering();
-    if (first == null || !front.deciding().isEmpty()) {
-      return sitting.with(front.takenOverBy(taker));
-    }
-    return sitting.with(front.awarding(new Award(first, -cost, sitting.now())).takenOverBy(taker));
+    Integer answering = front.answering();
+    return teams == 0 || answering == null || !front.deciding().isEmpty()
+        ? sitting
+        : sitting.with(front.awarding(new Award(answering, -price, question)));
   }
 
   /** The sitting in which nobody takes over what is settled as it is. */
@@ -95,7 +109,7 @@ final class Turns {
     }
     return Draw.pool(activity, sitting.opening().rehearsal()).stream()
         .filter(q -> sitting.draw().find(q.id()).isEmpty())
-        .filter(q -> q.answerable() && q.canBeRight())
+        .filter(q -> q.answerable() && q.canBeRight() && q.marking() == Marking.AT_ONCE)
         .findFirst()
         .orElse(null);
   }

@@ -66,12 +66,23 @@ public record Gaps(
   }
 
   /**
-   * What can be chosen at a gap, in alphabetical order: its own wrong words, or all of the bank.
+   * What can be chosen at a gap, in alphabetical order: its own wrong words, or all that is offered
+   * anywhere. Another gap's wrong words are then offered beside its right one: else what stands in
+   * two lists would be right in one of them.
    */
   public List<String> choicesAt(GapText.Gap gap) {
-    List<String> words = new ArrayList<>(gap.wrong().isEmpty() ? bank() : gap.wrong());
+    List<String> words = new ArrayList<>(gap.wrong());
+    if (words.isEmpty()) {
+      words.addAll(bank());
+      sentence().gaps().forEach(other -> words.addAll(other.wrong()));
+    }
     words.add(gap.accepted().getFirst());
     return words.stream().distinct().sorted().toList();
+  }
+
+  /** All words that stand in some list, each once. */
+  private List<String> offered() {
+    return sentence().gaps().stream().flatMap(gap -> choicesAt(gap).stream()).distinct().toList();
   }
 
   @Override
@@ -96,7 +107,11 @@ public record Gaps(
 
   @Override
   public List<String> read() {
-    return filling == Filling.TYPED ? List.of() : bank();
+    return switch (filling) {
+      case TYPED -> List.of();
+      case DRAGGED -> bank();
+      case CHOSEN -> offered();
+    };
   }
 
   @Override

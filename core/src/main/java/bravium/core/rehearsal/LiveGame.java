@@ -102,7 +102,14 @@ public final class LiveGame {
     for (Result result : before.results()) {
       Question question = questions.get(result.question());
       if (question != null && draw.find(result.question()).isPresent()) {
-        carried = Replay.of(activity, carried, question, before.effortFor(question.id()), result);
+        carried =
+            Replay.of(
+                activity,
+                carried,
+                question,
+                before.effortFor(question.id()),
+                result,
+                before.front());
       }
     }
     return withTurn(carried);

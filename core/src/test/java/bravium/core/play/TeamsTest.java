@@ -23,6 +23,7 @@ import bravium.core.samples.RandomActivities;
 import bravium.core.samples.RandomMoves;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -220,18 +221,18 @@ class TeamsTest {
       boolean gives = move.action() instanceof Action.GivePoints && turn.refusal() == null;
       byHand += gives && !turn.repeated() ? ((Action.GivePoints) move.action()).points() : 0;
       int answered = sitting.results().stream().mapToInt(Result::points).sum();
-      int open =
-          sitting.now() == null || sitting.resultOf(sitting.now()).isPresent()
-              ? 0
-              : sitting.front().broughtBy(sitting.now());
       int sum =
           Engine.show(activity, sitting, Audience.PROJECTOR, step).teams().stream()
               .mapToInt(Showing.Side::points)
               .sum();
-      int waiting =
-          sitting.waiting().stream().filter(id -> true).mapToInt(sitting.front()::broughtBy).sum();
-      assertThat(sum).isEqualTo(answered + byHand + Math.min(0, waiting));
-      assertThat(open).isLessThanOrEqualTo(0);
+      Set<String> settled = sitting.settled();
+      int paid =
+          sitting.draw().ids().stream()
+              .filter(id -> !settled.contains(id))
+              .mapToInt(sitting.front()::broughtBy)
+              .sum();
+      assertThat(sum).isEqualTo(answered + byHand + paid);
+      assertThat(paid).isLessThanOrEqualTo(0);
     }
   }
 

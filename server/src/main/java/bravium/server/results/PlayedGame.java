@@ -4,6 +4,7 @@ import bravium.core.play.Outcome;
 import bravium.core.play.PassMark;
 import bravium.core.play.Review;
 import bravium.core.play.Scorecard;
+import bravium.server.sittings.StoredSitting;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,6 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param started when it left its title page, in milliseconds since 1970
  * @param last when its player did something last
  * @param outcome null until the end
+ * @param recounted whether it ended before its review was kept: its outcome is what it was, what
+ *     single questions brought was worked out later
  * @param waiting how many of its answers wait for the teacher's mark
  */
 public record PlayedGame(
@@ -25,18 +28,20 @@ public record PlayedGame(
     Scorecard score,
     PassMark passMark,
     @Nullable Outcome outcome,
+    boolean recounted,
     int waiting) {
 
-  static PlayedGame of(String sitting, int learner, @Nullable Integer time, Review review) {
+  static PlayedGame of(String sitting, int learner, StoredSitting stored, Review review) {
     return new PlayedGame(
         sitting,
         learner,
-        time,
+        stored.sitting().opening().time(),
         review.started(),
         review.last(),
         review.score(),
         review.passMark(),
         review.outcome(),
+        stored.recounted(),
         review.waiting());
   }
 }

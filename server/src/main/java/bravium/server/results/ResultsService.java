@@ -1,7 +1,6 @@
 package bravium.server.results;
 
 import bravium.core.play.Action;
-import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
 import bravium.core.play.Review;
@@ -11,7 +10,6 @@ import bravium.server.problems.Problem;
 import bravium.server.sittings.Refusals;
 import bravium.server.sittings.StoredSitting;
 import bravium.server.sittings.WarmSittings;
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -23,14 +21,11 @@ class ResultsService {
   private final ResultsRepository rows;
   private final ActivityService activities;
   private final WarmSittings sittings;
-  private final Clock clock;
 
-  ResultsService(
-      ResultsRepository rows, ActivityService activities, WarmSittings sittings, Clock clock) {
+  ResultsService(ResultsRepository rows, ActivityService activities, WarmSittings sittings) {
     this.rows = rows;
     this.activities = activities;
     this.sittings = sittings;
-    this.clock = clock;
   }
 
   List<PlayedActivity> played(Teacher teacher) {
@@ -96,13 +91,11 @@ class ResultsService {
   }
 
   private PlayedGame game(ResultsRepository.Begun begun, Review review) {
-    return PlayedGame.of(
-        begun.id(), begun.learner(), stored(begun).sitting().opening().time(), review);
+    return PlayedGame.of(begun.id(), begun.learner(), stored(begun), review);
   }
 
   private Review review(ResultsRepository.Begun begun) {
-    StoredSitting stored = stored(begun);
-    return Engine.review(stored.activity(), stored.sitting(), clock.millis());
+    return sittings.review(begun.id(), any -> true);
   }
 
   /** Whose it is has been looked up with its row. */

@@ -82,7 +82,11 @@ class FrontService {
   FrontSitting read(Teacher teacher, String sitting) {
     StoredSitting stored = warm.read(sitting, of(teacher));
     return new FrontSitting(
-        sitting, stored.activity(), stored.sitting().opening(), stored.sitting().log());
+        sitting,
+        stored.activity(),
+        stored.sitting().opening(),
+        stored.sitting().log(),
+        stored.past());
   }
 
   MoveAnswer move(Teacher teacher, String sitting, Move move) {

@@ -5,6 +5,7 @@ import bravium.core.play.Draw;
 import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
+import bravium.core.play.PastGame;
 import bravium.core.play.Showing;
 import bravium.core.play.Turn;
 import bravium.server.activities.ActivityService;
@@ -125,7 +126,12 @@ class LearnerService {
 
   private Showing show(StoredSitting stored) {
     return MediaNames.of(stored)
-        .veiled(Engine.show(stored.activity(), stored.sitting(), Audience.PLAYER, clock.millis()));
+        .veiled(
+            stored.past()
+                ? PastGame.show(
+                    stored.activity(), stored.sitting().opening(), stored.review(), clock.millis())
+                : Engine.show(
+                    stored.activity(), stored.sitting(), Audience.PLAYER, clock.millis()));
   }
 
   private PlayLinkRepository.Link link(String code, String address) {

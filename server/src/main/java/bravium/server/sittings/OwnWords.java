@@ -2,9 +2,11 @@ package bravium.server.sittings;
 
 import bravium.core.activity.Activity;
 import bravium.core.play.Result;
+import bravium.core.play.Review;
 import bravium.core.play.Sitting;
 import bravium.core.play.Verdict;
 import bravium.core.question.Discussion;
+import bravium.core.question.Marking;
 import bravium.core.question.OwnWordsQuestion;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
@@ -25,6 +27,23 @@ record OwnWords(String question, String text, boolean discussion, boolean waitin
     return activity.game().questions().stream()
         .filter(OwnWordsQuestion.class::isInstance)
         .flatMap(question -> sitting.resultOf(question.id()).stream().flatMap(r -> in(question, r)))
+        .toList();
+  }
+
+  /** All that stands in a game that has ended. */
+  static List<OwnWords> in(Review review) {
+    return review.answers().stream()
+        .filter(answer -> answer.marking() != Marking.AT_ONCE)
+        .flatMap(
+            answer ->
+                answer.told().response() instanceof Response.Typed(String text)
+                    ? Stream.of(
+                        new OwnWords(
+                            answer.question().id(),
+                            text,
+                            answer.marking() == Marking.NONE,
+                            answer.waits()))
+                    : Stream.empty())
         .toList();
   }
 

@@ -12,6 +12,7 @@ import bravium.core.play.Engine;
 import bravium.core.play.Opening;
 import bravium.core.play.Outcome;
 import bravium.core.play.Played;
+import bravium.core.play.Review;
 import bravium.core.play.Sitting;
 import bravium.server.activities.ActivityVersion;
 import bravium.server.data.Writer;
@@ -19,6 +20,7 @@ import bravium.server.data.schema.tables.records.SittingRecord;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.UpdateSetMoreStep;
 import org.jspecify.annotations.Nullable;
@@ -27,6 +29,8 @@ import org.springframework.stereotype.Repository;
 /** The rows of sittings and of their moves. */
 @Repository
 class SittingRepository {
+
+  private static final Condition EARLIER_RULES = SITTING.OPENED_REVISION.ne((long) Engine.REVISION);
 
   private final DSLContext database;
   private final Writer writer;
@@ -50,6 +54,7 @@ class SittingRepository {
           row.setLearnerId(learner);
           row.setTeacherId(teacher);
           row.setOpening(Codec.OPENING.write(opening));
+          row.setOpenedRevision((long) Engine.REVISION);
           row.setOpenedAt(Instant.ofEpochMilli(opening.at()));
           return row.insert();
         });
@@ -62,6 +67,9 @@ class SittingRepository {
             SITTING.LEARNER_ID,
             SITTING.TEACHER_ID,
             SITTING.OPENING,
+            SITTING.REVIEW,
+            SITTING.OUTCOME,
+            SITTING.ENGINE_REVISION,
             ACTIVITY_VERSION.ACTIVITY_ID,
             ACTIVITY_VERSION.DOCUMENT)
         .from(SITTING)
@@ -70,16 +78,51 @@ class SittingRepository {
         .where(SITTING.PUBLIC_ID.eq(id))
         .fetchOptional(
             row -> {
-              Activity activity = Codec.ACTIVITY.read(row.value6());
-              Opening opening = Codec.OPENING.read(row.value4());
+              Activity activity = Codec.ACTIVITY.read(row.get(ACTIVITY_VERSION.DOCUMENT));
+              Opening opening = Codec.OPENING.read(row.get(SITTING.OPENING));
+              List<Played> moves = moves(row.get(SITTING.ID));
+              Sitting sitting = Engine.rebuild(activity, opening, moves);
+              Long settledBy = row.get(SITTING.ENGINE_REVISION);
+              String kept = row.get(SITTING.REVIEW);
+              Outcome outcome = outcome(row.get(SITTING.OUTCOME));
+              boolean earlier = outcome != null && settledBy != Engine.REVISION;
+              boolean closed = outcome != null && outcome.ended() == Outcome.Ended.CLOSED;
               return new StoredSitting(
-                  row.value1(),
-                  row.value2(),
-                  row.value3(),
-                  row.value5(),
+                  row.get(SITTING.ID),
+                  row.get(SITTING.LEARNER_ID),
+                  row.get(SITTING.TEACHER_ID),
+                  row.get(ACTIVITY_VERSION.ACTIVITY_ID),
                   activity,
-                  Engine.rebuild(activity, opening, moves(row.value1())));
+                  earlier || closed ? sitting.withMoves(moves) : sitting,
+                  kept != null
+                      ? Codec.REVIEW.read(kept)
+                      : earlier ? recounted(activity, sitting, outcome) : null,
+                  earlier || closed,
+                  earlier && kept == null);
             });
+  }
+
+  private static @Nullable Outcome outcome(@Nullable String document) {
+    return document == null ? null : Codec.OUTCOME.read(document);
+  }
+
+  /** Of a game that ended before reviews were kept: worked out now, but for its outcome. */
+  private static Review recounted(Activity activity, Sitting sitting, Outcome outcome) {
+    long last = sitting.log().isEmpty() ? sitting.opening().at() : sitting.log().getLast().at();
+    return Engine.review(activity, sitting, last).with(outcome);
+  }
+
+  /** The sittings that were begun under other rules than the engine's and still run. */
+  List<String> ofEarlierRules() {
+    return database
+        .select(SITTING.PUBLIC_ID)
+        .from(SITTING)
+        .where(EARLIER_RULES, SITTING.OUTCOME.isNull())
+        .fetch(SITTING.PUBLIC_ID);
+  }
+
+  boolean isOfEarlierRules(long sitting) {
+    return database.fetchExists(SITTING, SITTING.ID.eq(sitting), EARLIER_RULES);
   }
 
   private List<Played> moves(long sitting) {
@@ -100,7 +143,6 @@ class SittingRepository {
     Sitting after = stored.sitting();
     Played played = after.log().getLast();
     Instant at = Instant.ofEpochMilli(played.at());
-    Outcome outcome = after.outcome();
     boolean marked = played.move().action() instanceof Action.Mark;
     writer.write(
         dsl -> {
@@ -114,14 +156,33 @@ class SittingRepository {
           if (words != null) {
             setWords(dsl, stored.row(), words, at);
           }
-          UpdateSetMoreStep<?> update =
-              dsl.update(SITTING)
-                  .set(SITTING.OUTCOME, outcome == null ? null : Codec.OUTCOME.write(outcome))
-                  .set(SITTING.ENGINE_REVISION, outcome == null ? null : (long) Engine.REVISION);
-          return (marked ? update : update.set(SITTING.ENDED_AT, outcome == null ? null : at))
-              .where(SITTING.ID.eq(stored.row()))
-              .execute();
+          return settle(dsl, stored, marked ? null : at);
         });
+  }
+
+  /** Keeps the review of a game that has ended without a move. */
+  void settle(StoredSitting stored, long at) {
+    writer.write(dsl -> settle(dsl, stored, Instant.ofEpochMilli(at)));
+  }
+
+  /**
+   * Writes how a sitting stands.
+   *
+   * @param at when it ended, if it has; null for the time that is there
+   */
+  private static int settle(DSLContext dsl, StoredSitting stored, @Nullable Instant at) {
+    Review review = stored.review();
+    Outcome outcome = review == null ? null : review.outcome();
+    UpdateSetMoreStep<?> update =
+        dsl.update(SITTING)
+            .set(SITTING.OUTCOME, outcome == null ? null : Codec.OUTCOME.write(outcome))
+            .set(SITTING.REVIEW, outcome == null ? null : Codec.REVIEW.write(review));
+    if (!stored.past() || outcome.ended() == Outcome.Ended.CLOSED) {
+      update = update.set(SITTING.ENGINE_REVISION, outcome == null ? null : (long) Engine.REVISION);
+    }
+    return (at == null ? update : update.set(SITTING.ENDED_AT, outcome == null ? null : at))
+        .where(SITTING.ID.eq(stored.row()))
+        .execute();
   }
 
   private static void setWords(DSLContext dsl, long sitting, List<OwnWords> words, Instant at) {

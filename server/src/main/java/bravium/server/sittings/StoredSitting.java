@@ -1,6 +1,7 @@
 package bravium.server.sittings;
 
 import bravium.core.activity.Activity;
+import bravium.core.play.Review;
 import bravium.core.play.Sitting;
 import org.jspecify.annotations.Nullable;
 
@@ -9,6 +10,11 @@ import org.jspecify.annotations.Nullable;
  *
  * @param row the number of the sitting's row
  * @param activityRow the number of its activity's row
+ * @param review what was kept of it when it ended; null while it runs
+ * @param past whether it ended under other rules than the engine's: then its review is all that
+ *     counts, and it is never played on
+ * @param recounted whether its review was made later than its end, by other rules: its outcome is
+ *     what it was, what single questions brought may not be
  */
 public record StoredSitting(
     long row,
@@ -16,9 +22,19 @@ public record StoredSitting(
     @Nullable Long teacher,
     long activityRow,
     Activity activity,
-    Sitting sitting) {
+    Sitting sitting,
+    @Nullable Review review,
+    boolean past,
+    boolean recounted) {
 
-  StoredSitting after(Sitting later) {
-    return new StoredSitting(row, learner, teacher, activityRow, activity, later);
+  StoredSitting after(Sitting later, @Nullable Review kept) {
+    return new StoredSitting(
+        row, learner, teacher, activityRow, activity, later, kept, past, recounted);
+  }
+
+  /** The same as a past game with this review. */
+  StoredSitting closed(Review kept) {
+    return new StoredSitting(
+        row, learner, teacher, activityRow, activity, sitting, kept, true, recounted);
   }
 }

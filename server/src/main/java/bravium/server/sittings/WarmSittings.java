@@ -1,17 +1,27 @@
 package bravium.server.sittings;
 
+import bravium.core.play.Action;
 import bravium.core.play.Engine;
 import bravium.core.play.Move;
+import bravium.core.play.Mover;
 import bravium.core.play.Opening;
+import bravium.core.play.PastGame;
+import bravium.core.play.Played;
+import bravium.core.play.Refusal;
+import bravium.core.play.Review;
+import bravium.core.play.Sitting;
 import bravium.core.play.Turn;
 import bravium.server.activities.ActivityVersion;
 import bravium.server.data.Codes;
+import bravium.server.data.Nightly;
 import bravium.server.problems.Problem;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
@@ -23,7 +33,7 @@ import org.springframework.stereotype.Component;
  * one sitting are taken one after another; those of different sittings don't wait for each other.
  */
 @Component
-public class WarmSittings {
+public class WarmSittings implements Nightly {
 
   private static final int MOST = 10_000;
   private static final Duration KEPT = Duration.ofHours(1);
@@ -65,16 +75,7 @@ public class WarmSittings {
     Warm sitting = own(id, owner);
     sitting.lock.lock();
     try {
-      StoredSitting before = sitting.stored;
-      Turn turn = Engine.play(before.activity(), before.sitting(), move, clock.millis());
-      if (turn.refusal() == null && !turn.repeated()) {
-        StoredSitting after = before.after(turn.sitting());
-        List<OwnWords> words = OwnWords.in(after.activity(), after.sitting());
-        boolean same = words.equals(OwnWords.in(before.activity(), before.sitting()));
-        sittings.addMove(after, same ? null : words);
-        sitting.stored = after;
-      }
-      return turn;
+      return sitting.stored.past() ? markPast(sitting, move) : playOn(sitting, move);
     } catch (RuntimeException e) {
       // Whatever went wrong, the rows are right: the next one builds from them.
       warm.invalidate(id);
@@ -84,8 +85,97 @@ public class WarmSittings {
     }
   }
 
+  private Turn playOn(Warm sitting, Move move) {
+    StoredSitting before = sitting.stored;
+    Turn turn = Engine.play(before.activity(), before.sitting(), move, clock.millis());
+    if (turn.refusal() == null && !turn.repeated()) {
+      Sitting later = turn.sitting();
+      StoredSitting after =
+          before.after(
+              later,
+              later.outcome() == null
+                  ? null
+                  : Engine.review(before.activity(), later, clock.millis()));
+      List<OwnWords> words = OwnWords.in(after.activity(), after.sitting());
+      boolean same = words.equals(OwnWords.in(before.activity(), before.sitting()));
+      sittings.addMove(after, same ? null : words);
+      sitting.stored = after;
+    }
+    return turn;
+  }
+
+  /** A past game takes nothing but the teacher's marks. */
+  private Turn markPast(Warm sitting, Move move) {
+    StoredSitting before = sitting.stored;
+    Optional<Played> known = before.sitting().played(move.key());
+    if (known.isPresent()) {
+      boolean same = known.get().move().sameAs(move);
+      return new Turn(before.sitting(), List.of(), same ? null : Refusal.KEY_USED, same);
+    }
+    if (!(move.action() instanceof Action.Mark mark) || move.by() != Mover.TEACHER) {
+      return new Turn(before.sitting(), List.of(), Refusal.NOT_OPEN, false);
+    }
+    Refusal refusal = PastGame.refused(before.review(), mark);
+    if (refusal == null) {
+      Review review = PastGame.marked(before.activity(), before.review(), mark);
+      Sitting later = before.sitting().logging(new Played(move, clock.millis()));
+      StoredSitting after = before.after(later, review);
+      sittings.addMove(after, OwnWords.in(review));
+      sitting.stored = after;
+    }
+    return new Turn(sitting.stored.sitting(), List.of(), refusal, false);
+  }
+
+  /**
+   * What came of a sitting: what was kept when it ended, or how it stands. A game whose time ran
+   * out while nobody looked ends here.
+   */
+  public Review review(String id, Predicate<StoredSitting> owner) {
+    Warm sitting = own(id, owner);
+    sitting.lock.lock();
+    try {
+      StoredSitting stored = sitting.stored;
+      if (stored.review() != null) {
+        return stored.review();
+      }
+      Review review = Engine.review(stored.activity(), stored.sitting(), clock.millis());
+      if (review.outcome() != null) {
+        sitting.stored = stored.after(stored.sitting(), review);
+        sittings.settle(sitting.stored, clock.millis());
+      }
+      return review;
+    } finally {
+      sitting.lock.unlock();
+    }
+  }
+
+  /**
+   * Ends what was begun under other rules and still runs: it can't be played on as it began. What
+   * was never begun is none of that.
+   */
+  private StoredSitting closed(StoredSitting stored) {
+    boolean begun = !stored.sitting().log().isEmpty();
+    if (!begun || stored.review() != null || !sittings.isOfEarlierRules(stored.row())) {
+      return stored;
+    }
+    long now = clock.millis();
+    Sitting ended = Engine.close(stored.activity(), stored.sitting(), now);
+    if (ended.outcome() == null) {
+      return stored;
+    }
+    StoredSitting closed = stored.closed(Engine.review(stored.activity(), ended, now));
+    sittings.settle(closed, now);
+    return closed;
+  }
+
+  @Override
+  public void atNight(Instant now) {
+    sittings.ofEarlierRules().forEach(id -> own(id, any -> true));
+  }
+
   private Warm own(String id, Predicate<StoredSitting> owner) {
-    Warm sitting = warm.get(id, key -> sittings.find(key).map(Warm::new).orElse(null));
+    Warm sitting =
+        warm.get(id, key -> sittings.find(key).map(this::closed).map(Warm::new).orElse(null));
     if (sitting == null || !owner.test(sitting.stored)) {
       throw Problem.notFound(
           "no-such-sitting",

@@ -46,7 +46,10 @@ class WarmSittingsTest {
                     null,
                     3L,
                     activity,
-                    Engine.open(activity, new Opening("seed", 0, false)))));
+                    Engine.open(activity, new Opening("seed", 0, false)),
+                    null,
+                    false,
+                    false)));
   }
 
   @Test

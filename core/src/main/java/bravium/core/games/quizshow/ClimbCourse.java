@@ -47,6 +47,11 @@ record ClimbCourse(Climb climb, List<Integer> worths) implements Course {
   }
 
   @Override
+  public boolean costs() {
+    return false;
+  }
+
+  @Override
   public Optional<Outcome.Ended> over(Sitting sitting) {
     if (heights(sitting).contains(climb.steps())) {
       return Optional.of(Outcome.Ended.PLAYED);

@@ -1,0 +1,121 @@
+package bravium.core.play;
+
+import bravium.core.activity.Activity;
+import bravium.core.activity.Answers;
+import bravium.core.question.Marking;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A game that has ended under earlier rules of this engine. It is never played again: what is shown
+ * of it, and what a mark that is given later changes, comes from the review that was kept.
+ */
+public final class PastGame {
+
+  private PastGame() {}
+
+  /**
+   * The end of the game, as its player sees it.
+   *
+   * @param at the moment, in milliseconds since 1970
+   */
+  public static Showing show(Activity activity, Opening opening, Review review, long at) {
+    Showing title =
+        new ShowingBuilder(
+                activity, Sitting.onTitlePage(opening, new Draw(List.of())), Audience.PLAYER, at)
+            .build();
+    Outcome outcome = review.outcome();
+    return new Showing(
+        at,
+        Stage.END,
+        title.cover(),
+        review.passMark(),
+        title.terms(),
+        review.score(),
+        markers(review),
+        null,
+        List.of(),
+        null,
+        null,
+        null,
+        null,
+        outcome == null ? null : closing(activity, review, outcome),
+        null,
+        title.dress(),
+        title.sounds(),
+        title.wording());
+  }
+
+  private static List<Markers.Marker> markers(Review review) {
+    List<Markers.Marker> markers = new ArrayList<>();
+    for (Review.Reviewed answer : review.answers()) {
+      markers.add(new Markers.Marker(answer.question().id(), Markers.of(answer.told().verdict())));
+    }
+    while (markers.size() < review.score().asked()) {
+      markers.add(new Markers.Marker("left " + (markers.size() + 1), Markers.State.MISSED));
+    }
+    return List.copyOf(markers);
+  }
+
+  private static Showing.Closing closing(Activity activity, Review review, Outcome outcome) {
+    boolean never = activity.rules().answers() == Answers.NEVER;
+    List<Showing.Answered> answers =
+        review.answers().stream()
+            .map(
+                a -> new Showing.Answered(a.question(), never ? a.told().withoutRight() : a.told()))
+            .toList();
+    return new Showing.Closing(outcome, ShowingBuilder.ending(activity, outcome), answers);
+  }
+
+  /**
+   * Whether an answer of the game can get that mark: the teacher has to mark it, and it is from 0
+   * to what the question was worth.
+   */
+  public static @Nullable Refusal refused(Review review, Action.Mark mark) {
+    Review.Reviewed answer = review.find(mark.question()).orElse(null);
+    if (answer == null || answer.marking() != Marking.BY_TEACHER) {
+      return Refusal.NO_SUCH_QUESTION;
+    }
+    boolean fits = mark.points() >= 0 && mark.points() <= answer.question().worth();
+    return answer.told().response() != null && fits ? null : Refusal.NO_SUCH_MARK;
+  }
+
+  /** The review with one answer marked: everything else stays what it was. */
+  public static Review marked(Activity activity, Review review, Action.Mark mark) {
+    Review.Reviewed before = review.find(mark.question()).orElseThrow();
+    int worth = before.question().worth();
+    int cost =
+        before.hints() * activity.rules().costs().hint()
+            + (before.tries() - 1) * activity.rules().costs().wrong();
+    Verdict verdict = Referee.verdict(mark.points(), worth);
+    Showing.Told told = before.told().marked(verdict, mark.points() - cost, mark.comment());
+    List<Review.Reviewed> answers = new ArrayList<>(review.answers());
+    answers.replaceAll(a -> a == before ? a.with(told) : a);
+    Scorecard score = review.score().with(before.told(), told);
+    Review changed = review.with(score, answers);
+    Outcome outcome = review.outcome();
+    return outcome == null || !outcome.winners().isEmpty()
+        ? changed
+        : changed.with(outcome(outcome, changed));
+  }
+
+  private static Outcome outcome(Outcome before, Review review) {
+    int toCome =
+        review.answers().stream()
+            .filter(Review.Reviewed::waits)
+            .mapToInt(answer -> answer.question().worth())
+            .sum();
+    int points = review.score().points();
+    boolean lost = before.ended() == Outcome.Ended.LIVES || before.ended() == Outcome.Ended.TIME;
+    boolean won = !lost && points >= before.needed();
+    boolean decided = won || lost || points + toCome < before.needed();
+    return new Outcome(
+        won,
+        points,
+        before.possible(),
+        before.needed(),
+        before.ended(),
+        decided ? 0 : review.waiting());
+  }
+}
