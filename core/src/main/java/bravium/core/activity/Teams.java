@@ -45,6 +45,11 @@ public record Teams(
     }
   }
 
+  /** The same, with a deciding question for a tie or without. */
+  public Teams withDecider(boolean changed) {
+    return new Teams(list, turns, takeOver, changed, extra);
+  }
+
   /** Teams with nothing unknown in them. */
   public Teams(List<Team> list, Turns turns, @Nullable TakeOver takeOver, boolean decider) {
     this(list, turns, takeOver, decider, Extra.NONE);

@@ -1,6 +1,8 @@
 package bravium.core.play;
 
+import bravium.core.activity.Bonus;
 import bravium.core.activity.Rules;
+import bravium.core.question.Question;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -8,46 +10,82 @@ import java.util.stream.IntStream;
  * What a pass mark means for some questions, in whole points and whole questions.
  *
  * @param percent the pass mark, 0 to 100
- * @param asked how many questions are asked
+ * @param asked how many questions that bring points are asked; all, where none does
  * @param possible the points of all
  * @param needed the fewest points that win: the share rounded up to a whole point
  * @param rightNeeded the fewest right answers that bring them
  * @param about whether it differs from draw to draw, so that these are the figures of a usual one
+ * @param counted whether so many right answers win and fewer don't, whatever else happens: the
+ *     questions have one worth, and nothing costs points or brings more
  */
 public record PassMark(
-    int percent, int asked, int possible, int needed, int rightNeeded, boolean about) {
+    int percent,
+    int asked,
+    int possible,
+    int needed,
+    int rightNeeded,
+    boolean about,
+    boolean counted) {
 
   /** The pass mark of these rules for questions of these worths. All in integers, exact. */
   static PassMark of(int percent, List<Integer> worths) {
     int possible = worths.stream().mapToInt(Integer::intValue).sum();
     int needed = (int) (((long) possible * percent + 99) / 100);
-    List<Integer> best = worths.stream().sorted((a, b) -> b - a).toList();
+    List<Integer> best = worths.stream().filter(w -> w > 0).sorted((a, b) -> b - a).toList();
     int right = 0;
     for (int points = 0; points < needed; right++) {
       points += best.get(right);
     }
-    return new PassMark(percent, worths.size(), possible, needed, right, false);
+    boolean alike = best.stream().distinct().count() <= 1;
+    int asked = best.isEmpty() ? worths.size() : best.size();
+    return new PassMark(percent, asked, possible, needed, right, false, alike);
   }
 
   /** The pass mark of a play with this draw. */
   public static PassMark of(Rules rules, Draw draw) {
-    return of(rules.passMark(), draw.counting().stream().map(Draw.Drawn::worth).toList());
+    return of(rules.passMark(), draw.counting().stream().map(Draw.Drawn::worth).toList())
+        .under(rules);
+  }
+
+  private PassMark under(Rules rules) {
+    Bonus bonus = rules.bonus();
+    boolean bonuses = bonus != null && (bonus.speed() > 0 || bonus.run() > 0);
+    boolean prices = rules.costs().hint() > 0 || rules.costs().wrong() > 0;
+    return new PassMark(
+        percent,
+        asked,
+        possible,
+        needed,
+        rightNeeded,
+        about,
+        counted && !about && !bonuses && !prices);
   }
 
   /**
-   * The pass mark of a draw from these worths; where they differ and not all are asked, of one that
-   * holds every size in its share.
+   * The pass mark of a draw from these questions; where their worths differ and not all are asked,
+   * of one that holds every size in its share.
    */
-  public static PassMark ofPool(Rules rules, List<Integer> worths) {
+  public static PassMark ofPool(Rules rules, List<Question> pool) {
+    return ofWorths(rules, pool.stream().map(rules::worthOf).sorted().toList());
+  }
+
+  /** The same for questions of these worths, in rising order. */
+  static PassMark ofWorths(Rules rules, List<Integer> worths) {
     int asked = Draw.asked(rules, worths.size());
-    List<Integer> sorted = worths.stream().sorted().toList();
     List<Integer> usual =
         IntStream.range(0, asked)
-            .mapToObj(i -> sorted.get((2 * i + 1) * sorted.size() / (2 * asked)))
+            .mapToObj(i -> worths.get((2 * i + 1) * worths.size() / (2 * asked)))
             .toList();
+    boolean differs = asked < worths.size() && !worths.getFirst().equals(worths.getLast());
     PassMark mark = of(rules.passMark(), usual);
-    boolean differs = asked < sorted.size() && !sorted.getFirst().equals(sorted.getLast());
     return new PassMark(
-        mark.percent(), asked, mark.possible(), mark.needed(), mark.rightNeeded(), differs);
+            mark.percent(),
+            mark.asked(),
+            mark.possible(),
+            mark.needed(),
+            mark.rightNeeded(),
+            differs,
+            mark.counted())
+        .under(rules);
   }
 }

@@ -160,7 +160,28 @@ public enum Check {
   /** A hint or a wrong answer costs more than a question brings. Values: price, least worth. */
   @JsonProperty("price-above-worth")
   PRICE_ABOVE_WORTH,
-  /** There are points for speed, but no clock to measure it. */
+  /**
+   * Questions that nobody can get right cost more lives than there are, in every draw or in some.
+   * Values: lives, such questions.
+   */
+  @JsonProperty("lives-too-few")
+  LIVES_TOO_FEW,
+  /** Until it is right: whoever goes on guessing wins. Values: the chance in billionths, tries. */
+  @JsonProperty("until-right-wins")
+  UNTIL_RIGHT_WINS,
+  /** Teams play for the most points, so that a pass mark of one's own decides nothing. */
+  @JsonProperty("pass-mark-of-teams")
+  PASS_MARK_OF_TEAMS,
+  /** Teams have no lives. */
+  @JsonProperty("lives-of-teams")
+  LIVES_OF_TEAMS,
+  /** A tie may find no question left to decide it. Values: how many to ask. */
+  @JsonProperty("no-decider-left")
+  NO_DECIDER_LEFT,
+  /**
+   * There are points for speed, but questions have no clock to measure it. Values: how many of
+   * them, of how many.
+   */
   @JsonProperty("speed-without-clock")
   SPEED_WITHOUT_CLOCK,
   /**
@@ -175,7 +196,18 @@ public enum Check {
   /** The game's clock is short. Values: its seconds, the class's least and most. */
   @JsonProperty("game-clock-short")
   GAME_CLOCK_SHORT,
+  /** Nobody can keep the game's clock. Values: its seconds, seconds to read alone, better ones. */
+  @JsonProperty("game-clock-hopeless")
+  GAME_CLOCK_HOPELESS,
   /** More is asked than a game usually shows. Values: asked, the usual most. */
   @JsonProperty("many-questions")
-  MANY_QUESTIONS
+  MANY_QUESTIONS;
+
+  /** Whether there can be several of it at one place, told apart by their values. */
+  boolean many() {
+    return switch (this) {
+      case MARKER_WITHOUT_QUESTION, MISTAKE_IS_RIGHT, CARD_WITHOUT_GROUP, HINT_GIVES_AWAY -> true;
+      default -> false;
+    };
+  }
 }

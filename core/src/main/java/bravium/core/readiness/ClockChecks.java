@@ -4,6 +4,8 @@ import bravium.core.activity.Activity;
 import bravium.core.activity.Clock;
 import bravium.core.activity.Rules;
 import bravium.core.measure.ReadingSpeed;
+import bravium.core.play.Draw;
+import bravium.core.question.Basics;
 import bravium.core.question.Question;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,9 +14,12 @@ import org.jspecify.annotations.Nullable;
 /** Whether there is time enough to read what is asked, and to hear it read aloud. */
 final class ClockChecks {
 
+  /** Added to the time that reading takes, in seconds, for an answer. */
+  private static final int TO_ANSWER = 10;
+
   private ClockChecks() {}
 
-  static List<Finding> of(Activity activity, List<Question> pool, @Nullable TimeLine line) {
+  static List<Finding> of(Activity activity, List<Question> pool) {
     List<Finding> found = new ArrayList<>();
     Rules rules = activity.rules();
     Integer year = activity.titlePage().year();
@@ -25,51 +30,80 @@ final class ClockChecks {
       }
     }
     Clock clock = rules.clock();
-    boolean whole = clock != null && clock.per() == Clock.Per.GAME;
-    if (whole && line != null && line.most() > clock.seconds()) {
-      found.add(
-          Finding.of(
-                  Check.GAME_CLOCK_SHORT,
-                  Weight.LOOK,
-                  Place.CLOCK,
-                  clock.seconds(),
-                  line.least(),
-                  line.most())
-              .mendedBy(Mend.SET_CLOCK));
+    if (clock != null && clock.per() == Clock.Per.GAME && !pool.isEmpty()) {
+      game(activity, pool, clock.seconds(), found);
     }
     return found;
+  }
+
+  /** The game's clock runs while a question is open, and stands while feedback is read. */
+  private static void game(
+      Activity activity, List<Question> pool, int seconds, List<Finding> found) {
+    Integer year = activity.titlePage().year();
+    int asked = Draw.asked(activity.rules(), pool.size());
+    int quickest = fewest(pool, asked, year == null ? ADULTS : year);
+    TimeLine open = TimeLine.whileOpen(activity, pool, asked);
+    int most = open == null ? 2 * quickest + asked * TO_ANSWER : open.most();
+    int better = Math.min(Clock.MOST_SECONDS, most);
+    if (quickest > seconds) {
+      Finding hopeless =
+          Finding.of(
+              Check.GAME_CLOCK_HOPELESS, Weight.STOP, Place.CLOCK, seconds, quickest, better);
+      found.add(better > seconds ? hopeless.mendedBy(Mend.SET_CLOCK) : hopeless);
+    } else if (open != null && most > seconds) {
+      Finding small =
+          Finding.of(
+              Check.GAME_CLOCK_SHORT, Weight.LOOK, Place.CLOCK, seconds, open.least(), better);
+      found.add(better > seconds ? small.mendedBy(Mend.SET_CLOCK) : small);
+    }
+  }
+
+  private static final int ADULTS = 13;
+
+  /** The seconds in which the faster quarter of a year group has just read the shortest draw. */
+  private static int fewest(List<Question> pool, int asked, int year) {
+    int fast = ReadingSpeed.ofYear(year).fast();
+    long millis =
+        pool.stream()
+            .mapToLong(question -> TimeLine.reading(question, fast))
+            .sorted()
+            .limit(asked)
+            .sum();
+    return (int) ((millis + 999) / 1_000);
+  }
+
+  /** The seconds that a question needs at least: usual, or time to read and to hear it. */
+  static int secondsFor(Question question, @Nullable Integer year) {
+    long reading =
+        year == null ? 0 : TimeLine.reading(question, ReadingSpeed.ofYear(year).slow()) / 1_000;
+    long aloud = TimeLine.reading(question, ReadingSpeed.aloud(year)) / 1_000;
+    long most = Math.max(reading, aloud);
+    boolean usual = most <= Rules.USUAL_SECONDS;
+    return (int) Math.min(Basics.MOST_SECONDS, usual ? Rules.USUAL_SECONDS : most + TO_ANSWER);
   }
 
   /** A slower quarter of the class needs to have read it, whatever it thinks then. */
   private static void check(
       Question question, int seconds, @Nullable Integer year, List<Finding> found) {
-    if (year != null) {
-      long reading = TimeLine.reading(question, ReadingSpeed.ofYear(year).slow()) / 1_000;
-      if (reading > seconds) {
-        found.add(
-            Finding.of(
-                    question.id(),
-                    Check.CLOCK_SHORT,
-                    Weight.LOOK,
-                    seconds,
-                    reading,
-                    year,
-                    reading + 10)
-                .mendedBy(Mend.SET_SECONDS));
-        return;
-      }
-    }
     long aloud = TimeLine.reading(question, ReadingSpeed.aloud(year)) / 1_000;
-    if (aloud > seconds) {
-      found.add(
+    long reading =
+        year == null ? 0 : TimeLine.reading(question, ReadingSpeed.ofYear(year).slow()) / 1_000;
+    long better = Math.min(Basics.MOST_SECONDS, Math.max(reading, aloud) + TO_ANSWER);
+    if (reading > seconds) {
+      add(
+          Finding.of(question.id(), Check.CLOCK_SHORT, Weight.LOOK, seconds, reading, year, better),
+          better > seconds,
+          found);
+    } else if (aloud > seconds) {
+      add(
           Finding.of(
-                  question.id(),
-                  Check.CLOCK_BEFORE_READ_ALOUD,
-                  Weight.LOOK,
-                  seconds,
-                  aloud,
-                  aloud + 10)
-              .mendedBy(Mend.SET_SECONDS));
+              question.id(), Check.CLOCK_BEFORE_READ_ALOUD, Weight.LOOK, seconds, aloud, better),
+          better > seconds,
+          found);
     }
+  }
+
+  private static void add(Finding finding, boolean mends, List<Finding> found) {
+    found.add(mends ? finding.mendedBy(Mend.SET_SECONDS) : finding);
   }
 }

@@ -40,8 +40,13 @@ public record Finding(
     return new Finding(check, weight, Place.OPTION, question, option, null, texts(values));
   }
 
-  /** The same finding with what one press does about it. */
-  public Finding mendedBy(Mend how) {
+  /** What was found and where, whatever its figures. */
+  String about() {
+    return check + " " + place + " " + question + " " + option + (check.many() ? values : "");
+  }
+
+  /** The same finding with what one press does about it; null for nothing. */
+  public Finding mendedBy(@Nullable Mend how) {
     return new Finding(check, weight, place, question, option, how, values);
   }
 

@@ -3,6 +3,7 @@ package bravium.core.readiness;
 import bravium.core.activity.Activity;
 import bravium.core.activity.Order;
 import bravium.core.activity.Rules;
+import bravium.core.activity.Tries;
 import bravium.core.play.PassMark;
 import bravium.core.question.Option;
 import bravium.core.question.PickOne;
@@ -34,8 +35,12 @@ final class GuessChecks {
     boolean untilRight = rules.mostTries() == Integer.MAX_VALUE;
     boolean often =
         mark.asked() >= ENOUGH && mark.needed() > 0 && guessing.billionths() >= TOO_OFTEN;
-    if (often && !untilRight) {
-      found.add(guessingWins(activity, pool, guessing));
+    // Teams play for the most points.
+    if (often && rules.teams() == null) {
+      found.add(
+          untilRight
+              ? untilRightWins(activity, pool, guessing)
+              : guessingWins(activity, pool, guessing));
     }
     List<PickOne> choices =
         pool.stream()
@@ -50,19 +55,52 @@ final class GuessChecks {
     return found;
   }
 
-  /** The nearest pass mark in steps of 5 % that chance rarely reaches and knowledge always can. */
+  /**
+   * The nearest pass mark in steps of 5 % that chance rarely reaches and knowledge always can. The
+   * higher it is, the smaller is the chance: the steps are halved, not tried one by one.
+   */
   private static Finding guessingWins(Activity activity, List<Question> pool, Guessing guessing) {
     Rules rules = activity.rules();
     long chance = guessing.billionths();
-    for (int percent = rules.passMark() / STEP * STEP + STEP; percent <= 100; percent += STEP) {
-      Prospects higher = activity.game().prospects(rules.withPassMark(percent), pool);
-      if (higher.reach().winnable() == Winnable.ALWAYS
-          && higher.guessing().billionths() < TOO_OFTEN) {
-        return Finding.of(Check.GUESSING_WINS, Weight.LOOK, Place.PASS_MARK, chance, percent)
-            .mendedBy(Mend.SET_PASS_MARK);
+    int low = rules.passMark() / STEP + 1;
+    int high = 100 / STEP;
+    while (low < high) {
+      int middle = (low + high) / 2;
+      if (rarely(activity, pool, rules.withPassMark(middle * STEP))) {
+        high = middle;
+      } else {
+        low = middle + 1;
       }
     }
-    return Finding.of(Check.GUESSING_WINS, Weight.LOOK, Place.PASS_MARK, chance);
+    Rules higher = rules.withPassMark(Math.min(100, low * STEP));
+    boolean mends =
+        higher.passMark() > rules.passMark()
+            && rarely(activity, pool, higher)
+            && activity.game().prospects(higher, pool).reach().winnable() == Winnable.ALWAYS
+            && !RuleChecks.livesDecide(activity.game().prospects(higher, pool).passMark(), higher);
+    return mends
+        ? Finding.of(Check.GUESSING_WINS, Weight.LOOK, Place.PASS_MARK, chance, higher.passMark())
+            .mendedBy(Mend.SET_PASS_MARK)
+        : Finding.of(Check.GUESSING_WINS, Weight.LOOK, Place.PASS_MARK, chance);
+  }
+
+  private static boolean rarely(Activity activity, List<Question> pool, Rules rules) {
+    return activity.game().prospects(rules, pool).guessing().billionths() < TOO_OFTEN;
+  }
+
+  /** Two tries help where chance then passes rarely, else one, if that does. */
+  private static Finding untilRightWins(Activity activity, List<Question> pool, Guessing guessing) {
+    Rules rules = activity.rules();
+    long chance = guessing.billionths();
+    for (int tries : new int[] {Tries.FEWEST, 1}) {
+      Rules fewer = rules.withTries(tries == 1 ? null : new Tries(Tries.Again.AT_ONCE, tries));
+      Prospects then = activity.game().prospects(fewer, pool);
+      if (rarely(activity, pool, fewer) && !RuleChecks.livesDecide(then.passMark(), fewer)) {
+        return Finding.of(Check.UNTIL_RIGHT_WINS, Weight.LOOK, Place.TRIES, chance, tries)
+            .mendedBy(Mend.SET_TRIES);
+      }
+    }
+    return Finding.of(Check.UNTIL_RIGHT_WINS, Weight.LOOK, Place.TRIES, chance);
   }
 
   private static void rightInOnePlace(Rules rules, List<PickOne> questions, List<Finding> found) {

@@ -1,206 +1,291 @@
 package bravium.core.readiness;
 
 import bravium.core.activity.Rules;
+import bravium.core.answer.Comparison;
+import bravium.core.play.Verdict;
+import bravium.core.question.Card;
 import bravium.core.question.ChoiceQuestion;
 import bravium.core.question.Credit;
 import bravium.core.question.GapText;
 import bravium.core.question.Gaps;
-import bravium.core.question.Mark;
+import bravium.core.question.Marking;
 import bravium.core.question.Matching;
-import bravium.core.question.Option;
 import bravium.core.question.Ordering;
 import bravium.core.question.PickAll;
 import bravium.core.question.PointAt;
 import bravium.core.question.Question;
 import bravium.core.question.Sortable;
 import bravium.core.question.Sorting;
-import bravium.core.question.Spot;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 
 /**
- * What guessing at one question brings: points and their chances.
+ * What guessing at one question comes to.
  *
  * <p>A guesser picks any of the options; any of the choices that all apply, but at least one; puts
- * cards, words and partners anywhere; points anywhere. Typed answers count as never guessed. At a
- * second try she picks among what is left.
+ * cards, words and partners anywhere, and all of them; points anywhere. At a further try she
+ * guesses among what is left, until she is right or has no try left. Typed answers count as never
+ * guessed: they use up all tries, and where it is until right they never end.
  *
- * @param chances of each number of points, in their order; together 1
- * @param exact false where tries at a question with parts are taken to be independent, or an area
- *     is measured on a grid
+ * @param guesses what can come of it, each once; their chances are together 1, less where it can go
+ *     on without an end or cost more mistakes than were asked for
+ * @param exact whether they are no estimate
  */
-public record GuessOdds(Map<Integer, Double> chances, boolean exact) {
+public record GuessOdds(List<Guess> guesses, boolean exact) {
 
-  private static final int GRID = 50;
+  /** Mistakes that are followed one by one at most. */
+  static final int MOST_MISTAKES = 400;
 
-  /** The odds of one question under these rules. */
-  public static GuessOdds of(Question question, Rules rules) {
+  /**
+   * How it can come out.
+   *
+   * @param points the best try's, less the price of the wrong ones, without any bonus
+   * @param mistakes how many tries were wrong
+   * @param tries how many there were; 1 where it is until right
+   */
+  public record Guess(Verdict verdict, int points, int mistakes, int tries, double chance) {}
+
+  /**
+   * The odds of one question under these rules.
+   *
+   * @param mostMistakes what comes only after more mistakes is left out; from 0
+   */
+  public static GuessOdds of(Question question, Rules rules, int mostMistakes) {
     int worth = rules.worthOf(question);
-    int tries = rules.mostTries();
     int price = rules.costs().wrong();
-    return switch (question) {
-      case PickAll all -> ofParts(pickAll(all), all.credit(), worth, tries, price);
-      case ChoiceQuestion choice -> ofOptions(choice.choices(), worth, tries, price);
-      case Gaps gaps when gaps.filling() != Gaps.Filling.TYPED ->
-          ofParts(gaps(gaps), gaps.credit(), worth, tries, price);
-      case Ordering order ->
-          ofParts(
-              shuffled(order.items().size(), order.items().size()),
-              order.credit(),
-              worth,
-              tries,
-              price);
-      case Matching pairs ->
-          ofParts(
-              shuffled(pairs.items().size(), pairs.items().size()),
-              pairs.credit(),
-              worth,
-              tries,
-              price);
-      case Sorting sorting -> ofParts(sorting(sorting), sorting.credit(), worth, tries, price);
-      case PointAt point -> pointing(point, worth, tries, price);
-      default -> never(tries, price);
-    };
+    int tries = question.canBeRight() ? rules.mostTries() : 1;
+    if (question.marking() != Marking.AT_ONCE) {
+      return new GuessOdds(List.of(new Guess(Verdict.GIVEN, 0, 0, 1, 1)), true);
+    }
+    Responses responses = responses(question);
+    if (responses == null) {
+      return new GuessOdds(never(tries, price, mostMistakes), true);
+    }
+    List<Guess> guesses =
+        tries == Integer.MAX_VALUE
+            ? untilRight(responses, worth, price, mostMistakes)
+            : tried(responses, worth, price, tries);
+    return new GuessOdds(
+        guesses.stream().filter(g -> g.chance() > 0 && g.mistakes() <= mostMistakes).toList(),
+        responses.exact());
   }
 
-  /** A number of right and of wrong parts, and the chance of that. */
-  private record Parts(int right, int wrong, int of, double chance) {}
-
-  private static GuessOdds never(int tries, int price) {
-    Map<Integer, Double> chances = new TreeMap<>();
-    chances.put(-cost(tries, price), 1.0);
-    return new GuessOdds(chances, true);
-  }
-
-  private static int cost(int tries, int price) {
-    return tries == Integer.MAX_VALUE ? 0 : tries * price;
-  }
-
-  /** Without replacement: the second try picks among what is left. */
-  private static GuessOdds ofOptions(List<Option> options, int worth, int tries, int price) {
-    int right = (int) options.stream().filter(Option::right).count();
-    int wrong = options.size() - right;
-    Map<Integer, Double> chances = new TreeMap<>();
-    double stillWrong = 1;
-    int most = Math.min(tries, wrong + (right > 0 ? 1 : 0));
-    for (int attempt = 1; attempt <= most; attempt++) {
-      double hit = (double) right / (options.size() - attempt + 1);
-      chances.merge(worth - (attempt - 1) * price, stillWrong * hit, Double::sum);
-      stillWrong *= 1 - hit;
-    }
-    if (stillWrong > 0) {
-      chances.merge(-cost(most, price), stillWrong, Double::sum);
-    }
-    return new GuessOdds(chances, true);
-  }
-
-  private static GuessOdds ofParts(
-      List<Parts> outcomes, Credit credit, int worth, int tries, int price) {
-    Map<Integer, Double> once = new TreeMap<>();
-    double full = 0;
-    for (Parts parts : outcomes) {
-      Mark mark = Mark.of(credit, parts.right(), parts.wrong(), parts.of());
-      int points = mark.earned() == 0 ? -price : mark.pointsOf(worth);
-      once.merge(points, parts.chance(), Double::sum);
-      full += mark.full() ? parts.chance() : 0;
-    }
-    if (tries == 1) {
-      return new GuessOdds(once, true);
-    }
-    if (tries == Integer.MAX_VALUE) {
-      Map<Integer, Double> sure = new TreeMap<>();
-      sure.put(full > 0 ? worth : 0, 1.0);
-      return new GuessOdds(sure, price == 0);
-    }
-    return new GuessOdds(best(once, tries), false);
-  }
-
-  /** The best of some tries that don't know of each other. */
-  private static Map<Integer, Double> best(Map<Integer, Double> once, int tries) {
-    Map<Integer, Double> best = new TreeMap<>();
-    double below = 0;
-    double upTo = 0;
-    for (Map.Entry<Integer, Double> entry : once.entrySet()) {
-      upTo += entry.getValue();
-      double chance = power(Math.min(1, upTo), tries) - power(below, tries);
-      int points = entry.getKey() < 0 ? entry.getKey() * tries : entry.getKey();
-      best.merge(points, chance, Double::sum);
-      below = Math.min(1, upTo);
-    }
-    return best;
-  }
-
-  private static double power(double base, int exponent) {
-    double product = 1;
-    for (int i = 0; i < exponent; i++) {
-      product *= base;
-    }
-    return product;
-  }
-
-  /** Any choice but the empty one, each as likely as the others (hypergeometric counts). */
-  private static List<Parts> pickAll(PickAll question) {
-    int right = question.rightChoices().size();
-    int wrong = question.choices().size() - right;
-    double all = power(2, right + wrong) - 1;
-    List<Parts> outcomes = new ArrayList<>();
-    for (int a = 0; a <= right; a++) {
-      for (int b = 0; b <= wrong; b++) {
-        if (a + b > 0) {
-          double chance = choose(right, a) * choose(wrong, b) / all;
-          outcomes.add(new Parts(a, b, Math.max(1, right), chance));
-        }
-      }
-    }
-    return outcomes;
+  private static List<Guess> never(int tries, int price, int mostMistakes) {
+    return tries > mostMistakes || tries == Integer.MAX_VALUE
+        ? List.of()
+        : List.of(new Guess(Verdict.WRONG, -tries * price, tries, tries, 1));
   }
 
   /**
-   * So many places filled from a bank in any order, each order as likely as the others: how many
-   * are right, by inclusion and exclusion. With as many words as places these are the rencontres
-   * numbers (Riordan, <i>An Introduction to Combinatorial Analysis</i>, 1958).
+   * Without replacement, as hypergeometric counts: right at one of the tries, with so many wrong
+   * ones before it, or never; then the best of those that were right in part counts.
    */
-  private static List<Parts> shuffled(int places, int bank) {
-    List<Parts> outcomes = new ArrayList<>();
-    for (int right = 0; right <= places; right++) {
-      double sum = 0;
-      for (int j = 0; j <= places - right; j++) {
-        double ways = 1;
-        for (int i = 0; i < right + j; i++) {
-          ways /= bank - i;
-        }
-        sum += (j % 2 == 0 ? 1 : -1) * choose(places - right, j) * ways;
+  private static List<Guess> tried(Responses responses, int worth, int price, int tries) {
+    List<Guess> guesses = new ArrayList<>();
+    double wrong = responses.wrong();
+    double partly = responses.inPart();
+    double all = wrong + partly + responses.full();
+    for (int before = 0; before < tries; before++) {
+      double missing = share(wrong + partly, all, before);
+      double hit = all - before > 0 ? responses.full() / (all - before) : 0;
+      for (int mistakes = 0; mistakes <= before; mistakes++) {
+        double chance = missing * hit * mixed(wrong, mistakes, partly, before - mistakes);
+        int points = worth - mistakes * price;
+        guesses.add(new Guess(Verdict.RIGHT, points, mistakes, before + 1, chance));
       }
-      double chance = Math.max(0, choose(places, right) * sum);
-      outcomes.add(new Parts(right, places - right, places, chance));
     }
-    return outcomes;
+    // There may be fewer responses than tries.
+    int most = (int) Math.min(tries, Math.floor(wrong + partly + 0.5));
+    double never = responses.full() > 0 && most < tries ? 0 : share(wrong + partly, all, most);
+    for (int mistakes = 0; mistakes <= most; mistakes++) {
+      double chance = never * mixed(wrong, mistakes, partly, most - mistakes);
+      if (mistakes == most) {
+        guesses.add(new Guess(Verdict.WRONG, -mistakes * price, mistakes, most, chance));
+      } else if (chance > 0) {
+        guesses.addAll(partly(responses, worth, price, mistakes, most, chance));
+      }
+    }
+    return guesses;
   }
 
-  private static List<Parts> gaps(Gaps question) {
+  /** The best of those tries that are right in part counts, drawn without replacement. */
+  private static List<Guess> partly(
+      Responses responses, int worth, int price, int mistakes, int tries, double chance) {
+    List<Guess> guesses = new ArrayList<>();
+    double all = responses.inPart();
+    double upTo = 0;
+    double before = 0;
+    for (int earned : responses.partly().keySet()) {
+      upTo += responses.partly().get(earned);
+      double below = share(upTo, all, tries - mistakes);
+      int points = responses.points(earned, worth) - mistakes * price;
+      guesses.add(new Guess(Verdict.PARTLY, points, mistakes, tries, chance * (below - before)));
+      before = below;
+    }
+    return guesses;
+  }
+
+  /** That so many drawn without replacement are all of some: n choose k by all choose k. */
+  private static double share(double some, double all, int drawn) {
+    double share = 1;
+    for (int i = 0; i < drawn; i++) {
+      share *= some - i <= 0 ? 0 : Math.min(1, (some - i) / (all - i));
+    }
+    return share;
+  }
+
+  /** That of a + b drawn from both just a are of the one and b of the other. */
+  private static double mixed(double ones, int a, double others, int b) {
+    double chance = 1;
+    for (int i = 0; i < a + b; i++) {
+      double from = i < a ? ones - i : others - (i - a);
+      chance *= from <= 0 ? 0 : from / (ones + others - i);
+    }
+    for (int i = 1; i <= b; i++) {
+      chance = chance * (a + i) / i;
+    }
+    return chance;
+  }
+
+  /** Negative hypergeometric: the wrong ones before the first that is fully right. */
+  private static List<Guess> untilRight(
+      Responses responses, int worth, int price, int mostMistakes) {
+    if (mostMistakes == Integer.MAX_VALUE) {
+      return List.of(new Guess(Verdict.RIGHT, worth, 0, 1, 1));
+    }
+    List<Guess> guesses = new ArrayList<>();
+    double still = 1;
+    for (int mistakes = 0; mistakes <= mostMistakes && still > 0; mistakes++) {
+      double left = responses.wrong() - mistakes;
+      double hit = responses.full() / (Math.max(0, left) + responses.full());
+      guesses.add(new Guess(Verdict.RIGHT, worth - mistakes * price, mistakes, 1, still * hit));
+      still *= left <= 0 ? 0 : 1 - hit;
+    }
+    return guesses;
+  }
+
+  /** All responses that a guesser may give; null where what is typed is never guessed. */
+  private static Responses responses(Question question) {
+    return switch (question) {
+      case PickAll all -> pickAll(all);
+      case ChoiceQuestion choice -> {
+        int right = choice.rightChoices().size();
+        yield Responses.whole(right, choice.choices().size() - right);
+      }
+      case Gaps gaps ->
+          switch (gaps.filling()) {
+            case TYPED -> null;
+            case DRAGGED -> dragged(gaps);
+            case CHOSEN -> chosen(gaps);
+          };
+      case Ordering order ->
+          permuted(order.written().stream().map(c -> c.text().key()).toList(), order.credit());
+      case Matching pairs ->
+          permuted(
+              pairs.written().stream().map(pair -> pair.right().text().key()).toList(),
+              pairs.credit());
+      case Sorting sorting -> sorted(sorting);
+      case PointAt point -> {
+        double hits = HitArea.of(point.rightAreas());
+        yield Responses.whole(hits, HitArea.PLACES - hits);
+      }
+      default -> null;
+    };
+  }
+
+  /** Any choice but the empty one. */
+  private static Responses pickAll(PickAll question) {
+    int right = question.rightChoices().size();
+    int wrong = question.choices().size() - right;
+    double all = power(2, right + wrong) - 1;
+    List<Responses.Parts> outcomes = new ArrayList<>();
+    for (int a = 0; a <= right; a++) {
+      for (int b = 0; b <= wrong; b++) {
+        if (a + b > 0) {
+          outcomes.add(new Responses.Parts(a, b, choose(right, a) * choose(wrong, b) / all));
+        }
+      }
+    }
+    return Responses.ofParts(outcomes, question.credit(), Math.max(1, right), all, true);
+  }
+
+  /** Cards in any order; those that read the same are as good as each other. */
+  private static Responses permuted(List<String> texts, Credit credit) {
+    int n = texts.size();
+    boolean[][] right = new boolean[n][n];
+    for (int place = 0; place < n; place++) {
+      for (int card = 0; card < n; card++) {
+        right[place][card] = texts.get(place).equals(texts.get(card));
+      }
+    }
+    return placed(right, n, credit);
+  }
+
+  private static Responses placed(boolean[][] right, int bank, Credit credit) {
+    Placings.Counted counted = Placings.of(right, bank);
+    double all = 1;
+    for (int i = 0; i < right.length; i++) {
+      all *= bank - i;
+    }
+    return Responses.ofParts(counted.parts(), credit, right.length, all, counted.exact());
+  }
+
+  private static Responses dragged(Gaps question) {
     List<GapText.Gap> gaps = question.sentence().gaps();
-    if (question.filling() == Gaps.Filling.DRAGGED) {
-      return shuffled(gaps.size(), question.bank().size());
+    List<String> bank = question.bank();
+    boolean[][] right = new boolean[gaps.size()][];
+    for (int i = 0; i < gaps.size(); i++) {
+      right[i] = right(question, gaps.get(i), bank);
     }
-    return independent(
-        gaps.stream().mapToDouble(gap -> 1.0 / question.choicesAt(gap).size()).toArray());
+    return placed(right, bank.size(), question.credit());
   }
 
-  private static List<Parts> sorting(Sorting question) {
-    double groups = question.named().size();
-    List<String> there = question.named().stream().map(g -> g.id()).toList();
-    return independent(
-        question.written().stream().mapToDouble(card -> right(card, there) / groups).toArray());
+  private static Responses chosen(Gaps question) {
+    List<GapText.Gap> gaps = question.sentence().gaps();
+    double[] chances = new double[gaps.size()];
+    double all = 1;
+    for (int i = 0; i < chances.length; i++) {
+      List<String> choices = question.choicesAt(gaps.get(i));
+      int right = 0;
+      for (boolean fits : right(question, gaps.get(i), choices)) {
+        right += fits ? 1 : 0;
+      }
+      chances[i] = (double) right / choices.size();
+      all *= choices.size();
+    }
+    return Responses.ofParts(
+        independent(chances), question.credit(), Math.max(1, chances.length), all, true);
   }
 
-  private static long right(Sortable card, List<String> groups) {
-    return card.groups().stream().distinct().filter(groups::contains).count();
+  private static boolean[] right(Gaps question, GapText.Gap gap, List<String> words) {
+    Comparison comparison = Comparison.with(gap.accepted(), List.of(), question.comparing());
+    boolean[] right = new boolean[words.size()];
+    for (int i = 0; i < right.length; i++) {
+      right[i] = comparison.judge(words.get(i)).right();
+    }
+    return right;
+  }
+
+  private static Responses sorted(Sorting question) {
+    List<String> there = question.named().stream().map(Card::id).toList();
+    List<Sortable> cards = question.written();
+    double[] chances =
+        cards.stream()
+            .mapToDouble(
+                card ->
+                    (double) card.groups().stream().distinct().filter(there::contains).count()
+                        / there.size())
+            .toArray();
+    return Responses.ofParts(
+        independent(chances),
+        question.credit(),
+        Math.max(1, chances.length),
+        power(there.size(), chances.length),
+        true);
   }
 
   /** The Poisson binomial distribution. */
-  private static List<Parts> independent(double[] chances) {
+  private static List<Responses.Parts> independent(double[] chances) {
     double[] p = new double[chances.length + 1];
     p[0] = 1;
     for (int i = 0; i < chances.length; i++) {
@@ -209,27 +294,19 @@ public record GuessOdds(Map<Integer, Double> chances, boolean exact) {
         p[right] = p[right] * (1 - chances[i]) + before * chances[i];
       }
     }
-    List<Parts> outcomes = new ArrayList<>();
+    List<Responses.Parts> outcomes = new ArrayList<>();
     for (int right = 0; right < p.length; right++) {
-      outcomes.add(new Parts(right, chances.length - right, chances.length, p[right]));
+      outcomes.add(new Responses.Parts(right, chances.length - right, p[right]));
     }
     return outcomes;
   }
 
-  private static GuessOdds pointing(PointAt question, int worth, int tries, int price) {
-    int hits = 0;
-    int step = Spot.WHOLE / GRID;
-    for (int x = step / 2; x < Spot.WHOLE; x += step) {
-      for (int y = step / 2; y < Spot.WHOLE; y += step) {
-        int atX = x;
-        int atY = y;
-        hits += question.rightAreas().stream().anyMatch(a -> a.contains(atX, atY)) ? 1 : 0;
-      }
+  private static double power(double base, int exponent) {
+    double product = 1;
+    for (int i = 0; i < exponent; i++) {
+      product *= base;
     }
-    double chance = (double) hits / (GRID * GRID);
-    List<Parts> outcomes = List.of(new Parts(1, 0, 1, chance), new Parts(0, 1, 1, 1 - chance));
-    GuessOdds odds = ofParts(outcomes, Credit.ALL_OR_NOTHING, worth, tries, price);
-    return new GuessOdds(odds.chances(), false);
+    return product;
   }
 
   private static double choose(int n, int k) {

@@ -46,9 +46,21 @@ public enum Mend {
   /** Lowers prices to the finding's second value. */
   @JsonProperty("lower-prices")
   LOWER_PRICES,
-  /** Gives each question a usual time. */
+  /** Gives each question that has none a time in which it can be read. */
   @JsonProperty("usual-clock")
   USUAL_CLOCK,
+  /** Allows as many tries as the finding's second value says, or one. */
+  @JsonProperty("set-tries")
+  SET_TRIES,
+  /** Takes lives away. */
+  @JsonProperty("no-lives")
+  NO_LIVES,
+  /** Lets a tie stay one. */
+  @JsonProperty("no-decider")
+  NO_DECIDER,
+  /** Asks as many as the finding's first value says. */
+  @JsonProperty("ask-so-many")
+  ASK_SO_MANY,
   /** Gives the question the seconds that the finding's last value says. */
   @JsonProperty("set-seconds")
   SET_SECONDS,

@@ -5,7 +5,9 @@ import bravium.core.activity.Clock;
 import bravium.core.activity.Order;
 import bravium.core.activity.Prices;
 import bravium.core.activity.Rules;
+import bravium.core.activity.Tries;
 import bravium.core.question.Credit;
+import bravium.core.question.Marking;
 import bravium.core.question.Option;
 import bravium.core.question.PickAll;
 import bravium.core.question.PickOne;
@@ -53,8 +55,16 @@ public final class Mending {
           question(q -> q instanceof PickAll all ? all.withCredit(Credit.WRONG_COSTS) : q);
       case SET_LIVES -> activity.withRules(rules.withLives(value(1)));
       case LOWER_PRICES -> activity.withRules(rules.withPrices(lowered(rules.costs(), value(1))));
-      case USUAL_CLOCK ->
-          activity.withRules(rules.withClock(new Clock(Clock.Per.QUESTION, Rules.USUAL_SECONDS)));
+      case USUAL_CLOCK -> timed();
+      case SET_TRIES ->
+          activity.withRules(
+              rules.withTries(value(1) == 1 ? null : new Tries(Tries.Again.AT_ONCE, value(1))));
+      case NO_LIVES -> activity.withRules(rules.withLives(null));
+      case NO_DECIDER ->
+          rules.teams() == null
+              ? activity
+              : activity.withRules(rules.withTeams(rules.teams().withDecider(false)));
+      case ASK_SO_MANY -> activity.withRules(rules.withAsk(value(0)));
       case SET_SECONDS -> question(q -> q.with(q.basics().withSeconds(lastValue())));
       case SET_CLOCK -> activity.withRules(rules.withClock(new Clock(Clock.Per.GAME, lastValue())));
       case MEND_LOOK ->
@@ -63,6 +73,30 @@ public final class Mending {
           activity.withGame(activity.game().mended(finding));
       case REMOVE_HINT -> question(q -> q.with(q.basics().withHints(hintsWithout(q, value(0)))));
     };
+  }
+
+  /** A clock for each question; a clock of the game stays, and each gets a time of its own. */
+  private Activity timed() {
+    Rules rules = activity.rules();
+    Activity clocked =
+        rules.clock() == null
+            ? activity.withRules(
+                rules.withClock(new Clock(Clock.Per.QUESTION, Rules.USUAL_SECONDS)))
+            : activity;
+    Integer year = activity.titlePage().year();
+    return clocked.withQuestions(
+        clocked.game().questions().stream()
+            .map(
+                question -> {
+                  int needed = ClockChecks.secondsFor(question, year);
+                  Integer there = clocked.rules().secondsFor(question);
+                  boolean marked = question.marking() != Marking.NONE;
+                  boolean own = activity.rules().secondsFor(question) != null;
+                  return !marked || own || there != null && there >= needed
+                      ? question
+                      : question.with(question.basics().withSeconds(needed));
+                })
+            .toList());
   }
 
   private int value(int place) {

@@ -19,6 +19,9 @@ public enum Place {
   /** The pass mark. */
   @JsonProperty("pass-mark")
   PASS_MARK,
+  /** The rule that says how often a question may be tried. */
+  @JsonProperty("tries")
+  TRIES,
   /** The rule that says how many wrong answers are allowed. */
   @JsonProperty("lives")
   LIVES,

@@ -16,9 +16,6 @@ public record Prospects(PassMark passMark, Reach reach, Guessing guessing, boole
   /** Those of a game in which the points of its questions add up. */
   public static Prospects ofPoints(Rules rules, List<Question> pool) {
     return new Prospects(
-        PassMark.ofPool(rules, pool.stream().map(rules::worthOf).toList()),
-        Reach.of(pool, rules),
-        Guessing.at(pool, rules),
-        true);
+        PassMark.ofPool(rules, pool), Reach.of(pool, rules), PointsGuessed.of(pool, rules), true);
   }
 }

@@ -7,7 +7,9 @@ import bravium.core.play.Draw;
 import bravium.core.play.PassMark;
 import bravium.core.question.Question;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param passMark what the pass mark means for the questions that can be asked
  * @param askable how many questions can be asked
  * @param guessing the chance to pass by guessing alone, in billionths, 0 to 1,000,000,000
- * @param guessingExact whether that is no estimate
+ * @param guessingOff how far off that may be, in billionths; 0 where it is exact
  * @param time how long it will take; null while no year group is said or nothing can be asked
  * @param findings the weightiest first, otherwise in the order of the sheet
  */
@@ -26,9 +28,41 @@ public record Readiness(
     PassMark passMark,
     int askable,
     long guessing,
-    boolean guessingExact,
+    long guessingOff,
     @Nullable TimeLine time,
     List<Finding> findings) {
+
+  /**
+   * Reads an activity, and offers only mends that hold: the finding goes away, and no other comes.
+   * Reads it once more for each mend.
+   */
+  public static Readiness withMendsThatHold(Activity activity) {
+    Readiness read = of(activity);
+    Set<String> before = read.abouts();
+    List<Finding> offered = new ArrayList<>();
+    for (Finding finding : read.findings) {
+      boolean holds = true;
+      if (finding.mend() != null) {
+        Set<String> after = of(Mending.mend(activity, finding)).abouts();
+        holds = !after.contains(finding.about()) && before.containsAll(after);
+      }
+      offered.add(holds ? finding : finding.mendedBy(null));
+    }
+    return new Readiness(
+        read.winnable,
+        read.passMark,
+        read.askable,
+        read.guessing,
+        read.guessingOff,
+        read.time,
+        List.copyOf(offered));
+  }
+
+  private Set<String> abouts() {
+    Set<String> abouts = new LinkedHashSet<>();
+    findings.forEach(finding -> abouts.add(finding.about()));
+    return abouts;
+  }
 
   /** Reads an activity. */
   public static Readiness of(Activity activity) {
@@ -38,14 +72,14 @@ public record Readiness(
     PassMark mark = prospects.passMark();
     Reach reach = prospects.reach();
     Guessing guessing = prospects.guessing();
-    TimeLine line = TimeLine.of(activity, pool, mark.asked());
+    TimeLine line = TimeLine.of(activity, pool, Draw.asked(rules, pool.size()));
     List<Finding> all = new ArrayList<>(QuestionChecks.of(activity));
     all.addAll(MediaChecks.of(activity));
     all.addAll(activity.game().findings(activity));
     if (activity.course().isPresent()) {
       all.addAll(RuleChecks.of(activity, pool, prospects));
       all.addAll(GuessChecks.of(activity, pool, mark, guessing));
-      all.addAll(ClockChecks.of(activity, pool, line));
+      all.addAll(ClockChecks.of(activity, pool));
     }
     List<Finding> sorted = new ArrayList<>();
     for (Weight weight : Weight.values()) {
@@ -56,7 +90,7 @@ public record Readiness(
         mark,
         pool.size(),
         guessing.billionths(),
-        guessing.exact(),
+        guessing.billionthsOff(),
         line,
         List.copyOf(sorted));
   }

@@ -1,6 +1,7 @@
 package bravium.core.readiness;
 
 import bravium.core.activity.Activity;
+import bravium.core.activity.Clock;
 import bravium.core.activity.Rules;
 import bravium.core.games.Game;
 import bravium.core.play.PassMark;
@@ -38,20 +39,17 @@ final class RuleChecks {
           Finding.of(Check.ASKS_TOO_MANY, Weight.LOOK, Place.ASK, rules.ask(), pool.size())
               .mendedBy(Mend.ASK_ALL));
     }
+    boolean marked = pool.stream().anyMatch(q -> q.marking() != Marking.NONE);
     if (mark.possible() == 0 && pool.stream().allMatch(q -> rules.worthOf(q) == 0)) {
-      boolean marked = pool.stream().anyMatch(q -> q.marking() != Marking.NONE);
       Finding none = Finding.of(Check.NO_POINTS, Weight.LOOK, Place.WORTH);
       found.add(marked ? none.mendedBy(Mend.USUAL_WORTH) : none);
+    } else if (rules.teams() != null) {
+      teams(rules, found);
     } else if (rules.passMark() == 0) {
-      found.add(
-          Finding.of(Check.ALWAYS_WON, Weight.LOOK, Place.PASS_MARK)
-              .mendedBy(Mend.USUAL_PASS_MARK));
+      alwaysWon(rules, found);
     }
-    switch (reach.winnable()) {
-      case NEVER -> found.add(outOfReach(Check.PASS_MARK_UNREACHABLE, Weight.STOP, reach));
-      case SOMETIMES ->
-          found.add(outOfReach(Check.PASS_MARK_SOMETIMES_UNREACHABLE, Weight.LOOK, reach));
-      case ALWAYS -> {}
+    if (rules.teams() == null) {
+      reach(pool, rules, reach, found);
     }
     if (!prospects.byPoints()) {
       return found;
@@ -62,15 +60,63 @@ final class RuleChecks {
     return found;
   }
 
+  /** Who plays in teams plays for the most points, and has no lives. */
+  private static void teams(Rules rules, List<Finding> found) {
+    if (rules.passMark() != Rules.USUAL_PASS_MARK) {
+      found.add(
+          Finding.of(Check.PASS_MARK_OF_TEAMS, Weight.LOOK, Place.PASS_MARK, rules.passMark())
+              .mendedBy(Mend.USUAL_PASS_MARK));
+    }
+    if (rules.lives() != null) {
+      found.add(
+          Finding.of(Check.LIVES_OF_TEAMS, Weight.LOOK, Place.LIVES, rules.lives())
+              .mendedBy(Mend.NO_LIVES));
+    }
+  }
+
+  /** Lives and the game's clock can lose it whatever the points. */
+  private static void alwaysWon(Rules rules, List<Finding> found) {
+    boolean timed = rules.clock() != null && rules.clock().per() == Clock.Per.GAME;
+    if (rules.lives() == null && !timed) {
+      found.add(
+          Finding.of(Check.ALWAYS_WON, Weight.LOOK, Place.PASS_MARK)
+              .mendedBy(Mend.USUAL_PASS_MARK));
+    }
+  }
+
+  private static void reach(List<Question> pool, Rules rules, Reach reach, List<Finding> found) {
+    boolean never = reach.winnable() == Winnable.NEVER;
+    if (reach.winnable() == Winnable.ALWAYS) {
+      return;
+    }
+    Weight weight = never ? Weight.STOP : Weight.LOOK;
+    if (reach.points() >= reach.needed()) {
+      long hopeless =
+          pool.stream().filter(q -> q.marking() == Marking.AT_ONCE && !q.canBeRight()).count();
+      Finding lives = Finding.of(Check.LIVES_TOO_FEW, weight, Place.LIVES, rules.lives(), hopeless);
+      found.add(hopeless <= Rules.MOST_LIVES ? lives.mendedBy(Mend.SET_LIVES) : lives);
+    } else {
+      Check check = never ? Check.PASS_MARK_UNREACHABLE : Check.PASS_MARK_SOMETIMES_UNREACHABLE;
+      found.add(outOfReach(check, weight, reach));
+    }
+  }
+
   /** The pass mark allows more misses than the lives do: it never decides. */
   private static void lives(Rules rules, PassMark mark, List<Finding> found) {
-    int misses = mark.asked() - mark.rightNeeded();
-    boolean oneGo = rules.mostTries() == 1;
-    if (rules.lives() != null && oneGo && rules.lives() < misses && mark.needed() > 0) {
-      found.add(
-          Finding.of(Check.LIVES_BEFORE_PASS_MARK, Weight.LOOK, Place.LIVES, rules.lives(), misses)
-              .mendedBy(Mend.SET_LIVES));
+    if (rules.teams() == null && livesDecide(mark, rules)) {
+      int misses = mark.asked() - mark.rightNeeded();
+      Finding decide =
+          Finding.of(Check.LIVES_BEFORE_PASS_MARK, Weight.LOOK, Place.LIVES, rules.lives(), misses);
+      found.add(misses <= Rules.MOST_LIVES ? decide.mendedBy(Mend.SET_LIVES) : decide);
     }
+  }
+
+  /** Whether lives end the game before the pass mark decides it. */
+  static boolean livesDecide(PassMark mark, Rules rules) {
+    return rules.lives() != null
+        && rules.mostTries() == 1
+        && mark.needed() > 0
+        && rules.lives() < mark.asked() - mark.rightNeeded();
   }
 
   private static void prices(Rules rules, List<Question> pool, List<Finding> found) {
@@ -90,10 +136,11 @@ final class RuleChecks {
 
   private static void speed(Rules rules, List<Question> pool, List<Finding> found) {
     boolean wanted = rules.bonus() != null && rules.bonus().speed() > 0;
-    boolean marked = pool.stream().anyMatch(q -> q.marking() != Marking.NONE);
-    if (wanted && marked && pool.stream().allMatch(q -> rules.secondsFor(q) == null)) {
+    List<Question> marked = pool.stream().filter(q -> q.marking() == Marking.AT_ONCE).toList();
+    long untimed = marked.stream().filter(q -> rules.secondsFor(q) == null).count();
+    if (wanted && untimed > 0) {
       found.add(
-          Finding.of(Check.SPEED_WITHOUT_CLOCK, Weight.LOOK, Place.CLOCK)
+          Finding.of(Check.SPEED_WITHOUT_CLOCK, Weight.LOOK, Place.CLOCK, untimed, marked.size())
               .mendedBy(Mend.USUAL_CLOCK));
     }
   }
@@ -110,7 +157,10 @@ final class RuleChecks {
 
   /** Its mend is the highest pass mark that those points reach, if there is one above 0. */
   private static Finding outOfReach(Check check, Weight weight, Reach reach) {
-    int percent = (int) ((long) reach.points() * 100 / reach.possible());
+    int percent =
+        reach.possible() == 0
+            ? 0
+            : (int) Math.min(100, (long) reach.points() * 100 / reach.possible());
     return percent == 0
         ? Finding.of(check, weight, Place.PASS_MARK, reach.needed(), reach.points())
         : Finding.of(check, weight, Place.PASS_MARK, reach.needed(), reach.points(), percent)

@@ -60,6 +60,31 @@ public record TimeLine(int year, int least, int most, List<ThinkingTime> thinkin
         thinking);
   }
 
+  /**
+   * The part of it in which the game's clock runs: reading questions and thinking; null as for the
+   * whole.
+   */
+  static @Nullable TimeLine whileOpen(Activity activity, List<Question> pool, int asked) {
+    TimeLine whole = of(activity, pool, asked);
+    if (whole == null) {
+      return null;
+    }
+    ReadingSpeed speed = ReadingSpeed.ofYear(whole.year);
+    return new TimeLine(
+        whole.year,
+        open(pool, asked, speed.fast(), whole.thinking),
+        open(pool, asked, speed.slow(), whole.thinking),
+        whole.thinking);
+  }
+
+  private static int open(List<Question> pool, int asked, int speed, List<ThinkingTime> thinking) {
+    long all = 0;
+    for (Question question : pool) {
+      all += reading(question, speed) + 1_000L * thinkingSeconds(question, thinking);
+    }
+    return (int) ((all * asked / pool.size() + 999) / 1_000);
+  }
+
   /** Milliseconds to read a question and all that is offered with it, at so many words a minute. */
   static long reading(Question question, int wordsPerMinute) {
     return ReadingSpeed.millis(words(question), wordsPerMinute) + listening(question);

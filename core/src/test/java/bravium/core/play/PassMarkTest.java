@@ -2,6 +2,9 @@ package bravium.core.play;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bravium.core.activity.Bonus;
+import bravium.core.activity.Prices;
+import bravium.core.activity.Rules;
 import bravium.core.samples.Activities;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -17,7 +20,7 @@ class PassMarkTest {
   void eightyPerCentOfSevenQuestionsOfTenPointsNeedsFiftySixPointsSoSixRight() {
     PassMark mark = PassMark.of(80, Collections.nCopies(7, 10));
 
-    assertThat(mark).isEqualTo(new PassMark(80, 7, 70, 56, 6, false));
+    assertThat(mark).isEqualTo(new PassMark(80, 7, 70, 56, 6, false, true));
   }
 
   @ParameterizedTest
@@ -51,19 +54,35 @@ class PassMarkTest {
   @Test
   void withNoPointsToWinNothingIsNeeded() {
     assertThat(PassMark.of(80, Collections.nCopies(5, 0)))
-        .isEqualTo(new PassMark(80, 5, 0, 0, 0, false));
+        .isEqualTo(new PassMark(80, 5, 0, 0, 0, false, true));
   }
 
   @Test
   void withQuestionsOfTheirOwnWorthsTheFewestThatReachItAreTheWeightiest() {
     assertThat(PassMark.of(50, List.of(10, 30, 10, 30)))
-        .isEqualTo(new PassMark(50, 4, 80, 40, 2, false));
+        .isEqualTo(new PassMark(50, 4, 80, 40, 2, false, false));
   }
 
   @Test
   void whereWorthsDifferAndNotAllAreAskedTheFiguresAreOfAUsualDraw() {
-    PassMark mark = PassMark.ofPool(Activities.asWritten(2, 100), List.of(10, 10, 30, 30));
+    PassMark mark = PassMark.ofWorths(Activities.asWritten(2, 100), List.of(10, 10, 30, 30));
 
-    assertThat(mark).isEqualTo(new PassMark(100, 2, 40, 40, 2, true));
+    assertThat(mark).isEqualTo(new PassMark(100, 2, 40, 40, 2, true, false));
+  }
+
+  @Test
+  void soManyOfSoManyIsSaidOnlyWhereItHoldsWhateverCostsOrBringsMore() {
+    Rules rules = Activities.asWritten(null, 80);
+    List<Integer> ten = Collections.nCopies(10, 10);
+
+    assertThat(PassMark.ofWorths(rules, ten).counted()).isTrue();
+    assertThat(PassMark.ofWorths(rules.withPrices(new Prices(0, 1)), ten).counted()).isFalse();
+    assertThat(PassMark.ofWorths(rules.withPrices(new Prices(1, 0)), ten).counted()).isFalse();
+    assertThat(PassMark.ofWorths(rules.withBonus(new Bonus(0, 5, 3)), ten).counted()).isFalse();
+    assertThat(PassMark.ofWorths(rules, List.of(10, 20)).counted()).isFalse();
+    // Two of the ten are discussions: they are none of those that can be right.
+    PassMark talked = PassMark.ofWorths(rules, List.of(0, 0, 10, 10, 10, 10, 10, 10, 10, 10));
+    assertThat(talked.asked()).isEqualTo(8);
+    assertThat(talked.rightNeeded()).isEqualTo(7);
   }
 }

@@ -8,6 +8,7 @@ import bravium.core.activity.Rules;
 import bravium.core.activity.Tries;
 import bravium.core.answer.Comparing;
 import bravium.core.json.Extra;
+import bravium.core.question.Area;
 import bravium.core.question.Basics;
 import bravium.core.question.Card;
 import bravium.core.question.Credit;
@@ -19,10 +20,12 @@ import bravium.core.question.Ordering;
 import bravium.core.question.Pair;
 import bravium.core.question.PickAll;
 import bravium.core.question.PickOne;
+import bravium.core.question.PointAt;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
 import bravium.core.question.Sortable;
 import bravium.core.question.Sorting;
+import bravium.core.question.Spot;
 import bravium.core.samples.Activities;
 import bravium.core.samples.RandomQuestions;
 import java.util.ArrayList;
@@ -51,7 +54,7 @@ class GuessOddsTest {
               .filter(r -> question.mark(r).pointsOf(WORTH) * 100 >= percent * WORTH)
               .count();
 
-      Guessing guessing = Guessing.at(List.of(question), rules);
+      Guessing guessing = PointsGuessed.of(List.of(question), rules);
 
       assertThat(guessing.exact()).isTrue();
       assertThat(guessing.chance())
@@ -81,7 +84,7 @@ class GuessOddsTest {
                 })
             .count();
 
-    Guessing guessing = Guessing.at(List.of(question), rules);
+    Guessing guessing = PointsGuessed.of(List.of(question), rules);
 
     assertThat(guessing.exact()).isTrue();
     assertThat(guessing.chance()).isCloseTo((double) passing / orders.size(), within(CLOSE));
@@ -92,25 +95,45 @@ class GuessOddsTest {
     Rules rules = Activities.mixed(null, 100).withTries(new Tries(Tries.Again.UNTIL_RIGHT, null));
     Question typed = new RandomQuestions(new Random(1)).ofKind(3, "t", true);
 
-    assertThat(Guessing.at(List.of(pickOne(4, 1)), rules).billionths()).isEqualTo(1_000_000_000);
-    assertThat(Guessing.at(List.of(typed), rules).billionths()).isZero();
+    assertThat(PointsGuessed.of(List.of(pickOne(4, 1)), rules).billionths())
+        .isEqualTo(1_000_000_000);
+    assertThat(PointsGuessed.of(List.of(typed), rules).billionths()).isZero();
   }
 
   @Test
-  void whatCanNotBeFollowedIsAnEstimateAndSaysSo() {
-    Question point = new RandomQuestions(new Random(1)).ofKind(9, "p", true);
-    Rules rules = Activities.mixed(null, 50);
-
-    assertThat(Guessing.at(List.of(point), rules).exact()).isFalse();
-    assertThat(Guessing.at(List.of(pickOne(3, 1)), rules.withLives(1)).exact()).isFalse();
+  void whatCanNotBeFollowedIsAnEstimateThatSaysHowFarOffItMayBe() {
     List<Question> many = new ArrayList<>();
     for (int i = 0; i < 200; i++) {
       PickOne one = pickOne(2 + i % 4, 1);
       many.add(one.with(one.basics().withWorth(7 + i * 13)));
     }
-    Guessing estimate = Guessing.at(many, rules.withAsk(100));
+    Guessing estimate = PointsGuessed.of(many, Activities.mixed(100, 50));
     assertThat(estimate.exact()).isFalse();
     assertThat(estimate.chance()).isBetween(0.0, 0.2);
+    assertThat(estimate.off()).isBetween(0.0001, 0.03);
+  }
+
+  /** Source: the places of the picture one by one, asked of the area itself. */
+  @Property(tries = 60)
+  void aGuessedPlaceIsCountedExactly(@ForAll long seed) {
+    PointAt point = (PointAt) new RandomQuestions(new Random(seed)).ofKind(9, "p", true);
+    int hits = 0;
+    for (int x = 0; x <= Spot.WHOLE; x++) {
+      for (int y = 0; y <= Spot.WHOLE; y++) {
+        hits += contains(point.areas(), x, y) ? 1 : 0;
+      }
+    }
+
+    assertThat(HitArea.of(point.areas())).isEqualTo(hits);
+  }
+
+  private static boolean contains(List<Area> areas, int x, int y) {
+    for (Area area : areas) {
+      if (area.contains(x, y)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static int firstRight(PickOne question, List<String> order) {
@@ -136,7 +159,7 @@ class GuessOddsTest {
     int n = 2 + random.nextInt(3);
     List<Card> cards = new ArrayList<>();
     for (int i = 0; i < n; i++) {
-      cards.add(new Card("c" + i, "Card " + i));
+      cards.add(new Card("c" + i, "Card " + random.nextInt(n)));
     }
     return switch (random.nextInt(6)) {
       case 0 -> {
@@ -150,7 +173,9 @@ class GuessOddsTest {
       case 2 ->
           new Matching(
               basics,
-              cards.stream().map(c -> new Pair(c, new Card("r" + c.id(), "To " + c.id()))).toList(),
+              cards.stream()
+                  .map(c -> new Pair(c, new Card("r" + c.id(), "To " + random.nextInt(3))))
+                  .toList(),
               credit,
               Extra.NONE);
       case 3 ->
@@ -163,8 +188,15 @@ class GuessOddsTest {
               credit,
               Extra.NONE);
       case 4 ->
-          gaps("[wax] and [honey] in a [comb]", Gaps.Filling.DRAGGED, random.nextInt(3), credit);
-      default -> gaps("[16|!20|!24] or [one|!two]", Gaps.Filling.CHOSEN, 0, credit);
+          gaps(
+              random.nextBoolean()
+                  ? "[wax] and [honey] in a [comb]"
+                  : "[wax|mud] and [Wax] in a [comb|mud|milk]",
+              Gaps.Filling.DRAGGED,
+              random.nextInt(3),
+              credit);
+      default ->
+          gaps("[16|mud|!20|!24] or [one|!two]", Gaps.Filling.CHOSEN, random.nextInt(2), credit);
     };
   }
 

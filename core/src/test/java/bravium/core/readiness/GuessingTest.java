@@ -31,7 +31,7 @@ class GuessingTest {
     List<Question> pool =
         IntStream.range(0, questions).mapToObj(i -> question(i, 1, options)).toList();
 
-    Guessing guessing = Guessing.at(pool, Activities.mixed(null, percent));
+    Guessing guessing = PointsGuessed.of(pool, Activities.mixed(null, percent));
 
     int needed = (percent * questions + 99) / 100;
     assertThat(guessing.exact()).isTrue();
@@ -54,7 +54,7 @@ class GuessingTest {
     int percent = 1 + random.nextInt(100);
     int right = (percent * asked + 99) / 100;
 
-    Guessing guessing = Guessing.at(pool, Activities.mixed(asked, percent));
+    Guessing guessing = PointsGuessed.of(pool, Activities.mixed(asked, percent));
 
     assertThat(guessing.exact()).isTrue();
     assertThat(guessing.chance()).isCloseTo(enumerated(pool, asked, right), within(CLOSE));
@@ -78,7 +78,7 @@ class GuessingTest {
   }
 
   private static long billionths(List<Question> pool, int percent) {
-    return Guessing.at(pool, Activities.mixed(null, percent)).billionths();
+    return PointsGuessed.of(pool, Activities.mixed(null, percent)).billionths();
   }
 
   /** The mean over all sets of that many questions, each by all its guesses. */

@@ -47,6 +47,42 @@ class MendingTest {
     }
   }
 
+  /** What is offered brings nothing new: no kind of finding, and none at another place. */
+  @Property(tries = 400)
+  void anOfferedMendTakesItsFindingAwayAndBringsNoOther(@ForAll long seed) {
+    Random random = new Random(seed);
+    Activity activity = new RandomActivities(random).finished(1 + random.nextInt(12));
+    List<Finding> found = Readiness.withMendsThatHold(activity).findings();
+    List<String> before = found.stream().map(MendingTest::where).toList();
+    for (Finding finding : found) {
+      if (finding.mend() != null) {
+        Activity mended = Mending.mend(activity, finding);
+        List<String> after =
+            Readiness.of(mended).findings().stream().map(MendingTest::where).toList();
+        assertThat(before).as("%s in %s", finding, activity.rules()).containsAll(after);
+        assertThat(after.size()).isLessThan(before.size());
+      }
+    }
+  }
+
+  /** Where nothing else hangs on it, what can be mended is offered. */
+  @Property(tries = 200)
+  void mostMendsAreOffered(@ForAll long seed) {
+    Random random = new Random(seed);
+    Activity any = new RandomActivities(random).finished(8);
+    Activity activity = Activities.quiz(Activities.mixed(null, 80), any.game().questions());
+    List<Finding> all = Readiness.of(activity).findings();
+    List<Finding> offered = Readiness.withMendsThatHold(activity).findings();
+    all.stream()
+        .filter(f -> f.mend() != null && f.check() != Check.TWO_RIGHT_OPTIONS)
+        .filter(f -> f.mend() != Mend.SWITCH_OFF && f.mend() != Mend.REMOVE_OPTION)
+        .forEach(f -> assertThat(offered).contains(f));
+  }
+
+  private static String where(Finding finding) {
+    return finding.check() + " " + finding.question() + " " + finding.option();
+  }
+
   @Test
   void aMendOfWhatHasGoneChangesNothing() {
     Activity activity = Activities.quiz(Activities.asWritten(null, 80), 2);

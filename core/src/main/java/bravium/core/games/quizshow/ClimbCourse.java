@@ -85,7 +85,7 @@ record ClimbCourse(Climb climb, List<Integer> worths) implements Course {
     while (step < worths.size() && worthAt(step) < needed) {
       step++;
     }
-    return new PassMark(rules.passMark(), climb.steps(), top, needed, step, false);
+    return new PassMark(rules.passMark(), climb.steps(), top, needed, step, false, true);
   }
 
   /** One marker for each step: the ones below are done, the next is the one that is asked for. */

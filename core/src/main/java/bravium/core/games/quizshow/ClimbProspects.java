@@ -2,6 +2,7 @@ package bravium.core.games.quizshow;
 
 import bravium.core.activity.Order;
 import bravium.core.activity.Rules;
+import bravium.core.play.Chance;
 import bravium.core.play.Draw;
 import bravium.core.play.PassMark;
 import bravium.core.question.Question;
@@ -9,18 +10,28 @@ import bravium.core.readiness.GuessOdds;
 import bravium.core.readiness.Guessing;
 import bravium.core.readiness.Prospects;
 import bravium.core.readiness.Reach;
+import bravium.core.readiness.Sampled;
 import bravium.core.readiness.Winnable;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** How far a climb leads who knows everything, and who knows nothing. */
 final class ClimbProspects {
 
-  /** Any worth from which right, partly right and wrong can be told apart. */
-  private static final int WORTH = 1_000;
+  private static final int MOST_PLAYS = 20_000;
+  private static final int MOST_STEPS = 1_500_000;
 
-  /** The chances of one question: a step up, none, back to the last resting place. */
-  private record Step(double up, double stays) {}
+  /** Where a question leads: a step up, nowhere, back to the last resting place. */
+  private enum Move {
+    UP,
+    STAYS,
+    BACK
+  }
+
+  /** A way a question can come out. */
+  private record Step(Move move, int mistakes, double chance) {}
 
   private final Climb climb;
   private final Rules rules;
@@ -45,78 +56,172 @@ final class ClimbProspects {
   }
 
   private Reach reach() {
+    if (asked == pool.size() && rules.questionOrder() == Order.AS_WRITTEN) {
+      int height = reached();
+      boolean won = !pool.isEmpty() && height >= mark.rightNeeded();
+      return reach(won ? Winnable.ALWAYS : Winnable.NEVER, Math.max(0, height));
+    }
     int canBeRight = (int) pool.stream().filter(Question::canBeRight).count();
     int best = Math.min(climb.steps(), Math.min(asked, canBeRight));
-    int worst = canBeRight == pool.size() ? best : 0;
-    int points = worthAt(worst);
-    boolean always = !pool.isEmpty() && points >= mark.needed();
-    boolean ever = !pool.isEmpty() && worthAt(best) >= mark.needed();
-    return new Reach(
-        always ? Winnable.ALWAYS : ever ? Winnable.SOMETIMES : Winnable.NEVER,
-        ever && !always ? points : worthAt(best),
-        mark.possible(),
-        mark.needed());
-  }
-
-  private Guessing guessing() {
-    if (pool.isEmpty() || mark.rightNeeded() == 0) {
-      return new Guessing(pool.isEmpty() ? 0 : 1, true);
+    boolean hopeless = canBeRight < pool.size();
+    if (!hopeless || best < mark.rightNeeded()) {
+      return reach(best >= mark.rightNeeded() ? Winnable.ALWAYS : Winnable.NEVER, best);
     }
-    Rules plain = rules.withPrices(null).withBonus(null).withWorth(WORTH);
-    List<GuessOdds> odds =
-        pool.stream().map(q -> GuessOdds.of(q.with(q.basics().withWorth(WORTH)), plain)).toList();
-    List<Step> steps = odds.stream().map(ClimbProspects::step).toList();
-    boolean asWritten = asked == pool.size() && rules.questionOrder() == Order.AS_WRITTEN;
-    boolean alike = steps.stream().distinct().count() == 1;
-    boolean exact =
-        (asWritten || alike) && rules.lives() == null && odds.stream().allMatch(GuessOdds::exact);
-    return new Guessing(chance(asWritten ? steps : Collections.nCopies(asked, mean(steps))), exact);
+    boolean alive = rules.lives() == null || rules.lives() >= pool.size() - canBeRight;
+    return mark.rightNeeded() == 0 && alive
+        ? reach(Winnable.ALWAYS, 0)
+        : reach(Winnable.SOMETIMES, 0);
   }
 
-  private static Step step(GuessOdds odds) {
-    double up = 0;
-    double stays = 0;
-    for (int points : odds.chances().keySet()) {
-      double chance = odds.chances().get(points);
-      up += points == WORTH ? chance : 0;
-      stays += points > 0 && points < WORTH ? chance : 0;
-    }
-    return new Step(up, stays);
+  private Reach reach(Winnable winnable, int height) {
+    return new Reach(winnable, worthAt(height), mark.possible(), mark.needed());
   }
 
-  private static Step mean(List<Step> steps) {
-    double up = 0;
-    double stays = 0;
-    for (Step step : steps) {
-      up += step.up() / steps.size();
-      stays += step.stays() / steps.size();
-    }
-    return new Step(up, stays);
-  }
-
-  /** One pass over the questions, following the chance of standing at each height. */
-  private double chance(List<Step> steps) {
-    int top = climb.steps();
-    double[] at = new double[top + 1];
-    double[] over = new double[top + 1];
-    at[0] = 1;
-    for (Step step : steps) {
-      double[] next = new double[top + 1];
-      for (int height = 0; height < top; height++) {
-        double miss = Math.max(0, 1 - step.up() - step.stays());
-        next[height + 1] += at[height] * step.up();
-        next[height] += at[height] * step.stays();
-        double[] back = climb.missEnds() ? over : next;
-        back[climb.restBelow(height)] += at[height] * miss;
+  /** The height to which the questions as written lead who gets right what can be; -1 if lost. */
+  private int reached() {
+    int height = 0;
+    int lost = 0;
+    for (Question question : pool) {
+      if (height == climb.steps()) {
+        break;
       }
-      next[top] += at[top];
+      boolean up = question.canBeRight();
+      height = led(height, up ? Move.UP : Move.BACK);
+      lost += up ? 0 : 1;
+      if (rules.lives() != null && lost > rules.lives()) {
+        return -1;
+      }
+      if (!up && climb.missEnds()) {
+        break;
+      }
+    }
+    return height;
+  }
+
+  /** Followed exactly in the order as written, or where all questions are alike. */
+  private Guessing guessing() {
+    if (pool.isEmpty() || mark.rightNeeded() == 0 && rules.lives() == null) {
+      return Guessing.exactly(pool.isEmpty() ? 0 : 1);
+    }
+    Rules plain = rules.withPrices(null).withBonus(null);
+    int lives = rules.lives() == null ? Integer.MAX_VALUE : rules.lives();
+    List<GuessOdds> odds = pool.stream().map(q -> GuessOdds.of(q, plain, lives)).toList();
+    List<List<Step>> questions = odds.stream().map(ClimbProspects::steps).toList();
+    boolean asWritten = asked == pool.size() && rules.questionOrder() == Order.AS_WRITTEN;
+    boolean alike = questions.stream().distinct().count() == 1;
+    if (asWritten || alike) {
+      return Guessing.exactly(chance(questions.subList(0, asked)));
+    }
+    return simulated(questions);
+  }
+
+  /** Together what leads to the same place with as many mistakes. */
+  private static List<Step> steps(GuessOdds odds) {
+    List<Step> steps = new ArrayList<>();
+    for (GuessOdds.Guess guess : odds.guesses()) {
+      Move move =
+          switch (guess.verdict()) {
+            case RIGHT -> Move.UP;
+            case WRONG, MISSED -> Move.BACK;
+            case PARTLY, GIVEN -> Move.STAYS;
+          };
+      double chance = guess.chance();
+      for (Step same : List.copyOf(steps)) {
+        if (same.move() == move && same.mistakes() == guess.mistakes()) {
+          chance += same.chance();
+          steps.remove(same);
+        }
+      }
+      steps.add(new Step(move, guess.mistakes(), chance));
+    }
+    return List.copyOf(steps);
+  }
+
+  /** One pass over the questions, following the chance of standing at each height, still alive. */
+  private double chance(List<List<Step>> questions) {
+    int top = climb.steps();
+    int lives = rules.lives() == null ? 0 : rules.lives();
+    double[][] at = new double[top + 1][lives + 1];
+    double over = 0;
+    at[0][0] = 1;
+    for (List<Step> steps : questions) {
+      double[][] next = new double[top + 1][lives + 1];
+      next[top] = at[top].clone();
+      for (int height = 0; height < top; height++) {
+        for (int lost = 0; lost <= lives; lost++) {
+          for (Step step : steps) {
+            int after = rules.lives() == null ? 0 : lost + step.mistakes();
+            if (after > lives) {
+              continue;
+            }
+            double chance = at[height][lost] * step.chance();
+            int to = led(height, step.move());
+            if (step.move() == Move.BACK && climb.missEnds()) {
+              over += to >= mark.rightNeeded() ? chance : 0;
+            } else {
+              next[to][after] += chance;
+            }
+          }
+        }
+      }
       at = next;
     }
-    double sum = 0;
+    double sum = over;
     for (int height = mark.rightNeeded(); height <= top; height++) {
-      sum += at[height] + over[height];
+      for (double chance : at[height]) {
+        sum += chance;
+      }
     }
-    return Math.min(1, sum);
+    return sum;
+  }
+
+  private int led(int height, Move move) {
+    return switch (move) {
+      case UP -> height + 1;
+      case STAYS -> height;
+      case BACK -> climb.restBelow(height);
+    };
+  }
+
+  private Guessing simulated(List<List<Step>> questions) {
+    List<Sampled> sampled =
+        questions.stream()
+            .map(steps -> new Sampled(steps.stream().map(Step::chance).toList()))
+            .toList();
+    Chance chance = Chance.of("guessing", "climbs");
+    int plays = Math.max(1_000, Math.min(MOST_PLAYS, MOST_STEPS / asked));
+    List<Integer> places = IntStream.range(0, questions.size()).boxed().toList();
+    int passed = 0;
+    for (int play = 0; play < plays; play++) {
+      List<Integer> drawn = new ArrayList<>(chance.shuffled(places).subList(0, asked));
+      if (rules.questionOrder() == Order.AS_WRITTEN) {
+        Collections.sort(drawn);
+      }
+      passed += passes(drawn, questions, sampled, chance) ? 1 : 0;
+    }
+    return Guessing.counted(passed, plays);
+  }
+
+  private boolean passes(
+      List<Integer> drawn, List<List<Step>> questions, List<Sampled> sampled, Chance chance) {
+    int height = 0;
+    int mistakes = 0;
+    for (int question : drawn) {
+      int place = height < climb.steps() ? sampled.get(question).next(chance) : -1;
+      if (place < 0) {
+        return height == climb.steps();
+      }
+      Step step = questions.get(question).get(place);
+      mistakes += step.mistakes();
+      if (rules.lives() != null && mistakes > rules.lives()) {
+        return false;
+      }
+      height = led(height, step.move());
+      if (step.move() == Move.BACK && climb.missEnds()) {
+        break;
+      }
+    }
+    return height >= mark.rightNeeded();
   }
 
   private int worthAt(int height) {

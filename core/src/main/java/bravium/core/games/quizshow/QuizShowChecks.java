@@ -3,6 +3,7 @@ package bravium.core.games.quizshow;
 import bravium.core.activity.Activity;
 import bravium.core.activity.Teams;
 import bravium.core.play.Draw;
+import bravium.core.question.Marking;
 import bravium.core.question.Question;
 import bravium.core.readiness.Check;
 import bravium.core.readiness.Finding;
@@ -53,6 +54,9 @@ final class QuizShowChecks {
     Teams teams = activity.rules().teams();
     if (teams != null && asked > 0 && !(show.board() instanceof Climb)) {
       turns(teams.list().size());
+    }
+    if (teams != null && asked > 0 && teams.decider()) {
+      decider(teams.list().size());
     }
   }
 
@@ -113,6 +117,22 @@ final class QuizShowChecks {
   private void falls(int step, int worth, int below) {
     Finding falls = Finding.of(Check.CLIMB_FALLS, Weight.LOOK, Place.BOARD, step, worth, below);
     found.add(activity.rules().worth() > 0 ? falls.mendedBy(Mend.EVEN_RISE) : falls);
+  }
+
+  /** A tie is decided by a question that was not asked: one has to be left whatever was drawn. */
+  private void decider(int teams) {
+    int fit = (int) pool.stream().filter(QuizShowChecks::decides).count();
+    if (fit > asked) {
+      return;
+    }
+    int most = show.board() instanceof Climb ? fit - 1 : (fit - 1) / teams * teams;
+    boolean enough = show.board() instanceof Climb climb ? most >= climb.steps() : most >= teams;
+    Finding none = Finding.of(Check.NO_DECIDER_LEFT, Weight.LOOK, Place.TEAMS, most, teams);
+    found.add(none.mendedBy(enough ? Mend.ASK_SO_MANY : Mend.NO_DECIDER));
+  }
+
+  private static boolean decides(Question question) {
+    return question.marking() == Marking.AT_ONCE && question.canBeRight();
   }
 
   /** Every team should have as many turns as the others. */

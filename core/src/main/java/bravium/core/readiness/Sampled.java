@@ -1,0 +1,34 @@
+package bravium.core.readiness;
+
+import bravium.core.play.Chance;
+import java.util.List;
+
+/** Draws one of some things by their chances; what is missing to 1 is none of them. */
+public final class Sampled {
+
+  private static final int FINE = 1 << 30;
+
+  private final double[] upTo;
+
+  /** Things with these chances. */
+  public Sampled(List<Double> chances) {
+    this.upTo = new double[chances.size()];
+    double sum = 0;
+    for (int i = 0; i < upTo.length; i++) {
+      sum += chances.get(i);
+      upTo[i] = sum;
+    }
+  }
+
+  /** The place of one of them, or -1 for none. */
+  public int next(Chance chance) {
+    double at = (chance.below(FINE) + 0.5) / FINE;
+    for (int i = 0; i < upTo.length; i++) {
+      if (at < upTo[i]) {
+        return i;
+      }
+    }
+    // Together they are 1 but for what a double loses.
+    return upTo.length > 0 && upTo[upTo.length - 1] > 1 - 1e-9 ? upTo.length - 1 : -1;
+  }
+}
