@@ -1,6 +1,7 @@
 package bravium.codec;
 
 import com.ibm.icu.lang.UCharacter;
+import com.ibm.icu.lang.UProperty;
 import com.ibm.icu.text.Normalizer2;
 
 /**
@@ -12,6 +13,7 @@ final class UnicodeTableSource {
   private static final int HANGUL = 0xac00;
   private static final int HANGUL_END = 0xd7a3;
   private static final Normalizer2 NFD = Normalizer2.getNFDInstance();
+  private static final Normalizer2 NFKC = Normalizer2.getNFKCInstance();
   private static final int A_LINE = 60;
 
   private UnicodeTableSource() {}
@@ -20,11 +22,15 @@ final class UnicodeTableSource {
     StringBuilder decomposed = new StringBuilder();
     StringBuilder caseFolded = new StringBuilder();
     StringBuilder classes = new StringBuilder();
+    StringBuilder compatible = new StringBuilder();
     for (int c = 0x80; c <= Character.MAX_CODE_POINT; c++) {
       boolean surrogate = c >= Character.MIN_SURROGATE && c <= Character.MAX_SURROGATE;
       boolean hangul = c >= HANGUL && c <= HANGUL_END;
       if (!surrogate && !hangul) {
         add(decomposed, caseFolded, classes, c);
+        if (meansThePlainOnes(c)) {
+          compatible.appendCodePoint(c).append(NFKC.getDecomposition(c)).append('\n');
+        }
       }
     }
     for (int c = 'A'; c <= 'Z'; c++) {
@@ -45,10 +51,31 @@ final class UnicodeTableSource {
       static final String CLASSES =
           %s;
 
+      static final String COMPATIBLE =
+          %s;
+
       private UnicodeTable() {}
     }
     """
-        .formatted(literal(decomposed), literal(caseFolded), literal(classes));
+        .formatted(literal(decomposed), literal(caseFolded), literal(classes), literal(compatible));
+  }
+
+  /**
+   * Wide and narrow forms, raised and lowered ones, and ligatures mean the plain characters (UAX
+   * #15, compatibility decompositions of these types).
+   */
+  private static boolean meansThePlainOnes(int c) {
+    boolean ligature = c >= 0xfb00 && c <= 0xfb4f || c == 0x132 || c == 0x133;
+    return NFKC.getDecomposition(c) != null
+        && switch (UCharacter.getIntPropertyValue(c, UProperty.DECOMPOSITION_TYPE)) {
+          case UCharacter.DecompositionType.WIDE,
+              UCharacter.DecompositionType.NARROW,
+              UCharacter.DecompositionType.SUPER,
+              UCharacter.DecompositionType.SUB ->
+              true;
+          case UCharacter.DecompositionType.COMPAT -> ligature;
+          default -> false;
+        };
   }
 
   /** A character that comes apart is never case-folded itself: its parts are. */
@@ -79,7 +106,11 @@ final class UnicodeTableSource {
       if (i > 0 && i % A_LINE == 0) {
         out.append("\"\n          + \"");
       }
-      out.append(c == '\n' ? "\\n" : "\\u%04x".formatted((int) c));
+      switch (c) {
+        case '\n' -> out.append("\\n");
+        case '"', '\\' -> out.append('\\').append(c);
+        default -> out.append("\\u%04x".formatted((int) c));
+      }
     }
     return out.append('"').toString();
   }

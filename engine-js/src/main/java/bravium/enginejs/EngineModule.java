@@ -101,6 +101,32 @@ public final class EngineModule {
     return answer(Codec.READINESS, () -> Readiness.of(activity(activity)));
   }
 
+  /** {@link Readiness#withMendsThatHold}: the same, for who looks at the findings. */
+  @JSExport
+  public static String mends(String activity) {
+    return answer(Codec.READINESS, () -> Readiness.withMendsThatHold(activity(activity)));
+  }
+
+  /** {@link Numeric#numberRead}: how a number is read; null while there is none. */
+  @JSExport
+  public static String readNumber(String question) {
+    return text(
+        () ->
+            Codec.QUESTION.read(question) instanceof Numeric number
+                ? number.numberRead().map(Codec.NUMBER_READ::write).orElse("null")
+                : "null");
+  }
+
+  /** {@link TypedText#examples}: a list of what each switch does. */
+  @JSExport
+  public static String examples(String question) {
+    return text(
+        () ->
+            Codec.QUESTION.read(question) instanceof TypedText typed
+                ? Codec.SWITCH_EXAMPLE.writeList(typed.examples())
+                : "[]");
+  }
+
   /** {@link Mending#mend}: an activity. */
   @JSExport
   public static String mend(String activity, String finding) {

@@ -17,7 +17,7 @@ public final class Comparison {
       return new Meant(
           text,
           Folded.of(text, how.strict()),
-          Folded.of(text, plainOrder(how.withAccents())),
+          Folded.of(text, plainOrder(how.withAccents(true))),
           Folded.of(text, how));
     }
 
@@ -98,14 +98,14 @@ public final class Comparison {
     int best = -1;
     Meant nearest = null;
     for (Meant meant : accepted) {
-      int slips = Slips.reading(typed.free(), meant.free(), how.anyOrder(), wordsBut(meant));
+      int slips = Slips.reading(typed.free(), meant.free(), how.anyOrder(), kept(wordsBut(meant)));
       if (slips >= 0 && (nearest == null || slips < best)) {
         best = slips;
         nearest = meant;
       }
     }
     for (int i = 0; i < wrong.size(); i++) {
-      int slips = Slips.reading(typed.free(), wrong.get(i).free(), how.anyOrder(), List.of());
+      int slips = Slips.reading(typed.free(), wrong.get(i).free(), how.anyOrder(), kept(List.of()));
       if (slips >= 0 && (nearest == null || slips < best)) {
         return Optional.of(Judgement.listed(mistakes.get(i)));
       }
@@ -113,6 +113,10 @@ public final class Comparison {
     return nearest == null
         ? Optional.empty()
         : Optional.of(new Judgement(true, Reason.SLIPS, nearest.text(), best, null));
+  }
+
+  private Slips.Kept kept(List<String> others) {
+    return new Slips.Kept(others, how.signsMatter());
   }
 
   private List<String> wordsBut(Meant meant) {
@@ -134,7 +138,7 @@ public final class Comparison {
       if (fair.equals(loose)) {
         return Judgement.wrong(Reason.FORM_MATTERS, meant.text());
       }
-      if (Slips.reading(loose, fair, false, wordsBut(meant)) > 0) {
+      if (Slips.reading(loose, fair, false, new Slips.Kept(wordsBut(meant), false)) > 0) {
         return Judgement.wrong(Reason.SLIPS_MATTER, meant.text());
       }
     }

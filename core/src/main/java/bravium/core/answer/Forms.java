@@ -20,9 +20,33 @@ public final class Forms {
 
   private static final Table DECOMPOSED = Table.of(UnicodeTable.DECOMPOSED);
   private static final Table CASE_FOLDED = Table.of(UnicodeTable.CASE_FOLDED);
+  private static final Table COMPATIBLE = Table.of(UnicodeTable.COMPATIBLE);
   private static final Table CLASSES = Table.of(UnicodeTable.CLASSES);
 
   private Forms() {}
+
+  /** The text with plain characters for wide, narrow, raised and lowered ones and ligatures. */
+  static String compatible(String text) {
+    if (ascii(text)) {
+      return text;
+    }
+    StringBuilder out = new StringBuilder(text.length() + 8);
+    for (int i = 0; i < text.length(); ) {
+      int c = text.codePointAt(i);
+      i += Character.charCount(c);
+      COMPATIBLE.append(c, out);
+    }
+    return out.toString();
+  }
+
+  private static boolean ascii(String text) {
+    for (int i = 0; i < text.length(); i++) {
+      if (text.charAt(i) >= 0x80) {
+        return false;
+      }
+    }
+    return true;
+  }
 
   /** The text in form NFD: letters and their accents apart, in one order. */
   public static String decomposed(String text) {

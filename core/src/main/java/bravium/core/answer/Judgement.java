@@ -63,6 +63,9 @@ public record Judgement(
     /** The number is equal, but fractions or per cent are not allowed here. */
     @JsonProperty("form-not-allowed")
     FORM_NOT_ALLOWED,
+    /** The number is right, but the fraction is not in lowest terms. */
+    @JsonProperty("not-lowest")
+    NOT_LOWEST,
     /** The number is right, but its unit is missing. */
     @JsonProperty("no-unit")
     NO_UNIT,

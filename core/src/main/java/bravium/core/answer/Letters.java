@@ -7,9 +7,39 @@ package bravium.core.answer;
 final class Letters {
 
   /** Pairs: the letter with its stroke, the plain one. As ICU's collation at primary strength. */
-  private static final String STROKED = "\u00f8o\u00d8O\u0111d\u0110D\u0127h\u0126H\u0142l\u0141L";
+  private static final String STROKED =
+      "\u00f8o\u00d8O\u0111d\u0110D\u0127h\u0126H\u0142l\u0141L\u0131i";
 
   private Letters() {}
+
+  /** Two letters in one: pairs of such a letter and, with a stop, the two. */
+  private static final String JOINED = "\u0153oe\u0152OE\u00e6ae\u00c6AE";
+
+  /** The two letters that one is written for; null for any other. */
+  static String apart(int c) {
+    if (c < 0xc0) {
+      return null;
+    }
+    for (int i = 0; i < JOINED.length(); i += 3) {
+      if (JOINED.charAt(i) == c) {
+        return JOINED.substring(i + 1, i + 3);
+      }
+    }
+    return null;
+  }
+
+  /**
+   * Whether a mark is a vowel point: Hebrew and Arabic are written with or without them. Hamza and
+   * madda are none.
+   */
+  static boolean isPoint(int c) {
+    return c >= 0x591 && c <= 0x5c7
+        || c >= 0x610 && c <= 0x61a
+        || c >= 0x64b && c <= 0x652
+        || c >= 0x656 && c <= 0x65f
+        || c == 0x670
+        || c >= 0x6d6 && c <= 0x6ed;
+  }
 
   /** The letter without its stroke; any other as it is. */
   static int plain(int c) {

@@ -10,78 +10,133 @@ import org.jspecify.annotations.Nullable;
 /** A number that a teacher expects, to compare with. Equal is what is equal in value, exactly. */
 public final class NumberAnswer {
 
-  private final String written;
-  private final Reading right;
-  private final @Nullable Value tolerance;
-  private final List<String> units;
-  private final boolean unitNeeded;
-  private final boolean fractions;
-  private final boolean percent;
-  private final List<Mistake> mistakes;
-
-  private NumberAnswer(
-      String written,
-      Reading right,
-      @Nullable Value tolerance,
-      List<String> units,
-      boolean unitNeeded,
-      boolean fractions,
-      boolean percent,
-      List<Mistake> mistakes) {
-    this.written = written;
-    this.right = right;
-    this.tolerance = tolerance;
-    this.units = units;
-    this.unitNeeded = unitNeeded;
-    this.fractions = fractions || right.fraction();
-    this.percent = percent || right.percent();
-    this.mistakes = mistakes;
-  }
-
   /**
-   * The number of a text; empty where it is none. What the teacher writes as a fraction or in per
-   * cent may be answered so.
+   * What a teacher writes of it.
    *
-   * @param tolerance how far off is still right; null, or what is no number, for not at all
-   * @param units blank ones are passed over
+   * @param written the number that is right
+   * @param tolerance how far off is still right, as a number or in per cent of it; null for not at
+   *     all
+   * @param units the number is in the first; see {@link Units}. Blank ones are passed over
+   * @param unitNeeded whether the unit has to be typed
+   * @param fractions whether fractions may be typed; where the number is one they may anyway
+   * @param percent whether per cent may be typed; where the number is in per cent they may anyway
+   * @param lowestTerms whether a fraction has to be in lowest terms
+   * @param mistakes wrong numbers that are expected
    */
-  public static Optional<NumberAnswer> of(
+  public record Expected(
       String written,
       @Nullable String tolerance,
       List<String> units,
       boolean unitNeeded,
       boolean fractions,
       boolean percent,
-      List<Mistake> mistakes) {
-    List<Reading> readings = NumberText.readings(written);
-    if (readings.isEmpty() || !readings.getFirst().unit().isEmpty()) {
-      return Optional.empty();
-    }
-    List<String> named = units.stream().filter(u -> !Texts.blank(u)).map(Texts::trimmed).toList();
-    return Optional.of(
-        new NumberAnswer(
-            Texts.trimmed(written),
-            readings.getFirst(),
-            distance(tolerance),
-            named,
-            unitNeeded,
-            fractions,
-            percent,
-            mistakes));
+      boolean lowestTerms,
+      List<Mistake> mistakes) {}
+
+  private static final String[] PLUS_MINUS = {"\u00b1", "+/-", "+-"};
+
+  private final Expected expected;
+  private final String written;
+  private final Reading right;
+  private final Value value;
+  private final @Nullable Value tolerance;
+  private final List<Units.Unit> units;
+
+  /** Whether the per-cent sign is one of the units, so that 50 % is 50 of them. */
+  private final boolean inPerCent;
+
+  private NumberAnswer(Expected expected, Reading right) {
+    this.expected = expected;
+    this.written = Texts.trimmed(expected.written());
+    this.right = right;
+    this.units = Units.of(expected.units());
+    this.inPerCent = units.stream().anyMatch(unit -> unit.isCalled("%"));
+    this.value = inPerCent ? right.inPerCent() : right.value();
+    this.tolerance = distance();
   }
 
-  private static @Nullable Value distance(@Nullable String tolerance) {
-    List<Reading> readings = tolerance == null ? List.of() : NumberText.readings(tolerance);
-    return readings.isEmpty() ? null : readings.getFirst().value().distance(Value.of(0, 1));
+  /** The number of a text; empty where it is none. */
+  public static Optional<NumberAnswer> of(Expected expected) {
+    List<Reading> readings = NumberText.readings(expected.written());
+    return readings.isEmpty() || !readings.getFirst().unit().isEmpty()
+        ? Optional.empty()
+        : Optional.of(new NumberAnswer(expected, readings.getFirst()));
+  }
+
+  /**
+   * How far off is still right. Per cent are a share of the number; of a number in per cent they
+   * are such per cent.
+   */
+  private @Nullable Value distance() {
+    String text = expected.tolerance();
+    if (text == null || Texts.blank(text)) {
+      return null;
+    }
+    String plain = Texts.trimmed(text);
+    for (String sign : PLUS_MINUS) {
+      if (plain.startsWith(sign)) {
+        plain = Texts.trimmed(plain.substring(sign.length()));
+      }
+    }
+    List<Reading> readings = NumberText.readings(plain);
+    if (readings.isEmpty()) {
+      return null;
+    }
+    Reading reading = readings.getFirst();
+    boolean known = reading.unit().isEmpty() || isFirst(reading.unit());
+    Value distance = reading.value().magnitude();
+    if (!known) {
+      return null;
+    }
+    if (!reading.percent()) {
+      return distance;
+    }
+    if (inPerCent) {
+      return reading.inPerCent().magnitude();
+    }
+    return right.percent() ? distance : distance.times(value.magnitude());
+  }
+
+  private boolean isFirst(String unit) {
+    return !units.isEmpty() && units.getFirst().isCalled(unit);
+  }
+
+  /** Whether a tolerance is written that can't be read. */
+  public boolean toleranceUnread() {
+    return expected.tolerance() != null && !Texts.blank(expected.tolerance()) && tolerance == null;
+  }
+
+  /** How the number, its tolerance and its units are read. */
+  public NumberRead read() {
+    List<Reading> readings = NumberText.readings(expected.written());
+    String other =
+        readings.size() < 2
+            ? null
+            : (inPerCent ? readings.get(1).inPerCent() : readings.get(1).value()).text();
+    List<String> equal =
+        units.stream()
+            .skip(1)
+            .filter(unit -> !unit.factor().equals(Value.of(1, 1)))
+            .map(unit -> value.over(unit.factor()).text() + " " + unit.name())
+            .toList();
+    return new NumberRead(
+        value.text(),
+        other,
+        tolerance == null ? null : value.minus(tolerance).text(),
+        tolerance == null ? null : value.plus(tolerance).text(),
+        units.isEmpty() ? null : units.getFirst().name(),
+        equal,
+        toleranceUnread());
   }
 
   /** The right answer as it could be typed, with its unit where that is needed. */
   public String rightText() {
-    return unitNeeded ? withUnit() : written;
+    return expected.unitNeeded() ? withUnit() : written;
   }
 
   private String withUnit() {
-    return units.isEmpty() ? written : written + " " + units.getFirst();
+    boolean there = units.isEmpty() || inPerCent && right.percent();
+    return there ? written : written + " " + units.getFirst().name();
   }
 
   /** Judges a text. Where it can be read in two ways, the better one counts. */
@@ -103,48 +158,37 @@ public final class NumberAnswer {
   }
 
   private Judgement judge(Reading reading) {
-    boolean equal = reading.value().equals(right.value());
-    boolean near =
-        tolerance != null && reading.value().distance(right.value()).compareTo(tolerance) <= 0;
+    boolean percentUnit = inPerCent && reading.percent() && reading.unit().isEmpty();
+    String typed = percentUnit ? "%" : reading.unit();
+    Units.Unit unit = units.stream().filter(one -> one.isCalled(typed)).findFirst().orElse(null);
+    Value given = percentUnit ? reading.inPerCent() : reading.value();
+    Value there = unit == null ? given : given.times(unit.factor());
+    boolean equal = there.equals(value);
+    boolean near = tolerance != null && there.distance(value).compareTo(tolerance) <= 0;
     if (!equal && !near) {
       return Judgement.wrong(Reason.OTHER_NUMBER, null);
     }
+    boolean fractions = expected.fractions() || right.fraction() || expected.lowestTerms();
+    boolean percent = expected.percent() || right.percent() || percentUnit;
     if (reading.fraction() && !fractions || reading.percent() && !percent) {
       return Judgement.wrong(Reason.FORM_NOT_ALLOWED, written);
     }
-    if (!reading.unit().isEmpty() && !isUnit(reading.unit())) {
+    if (!typed.isEmpty() && unit == null) {
       return Judgement.wrong(Reason.OTHER_UNIT, withUnit());
     }
-    if (reading.unit().isEmpty() && unitNeeded && !units.isEmpty()) {
+    if (typed.isEmpty() && expected.unitNeeded() && !units.isEmpty()) {
       return Judgement.wrong(Reason.NO_UNIT, rightText());
     }
-    return Judgement.right(equal ? Reason.EQUAL : Reason.NEAR, written);
-  }
-
-  /** Units are told apart by case: mm is not Mm. Signs and small raised numbers don't matter. */
-  private boolean isUnit(String unit) {
-    return units.stream().anyMatch(u -> unit(u).equals(unit(unit)));
-  }
-
-  private static String unit(String text) {
-    StringBuilder out = new StringBuilder();
-    for (int i = 0; i < text.length(); i++) {
-      char c = text.charAt(i);
-      switch (c) {
-        case '\u00b2' -> out.append('2');
-        case '\u00b3' -> out.append('3');
-        case '\u03bc' -> out.append('\u00b5');
-        case ' ', '.' -> {}
-        default -> out.append(c);
-      }
+    if (reading.fraction() && expected.lowestTerms() && !reading.lowest()) {
+      return Judgement.wrong(Reason.NOT_LOWEST, null);
     }
-    return out.toString();
+    return Judgement.right(equal ? Reason.EQUAL : Reason.NEAR, written);
   }
 
   /** A listed wrong number is met by what is equal to it, a listed text by the same text. */
   private Optional<Judgement> listed(String text) {
     List<Value> values = NumberText.readings(text).stream().map(Reading::value).toList();
-    for (Mistake mistake : mistakes) {
+    for (Mistake mistake : expected.mistakes()) {
       List<Reading> listed = NumberText.readings(mistake.text());
       boolean met =
           listed.isEmpty()

@@ -7,8 +7,10 @@ import java.util.List;
 
 /**
  * Reads a number as people type it: {@code 12}, {@code -3.5}, {@code 3,5}, {@code 1,200}, {@code 1
- * 200}, {@code 3/4}, {@code 1 1/2}, {@code ½}, {@code 1½}, {@code 50 %}, {@code 12 kg}. A comma
- * with three digits behind it can be read in two ways, so that a text may have two readings.
+ * 200}, {@code 3/4}, {@code 1 1/2}, {@code ½}, {@code 1½}, {@code 50 %}, {@code 12 kg}, {@code £5},
+ * {@code = 42}, {@code x = 42.}, in the digits of any script. A comma or a point with three digits
+ * behind it can be read in two ways, so that a text may have two readings. The teacher's numbers
+ * and the learners' are read alike.
  */
 final class NumberText {
 
@@ -22,6 +24,7 @@ final class NumberText {
 
   private final String text;
   private int at;
+  private boolean lowest = true;
 
   private NumberText(String text) {
     this.text = text;
@@ -30,11 +33,24 @@ final class NumberText {
   /**
    * A way to read a text.
    *
+   * @param value as a number: 50 % is a half
    * @param fraction whether it was written as a fraction
+   * @param lowest whether a fraction is in lowest terms
    * @param percent whether a per-cent sign follows
-   * @param unit what follows; empty where nothing does
+   * @param unit what follows, or a currency before it; empty where nothing does
    */
-  record Reading(Value value, boolean fraction, boolean percent, String unit) {}
+  record Reading(Value value, boolean fraction, boolean lowest, boolean percent, String unit) {
+
+    /** The number before the per-cent sign, where that is read as a unit. */
+    Value inPerCent() {
+      return percent ? value.times(Value.of(100, 1)) : value;
+    }
+  }
+
+  /** A plain whole number or fraction, which is known to be one. */
+  static Value plain(String text) {
+    return readings(text).getFirst().value();
+  }
 
   /** All readings of a text; none where it is no number. */
   static List<Reading> readings(String text) {
@@ -43,33 +59,45 @@ final class NumberText {
   }
 
   /**
-   * Spaces of all kinds to one plain space each, minus signs and fraction slashes to plain ones.
+   * Spaces of all kinds to one plain space each, other scripts' digits and signs to plain ones;
+   * without what people write before a result and behind a sentence.
    */
   private static String tidied(String text) {
     StringBuilder out = new StringBuilder();
     for (int i = 0; i < text.length(); i++) {
       char c = text.charAt(i);
-      char plain =
-          switch (c) {
-            case '\u2212', '\u2013' -> '-';
-            case '\u2044', '\u2215' -> '/';
-            default -> Texts.space(c) ? ' ' : c;
-          };
+      char plain = Texts.space(c) ? ' ' : Digits.plain(c);
       if (plain != ' ' || !out.isEmpty() && out.charAt(out.length() - 1) != ' ') {
         out.append(plain);
       }
     }
-    return Texts.trimmed(out.toString());
+    String tidy = Texts.trimmed(out.toString());
+    tidy = withoutEnd(tidy);
+    int equals = tidy.indexOf('=');
+    boolean named = equals == 1 || equals == 2 && tidy.charAt(1) == ' ';
+    boolean before = equals == 0 || named && letter(tidy.charAt(0));
+    return before ? Texts.trimmed(tidy.substring(equals + 1)) : tidy;
+  }
+
+  private static boolean letter(char c) {
+    return c >= 'A' && c <= 'Z' || c >= 'a' && c <= 'z';
+  }
+
+  private static String withoutEnd(String text) {
+    int end = text.length();
+    while (end > 1 && ".,;!?\u3002".indexOf(text.charAt(end - 1)) >= 0) {
+      end--;
+    }
+    return Texts.trimmed(text.substring(0, end));
   }
 
   private List<Reading> readings() {
-    boolean negative = accept('-');
-    if (!negative) {
-      accept('+');
-    }
-    skipSpace();
+    boolean negative = sign();
+    String currency = currency();
+    negative |= !currency.isEmpty() && sign();
     List<Value> whole = decimals();
     int afterWhole = at;
+    lowest = true;
     Value part = whole.isEmpty() ? fraction() : mixedPart();
     List<Value> values = new ArrayList<>();
     if (part != null) {
@@ -87,16 +115,47 @@ final class NumberText {
     boolean percent = accept('%');
     skipSpace();
     String unit = text.substring(at);
-    if (!unit.isEmpty() && !unitLike(unit.charAt(0))) {
+    boolean both = !currency.isEmpty() && (!unit.isEmpty() || percent);
+    if (both || !unit.isEmpty() && !unitLike(unit.charAt(0))) {
       return List.of();
     }
     List<Reading> readings = new ArrayList<>();
     for (Value value : values) {
       Value signed = negative ? value.negated() : value;
       Value shown = percent ? signed.dividedBy(100) : signed;
-      readings.add(new Reading(shown, part != null, percent, unit));
+      readings.add(
+          new Reading(shown, part != null, lowest, percent, currency.isEmpty() ? unit : currency));
     }
     return readings;
+  }
+
+  private boolean sign() {
+    boolean negative = accept('-');
+    if (!negative) {
+      accept('+');
+    }
+    skipSpace();
+    return negative;
+  }
+
+  /** A currency before its number: its sign, or the three letters of ISO 4217. */
+  private String currency() {
+    int start = at;
+    if (at < text.length() && isCurrency(text.charAt(at))) {
+      at++;
+    } else {
+      while (at < text.length() && text.charAt(at) >= 'A' && text.charAt(at) <= 'Z') {
+        at++;
+      }
+      at = at - start == 3 ? at : start;
+    }
+    String currency = text.substring(start, at);
+    skipSpace();
+    return currency;
+  }
+
+  private static boolean isCurrency(char c) {
+    return c == '$' || c >= '\u00a2' && c <= '\u00a5' || c >= '\u20a0' && c <= '\u20c0';
   }
 
   private static boolean unitLike(char c) {
@@ -109,9 +168,11 @@ final class NumberText {
     if (below.isEmpty() || whole.isEmpty() || new BigInteger(below).signum() == 0) {
       return List.of();
     }
-    Value by = Value.of(BigInteger.ONE, new BigInteger(below));
-    return whole.stream()
-        .filter(v -> v.denominator().equals(BigInteger.ONE))
+    BigInteger under = new BigInteger(below);
+    Value by = Value.of(BigInteger.ONE, under);
+    List<Value> above = whole.stream().filter(v -> v.denominator().equals(BigInteger.ONE)).toList();
+    lowest = above.stream().allMatch(v -> isLowest(v.numerator(), under));
+    return above.stream()
         .map(v -> Value.of(v.numerator().multiply(by.numerator()), by.denominator()))
         .toList();
   }
@@ -144,11 +205,16 @@ final class NumberText {
       skipSpace();
       String below = digits();
       if (!below.isEmpty() && new BigInteger(below).signum() > 0) {
+        lowest = isLowest(new BigInteger(above), new BigInteger(below));
         return Value.of(new BigInteger(above), new BigInteger(below));
       }
     }
     at = before;
     return null;
+  }
+
+  private static boolean isLowest(BigInteger above, BigInteger below) {
+    return !below.equals(BigInteger.ONE) && above.gcd(below).equals(BigInteger.ONE);
   }
 
   /** A decimal number with its marks and groups: all ways to read it. */

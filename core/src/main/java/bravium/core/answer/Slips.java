@@ -63,11 +63,20 @@ final class Slips {
   }
 
   /**
-   * The slips with which one text's words can be read as another's; -1 if they can't.
+   * What slips may not touch.
    *
    * @param others words that a slip may not make: they mean something else here
+   * @param signs whether signs within words have to be right
    */
-  static int reading(Folded typed, Folded meant, boolean anyOrder, List<String> others) {
+  record Kept(List<String> others, boolean signs) {}
+
+  /**
+   * The slips with which one text's words can be read as another's; -1 if they can't.
+   *
+   * <p>A slip is in the letters: it never makes up for capitals, accents or signs where these
+   * matter, for they are still in the words then.
+   */
+  static int reading(Folded typed, Folded meant, boolean anyOrder, Kept kept) {
     int n = meant.words().size();
     if (n != typed.words().size()) {
       return -1;
@@ -77,12 +86,12 @@ final class Slips {
       for (int i = 0; i < n; i++) {
         partner[i] = i;
       }
-    } else if (!matched(typed, meant, others, partner)) {
+    } else if (!matched(typed, meant, kept, partner)) {
       return -1;
     }
     int sum = 0;
     for (int i = 0; i < n; i++) {
-      int slips = slips(typed.words().get(partner[i]), meant.words().get(i), others);
+      int slips = slips(typed.words().get(partner[i]), meant.words().get(i), kept);
       if (slips < 0) {
         return -1;
       }
@@ -91,19 +100,42 @@ final class Slips {
     return sum;
   }
 
-  private static int slips(String typed, String meant, List<String> others) {
+  private static int slips(String typed, String meant, Kept kept) {
     if (typed.equals(meant)) {
       return 0;
     }
+    String bareTyped = Folded.bare(typed);
+    String bareMeant = Folded.bare(meant);
+    boolean figures = hasDigit(typed) || hasDigit(meant);
+    if (figures || bareMeant.isEmpty() || kept.signs && !signs(typed).equals(signs(meant))) {
+      return -1;
+    }
     int slips = between(typed, meant);
-    return slips <= allowed(meant) && !others.contains(typed) ? slips : -1;
+    // Were case and accents all the same, there would be as many.
+    boolean inLetters = slips == between(bareTyped, bareMeant);
+    return inLetters && slips <= allowed(bareMeant) && !kept.others.contains(typed) ? slips : -1;
+  }
+
+  private static boolean hasDigit(String word) {
+    return word.chars().anyMatch(c -> c >= '0' && c <= '9');
+  }
+
+  /** What of the common signs is in a word. */
+  private static String signs(String word) {
+    StringBuilder signs = new StringBuilder();
+    for (int i = 0; i < word.length(); i++) {
+      char c = word.charAt(i);
+      boolean letter = c >= 'A' && c <= 'Z' || c >= 'a' && c <= 'z' || c >= 0x80;
+      signs.append(letter ? "" : String.valueOf(c));
+    }
+    return signs.toString();
   }
 
   /** Gives each word that is meant a typed one (augmenting paths, Kuhn 1955). */
-  private static boolean matched(Folded typed, Folded meant, List<String> others, int[] partner) {
+  private static boolean matched(Folded typed, Folded meant, Kept kept, int[] partner) {
     Arrays.fill(partner, -1);
     for (int word = 0; word < partner.length; word++) {
-      if (!augmented(word, typed, meant, others, partner, new boolean[partner.length])) {
+      if (!augmented(word, typed, meant, kept, partner, new boolean[partner.length])) {
         return false;
       }
     }
@@ -111,12 +143,12 @@ final class Slips {
   }
 
   private static boolean augmented(
-      int word, Folded typed, Folded meant, List<String> others, int[] partner, boolean[] tried) {
+      int word, Folded typed, Folded meant, Kept kept, int[] partner, boolean[] tried) {
     for (int m = 0; m < partner.length; m++) {
-      boolean fits = slips(typed.words().get(word), meant.words().get(m), others) >= 0;
+      boolean fits = slips(typed.words().get(word), meant.words().get(m), kept) >= 0;
       if (fits && !tried[m]) {
         tried[m] = true;
-        if (partner[m] < 0 || augmented(partner[m], typed, meant, others, partner, tried)) {
+        if (partner[m] < 0 || augmented(partner[m], typed, meant, kept, partner, tried)) {
           partner[m] = word;
           return true;
         }

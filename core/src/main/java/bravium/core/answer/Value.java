@@ -7,6 +7,8 @@ import java.math.BigInteger;
  */
 record Value(BigInteger numerator, BigInteger denominator) implements Comparable<Value> {
 
+  private static final int MOST_PLACES = 12;
+
   static Value of(BigInteger numerator, BigInteger denominator) {
     if (denominator.signum() == 0) {
       throw new ArithmeticException("a fraction with 0 below its line");
@@ -31,6 +33,42 @@ record Value(BigInteger numerator, BigInteger denominator) implements Comparable
     return plus(other.negated());
   }
 
+  Value times(Value other) {
+    return of(numerator.multiply(other.numerator), denominator.multiply(other.denominator));
+  }
+
+  /** Divided by another, which is not 0. */
+  Value over(Value other) {
+    return of(numerator.multiply(other.denominator), denominator.multiply(other.numerator));
+  }
+
+  Value magnitude() {
+    return numerator.signum() < 0 ? negated() : this;
+  }
+
+  /** As a decimal number where that ends within twelve places, otherwise as a fraction. */
+  String text() {
+    BigInteger scale = BigInteger.ONE;
+    for (int places = 0; places <= MOST_PLACES; places++) {
+      BigInteger[] parts = numerator.multiply(scale).divideAndRemainder(denominator);
+      if (parts[1].signum() == 0) {
+        return decimal(parts[0].abs().toString(), places);
+      }
+      scale = scale.multiply(BigInteger.TEN);
+    }
+    return numerator + "/" + denominator;
+  }
+
+  private String decimal(String digits, int places) {
+    String sign = numerator.signum() < 0 ? "-" : "";
+    if (places == 0) {
+      return sign + digits;
+    }
+    String filled = "0".repeat(Math.max(0, places + 1 - digits.length())) + digits;
+    int point = filled.length() - places;
+    return sign + filled.substring(0, point) + "." + filled.substring(point);
+  }
+
   Value dividedBy(long by) {
     return of(numerator, denominator.multiply(BigInteger.valueOf(by)));
   }
@@ -40,8 +78,7 @@ record Value(BigInteger numerator, BigInteger denominator) implements Comparable
   }
 
   Value distance(Value other) {
-    Value difference = minus(other);
-    return difference.numerator.signum() < 0 ? difference.negated() : difference;
+    return minus(other).magnitude();
   }
 
   @Override

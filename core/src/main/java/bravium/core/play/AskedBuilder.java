@@ -1,6 +1,7 @@
 package bravium.core.play;
 
 import bravium.core.activity.Activity;
+import bravium.core.answer.NumberRead;
 import bravium.core.measure.ProjectorFit;
 import bravium.core.play.Showing.Choice;
 import bravium.core.play.Showing.Kind;
@@ -155,8 +156,8 @@ final class AskedBuilder {
   }
 
   private @Nullable String unit() {
-    return question instanceof Numeric number && !number.unitNeeded() && !number.units().isEmpty()
-        ? number.units().getFirst()
+    return question instanceof Numeric number && !number.unitNeeded()
+        ? number.numberRead().map(NumberRead::unit).orElse(null)
         : null;
   }
 

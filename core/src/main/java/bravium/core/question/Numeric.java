@@ -3,6 +3,7 @@ package bravium.core.question;
 import bravium.core.answer.Judgement;
 import bravium.core.answer.Mistake;
 import bravium.core.answer.NumberAnswer;
+import bravium.core.answer.NumberRead;
 import bravium.core.json.Extra;
 import bravium.core.json.Flat;
 import bravium.core.words.Texts;
@@ -17,11 +18,14 @@ import org.jspecify.annotations.Nullable;
  *
  * @param value the number that is right, as the teacher wrote it: {@code 12}, {@code 0,5}, {@code
  *     3/4}; null or no number while it is being written
- * @param tolerance how far an answer may be from it, as a number; null for not at all
- * @param units the units that are right, the first of them shown; empty where none is asked for
+ * @param tolerance how far an answer may be from it, as a number or in per cent of it; null for not
+ *     at all
+ * @param units the units that are right, the first of them shown, and the one the number is in;
+ *     empty where none is asked for. A further one may say how many of it make one of the first
  * @param unitNeeded whether the unit has to be typed; otherwise it stands beside the box
  * @param fractions whether a fraction is as good as a decimal number
  * @param percent whether per cent are as good as a decimal number
+ * @param lowestTerms whether a fraction has to be in lowest terms
  */
 public record Numeric(
     @Flat @JsonUnwrapped Basics basics,
@@ -31,6 +35,7 @@ public record Numeric(
     boolean unitNeeded,
     boolean fractions,
     boolean percent,
+    boolean lowestTerms,
     List<Mistake> mistakes,
     @JsonIgnore Extra extra)
     implements Question {
@@ -38,13 +43,31 @@ public record Numeric(
   @Override
   public Numeric with(Basics changed) {
     return new Numeric(
-        changed, value, tolerance, units, unitNeeded, fractions, percent, mistakes, extra);
+        changed,
+        value,
+        tolerance,
+        units,
+        unitNeeded,
+        fractions,
+        percent,
+        lowestTerms,
+        mistakes,
+        extra);
   }
 
   /** The same question with other wrong answers listed. */
   public Numeric withMistakes(List<Mistake> changed) {
     return new Numeric(
-        basics, value, tolerance, units, unitNeeded, fractions, percent, changed, extra);
+        basics,
+        value,
+        tolerance,
+        units,
+        unitNeeded,
+        fractions,
+        percent,
+        lowestTerms,
+        changed,
+        extra);
   }
 
   /** How a text would be judged, and why; empty while there is no number to compare with. */
@@ -52,10 +75,32 @@ public record Numeric(
     return answer().map(answer -> answer.judge(text));
   }
 
+  /** How the number is read; empty while there is none. */
+  public Optional<NumberRead> numberRead() {
+    return answer().map(NumberAnswer::read);
+  }
+
+  /** The same question with its number written otherwise. */
+  public Numeric withValue(String changed) {
+    return new Numeric(
+        basics,
+        changed,
+        tolerance,
+        units,
+        unitNeeded,
+        fractions,
+        percent,
+        lowestTerms,
+        mistakes,
+        extra);
+  }
+
   private Optional<NumberAnswer> answer() {
     return value == null
         ? Optional.empty()
-        : NumberAnswer.of(value, tolerance, units, unitNeeded, fractions, percent, mistakes);
+        : NumberAnswer.of(
+            new NumberAnswer.Expected(
+                value, tolerance, units, unitNeeded, fractions, percent, lowestTerms, mistakes));
   }
 
   @Override

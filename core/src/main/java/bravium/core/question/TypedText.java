@@ -4,6 +4,7 @@ import bravium.core.answer.Comparing;
 import bravium.core.answer.Comparison;
 import bravium.core.answer.Judgement;
 import bravium.core.answer.Mistake;
+import bravium.core.answer.SwitchExample;
 import bravium.core.json.Extra;
 import bravium.core.json.Flat;
 import bravium.core.words.Texts;
@@ -39,6 +40,14 @@ public record TypedText(
   /** The accepted texts with something written in them. */
   public List<String> right() {
     return accepted.stream().filter(text -> !Texts.blank(text)).toList();
+  }
+
+  /** What each switch of comparing does to the first accepted text; empty while there is none. */
+  public List<SwitchExample> examples() {
+    return right().stream()
+        .findFirst()
+        .map(text -> SwitchExample.of(text, comparing))
+        .orElse(List.of());
   }
 
   /** How a text would be judged, and why. */

@@ -112,6 +112,15 @@ public enum Check {
   /** A listed wrong answer would be right if it were not listed. Value: its text. */
   @JsonProperty("mistake-is-right")
   MISTAKE_IS_RIGHT,
+  /** A text is listed as right and as wrong; it counts as right. Value: its text. */
+  @JsonProperty("right-and-wrong")
+  RIGHT_AND_WRONG,
+  /** A number can be read in two ways. Values: how it is read, how it could be read too. */
+  @JsonProperty("number-two-ways")
+  NUMBER_TWO_WAYS,
+  /** A tolerance is no number, so that there is none. Value: its text. */
+  @JsonProperty("tolerance-unread")
+  TOLERANCE_UNREAD,
   /** A number question has no number. */
   @JsonProperty("no-number")
   NO_NUMBER,
@@ -206,7 +215,12 @@ public enum Check {
   /** Whether there can be several of it at one place, told apart by their values. */
   boolean many() {
     return switch (this) {
-      case MARKER_WITHOUT_QUESTION, MISTAKE_IS_RIGHT, CARD_WITHOUT_GROUP, HINT_GIVES_AWAY -> true;
+      case MARKER_WITHOUT_QUESTION,
+          MISTAKE_IS_RIGHT,
+          RIGHT_AND_WRONG,
+          CARD_WITHOUT_GROUP,
+          HINT_GIVES_AWAY ->
+          true;
       default -> false;
     };
   }

@@ -2,6 +2,7 @@ package bravium.core.readiness;
 
 import bravium.core.answer.Judgement;
 import bravium.core.answer.Mistake;
+import bravium.core.answer.NumberRead;
 import bravium.core.question.Gaps;
 import bravium.core.question.Matching;
 import bravium.core.question.Numeric;
@@ -54,20 +55,40 @@ final class KindChecks {
   private void read(TypedText typed) {
     needs(typed.complete(), Check.NO_ANSWER);
     TypedText without = typed.withMistakes(List.of());
-    mistakes(typed.mistakes(), text -> without.judge(text).right());
+    mistakes(
+        typed.mistakes(), text -> typed.judge(text).right(), text -> without.judge(text).right());
   }
 
   private void read(Numeric number) {
     needs(number.complete(), Check.NO_NUMBER);
     Numeric without = number.withMistakes(List.of());
-    mistakes(number.mistakes(), text -> without.judge(text).map(Judgement::right).orElse(false));
+    mistakes(
+        number.mistakes(),
+        text -> number.judge(text).map(Judgement::right).orElse(false),
+        text -> without.judge(text).map(Judgement::right).orElse(false));
+    number.numberRead().ifPresent(read -> read(number, read));
   }
 
-  /** A listed wrong answer that would be right if it were not listed. */
-  private void mistakes(List<Mistake> listed, Predicate<String> isRight) {
+  private void read(Numeric number, NumberRead read) {
+    if (read.other() != null) {
+      found.add(
+          Finding.of(question.id(), Check.NUMBER_TWO_WAYS, Weight.LOOK, read.value(), read.other())
+              .mendedBy(Mend.WRITE_NUMBER));
+    }
+    if (read.toleranceUnread()) {
+      look(Check.TOLERANCE_UNREAD, Texts.trimmed(number.tolerance()));
+    }
+  }
+
+  /** A listed wrong answer that counts as right all the same, or would if it were not listed. */
+  private void mistakes(
+      List<Mistake> listed, Predicate<String> isRight, Predicate<String> wouldBeRight) {
     for (Mistake mistake : listed) {
-      if (!Texts.blank(mistake.text()) && isRight.test(mistake.text())) {
-        look(Check.MISTAKE_IS_RIGHT, Texts.trimmed(mistake.text()));
+      String text = Texts.trimmed(mistake.text());
+      if (!text.isEmpty() && isRight.test(text)) {
+        look(Check.RIGHT_AND_WRONG, text);
+      } else if (!text.isEmpty() && wouldBeRight.test(text)) {
+        look(Check.MISTAKE_IS_RIGHT, text);
       }
     }
   }

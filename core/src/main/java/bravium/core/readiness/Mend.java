@@ -52,6 +52,9 @@ public enum Mend {
   /** Allows as many tries as the finding's second value says, or one. */
   @JsonProperty("set-tries")
   SET_TRIES,
+  /** Writes the number as it is read. */
+  @JsonProperty("write-number")
+  WRITE_NUMBER,
   /** Takes lives away. */
   @JsonProperty("no-lives")
   NO_LIVES,

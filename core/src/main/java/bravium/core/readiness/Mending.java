@@ -8,6 +8,7 @@ import bravium.core.activity.Rules;
 import bravium.core.activity.Tries;
 import bravium.core.question.Credit;
 import bravium.core.question.Marking;
+import bravium.core.question.Numeric;
 import bravium.core.question.Option;
 import bravium.core.question.PickAll;
 import bravium.core.question.PickOne;
@@ -59,6 +60,8 @@ public final class Mending {
       case SET_TRIES ->
           activity.withRules(
               rules.withTries(value(1) == 1 ? null : new Tries(Tries.Again.AT_ONCE, value(1))));
+      case WRITE_NUMBER ->
+          question(q -> q instanceof Numeric n ? n.withValue(finding.values().getFirst()) : q);
       case NO_LIVES -> activity.withRules(rules.withLives(null));
       case NO_DECIDER ->
           rules.teams() == null

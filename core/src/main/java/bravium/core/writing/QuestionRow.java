@@ -176,7 +176,8 @@ public record QuestionRow(
       throw new IllegalArgumentException("a number has one right answer");
     }
     String value = right.isEmpty() ? null : right.getFirst();
-    return new Numeric(basics, value, null, List.of(), false, false, false, mistakes(), Extra.NONE);
+    return new Numeric(
+        basics, value, null, List.of(), false, false, false, false, mistakes(), Extra.NONE);
   }
 
   private static Card card(String id, String text) {

@@ -91,7 +91,15 @@ class NumberAnswerTest {
   void aListedWrongNumberIsMetByItsEqual() {
     NumberAnswer answer =
         NumberAnswer.of(
-                "16", null, List.of(), false, false, false, List.of(new Mistake("21", "A worker")))
+                new NumberAnswer.Expected(
+                    "16",
+                    null,
+                    List.of(),
+                    false,
+                    false,
+                    false,
+                    false,
+                    List.of(new Mistake("21", "A worker"))))
             .orElseThrow();
 
     assertThat(answer.judge("21.0").feedback()).isEqualTo(Words.of("A worker"));
@@ -121,12 +129,132 @@ class NumberAnswerTest {
   }
 
   private static NumberAnswer number(String right, String tolerance, boolean anyForm) {
-    return NumberAnswer.of(right, tolerance, List.of(), false, anyForm, anyForm, List.of())
-        .orElseThrow();
+    return answer(right, tolerance, List.of(), false, anyForm);
   }
 
   private static NumberAnswer withUnit(boolean needed) {
-    return NumberAnswer.of("12", null, List.of("m²"), needed, false, false, List.of())
+    return answer("12", null, List.of("m²"), needed, false);
+  }
+
+  private static NumberAnswer answer(
+      String right, String tolerance, List<String> units, boolean needed, boolean anyForm) {
+    return NumberAnswer.of(
+            new NumberAnswer.Expected(
+                right, tolerance, units, needed, anyForm, anyForm, false, List.of()))
         .orElseThrow();
+  }
+
+  /** Common practice: how numbers, currencies and results are written. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "42 | | 42.",
+        "42 | | = 42",
+        "42 | | x = 42",
+        "42 | | 42!",
+        "42 | | ٤٢",
+        "42 | | ۴۲",
+        "42 | | ४२",
+        "42 | | ４２",
+        "4.5 | | ٤٫٥",
+        "-7 | | –7",
+        "-7 | | — 7",
+        "-7 | | －７",
+        "-7 | | ‐7",
+        "5 | £ | £5",
+        "5 | £ | 5 £",
+        "5 | £, p | 500 p",
+        "5 | € | €5,00",
+        "-5 | $ | -$5",
+        "5 | CHF | CHF 5",
+        "3 | kg, g | 3000 g",
+        "3 | kg, g | 3 kg",
+        "3 | kg, 1000 gram | 3000 gram",
+        "3 | kg, kilo | 3 kilo",
+        "2.5 | h, min | 150 min",
+        "50 | % | 50 %",
+        "50 | % | 50%",
+        "2 | jar, 6 combs | 12 combs"
+      })
+  void whatIsRightIsJudgedRight(String right, String units, String typed) {
+    assertThat(answer(right, null, listed(units), units != null, false).judge(typed).right())
+        .isTrue();
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "3 | kg, g | 3 g",
+        "3 | kg, g | 3000 kg",
+        "50 | % | 0.5",
+        "5 | £ | $5",
+        "5 | £ | £5 kg",
+        "42 | | 42..5",
+        "42 | | b42",
+        "42 | | y = x = 42"
+      })
+  void whatIsWrongIsNotMadeRightByIt(String right, String units, String typed) {
+    assertThat(answer(right, null, listed(units), units != null, false).judge(typed).right())
+        .isFalse();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "200, 5%, 190, 210",
+    "200, ±0.5, 199.5, 200.5",
+    "200, +/- 10, 190, 210",
+    "50 %, 5 %, 0.45, 0.55",
+    "-200, 5 %, -210, -190"
+  })
+  void aToleranceIsReadAsItIsWritten(String right, String tolerance, String from, String to) {
+    NumberRead read = answer(right, tolerance, List.of(), false, false).read();
+
+    assertThat(read.from()).isEqualTo(from);
+    assertThat(read.to()).isEqualTo(to);
+    assertThat(read.toleranceUnread()).isFalse();
+  }
+
+  @Test
+  void howANumberIsReadIsSaidAndWhatItCouldBeReadAsToo() {
+    NumberRead read = answer("1.000", "about", List.of("kg", "g"), false, false).read();
+
+    assertThat(read.value()).isEqualTo("1");
+    assertThat(read.other()).isEqualTo("1000");
+    assertThat(read.toleranceUnread()).isTrue();
+    assertThat(read.unit()).isEqualTo("kg");
+    assertThat(read.equal()).containsExactly("1000 g");
+    assertThat(answer("1/3", null, List.of(), false, false).read().value()).isEqualTo("1/3");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1/2, true", "2/4, false", "½, true", "0.5, true", "6/12, false"})
+  void lowestTermsCanBeAskedFor(String typed, boolean right) {
+    NumberAnswer answer =
+        NumberAnswer.of(
+                new NumberAnswer.Expected(
+                    "1/2", null, List.of(), false, true, true, true, List.of()))
+            .orElseThrow();
+
+    assertThat(answer.judge(typed).right()).isEqualTo(right);
+    assertThat(answer.judge("1 1/2").reason()).isEqualTo(Reason.OTHER_NUMBER);
+  }
+
+  /** Source: the JDK's Unicode data, every decimal digit of the Basic Multilingual Plane. */
+  @Test
+  void everyScriptsDigitsAreRead() {
+    for (char c = 0x80; c < 0xffff; c++) {
+      if (Character.getType(c) == Character.DECIMAL_DIGIT_NUMBER) {
+        int digit = Character.digit(c, 10);
+        assertThat(number(String.valueOf(digit), null, false).judge(String.valueOf(c)).right())
+            .as("%04x", (int) c)
+            .isTrue();
+      }
+    }
+  }
+
+  private static List<String> listed(String units) {
+    return units == null ? List.of() : List.of(units.split(","));
   }
 }

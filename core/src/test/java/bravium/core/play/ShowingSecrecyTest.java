@@ -144,7 +144,16 @@ class ShowingSecrecyTest {
           new TypedText(basics, List.of("something else"), List.of(), q.comparing(), q.extra());
       case Numeric q ->
           new Numeric(
-              basics, "99", null, q.units(), q.unitNeeded(), false, false, List.of(), q.extra());
+              basics,
+              "99",
+              null,
+              q.units(),
+              q.unitNeeded(),
+              false,
+              false,
+              false,
+              List.of(),
+              q.extra());
       case Ordering q -> new Ordering(basics, q.cards().reversed(), q.credit(), q.extra());
       case Matching q -> {
         List<Pair> turned = new ArrayList<>();

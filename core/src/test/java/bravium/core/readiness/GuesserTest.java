@@ -65,7 +65,7 @@ class GuesserTest {
 
   private final Random random = new Random();
 
-  @Property(tries = 600)
+  @Property(tries = 300)
   void whatIsCalledExactAgreesWithEnumerationAndWhatIsNotIsAsFarOffAsItSays(@ForAll long seed) {
     random.setSeed(seed);
     Activity activity = activity(4);
@@ -83,7 +83,7 @@ class GuesserTest {
     }
   }
 
-  @Property(tries = 60)
+  @Property(tries = 40)
   void guessersWinAsManyGamesAsItSays(@ForAll long seed) {
     random.setSeed(seed);
     Activity activity = activity(7);

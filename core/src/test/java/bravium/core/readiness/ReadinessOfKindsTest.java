@@ -202,6 +202,26 @@ class ReadinessOfKindsTest {
     return Readiness.of(activity.withTitlePage(page)).findings();
   }
 
+  @Test
+  void aTextThatIsListedAsRightAndWrongCountsAsRightAndIsSaid() {
+    TypedText typed =
+        typed(List.of("wax"), List.of(new Mistake("wax", "No"), new Mistake("mud", "")));
+
+    assertThat(typed.judge("wax").right()).isTrue();
+    assertThat(KindChecks.of(typed))
+        .extracting(Finding::check)
+        .containsExactly(Check.RIGHT_AND_WRONG);
+  }
+
+  @Test
+  void aNumberThatCanBeReadInTwoWaysIsSaidWithHowItIsRead() {
+    Finding found = KindChecks.of(number("1.000")).getFirst();
+
+    assertThat(found.check()).isEqualTo(Check.NUMBER_TWO_WAYS);
+    assertThat(found.values()).containsExactly("1", "1000");
+    assertThat(KindChecks.of(number("1").withValue("1"))).isEmpty();
+  }
+
   private static TypedText typed(List<String> accepted, List<Mistake> mistakes) {
     return new TypedText(
         Basics.of("q", "What covers a cell?", Feedback.USUAL),
@@ -217,6 +237,7 @@ class ReadinessOfKindsTest {
         value,
         null,
         List.of(),
+        false,
         false,
         false,
         false,

@@ -77,6 +77,7 @@ public final class RandomQuestions {
               random.nextBoolean(),
               random.nextBoolean(),
               random.nextBoolean(),
+              random.nextInt(4) == 0,
               List.of(new Mistake("7", words.maybe(), Extra.NONE)),
               Extra.NONE);
       case 5 ->
