@@ -26,7 +26,8 @@ export function MoreRules(props: {
   };
   const setBonus = (part: Partial<typeof gives>) => {
     const next = { ...gives, ...part };
-    change({ bonus: next.speed === 0 && next.run === 0 ? undefined : next });
+    const usual = next.speed === 0 && next.run === 0 && next.runLength === USUAL_RUN;
+    change({ bonus: usual ? undefined : next });
   };
   const shown = (changed: boolean, sentence: ReactNode) => (open || changed) && <> {sentence}</>;
   return (
@@ -143,6 +144,7 @@ function TriesSentence(props: { tries?: Tries; change: (part: Partial<Rules>) =>
       {words.rules.tries}{" "}
       <ChoiceChip
         label={words.rules.triesLabel}
+        place="tries"
         names={words.rules.again}
         value={tries?.again ?? "once"}
         change={(again) =>

@@ -1,10 +1,13 @@
 import { ChevronDown, ChevronUp } from "lucide-react";
-import { useState } from "react";
-import { mended } from "../engine/LocalGame";
+import { useMemo, useState } from "react";
+import { mended, mendsOf } from "../engine/LocalGame";
 import type { Finding, Readiness } from "../generated/types";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
 import { lead } from "./places";
+import { useSettled } from "./useSettled";
+
+const MENDS_MILLIS = 400;
 
 interface Props {
   readiness: Readiness;
@@ -20,16 +23,24 @@ export function ReadinessStrip(props: Props) {
   const { readiness } = props;
   const [looking, setLooking] = useState(false);
   const climbs = props.useEditor((editor) => editor.activity.game.board.kind === "climb");
-  const { findings, winnable, passMark, guessing, askable } = readiness;
+  const teams = props.useEditor((editor) => editor.activity.rules.teams !== undefined);
+  const activity = props.useEditor((editor) => editor.activity);
+  const { findings, winnable, passMark, guessing, guessingOff, askable } = readiness;
   const good = winnable === "always";
   const open = looking && findings.length > 0;
+  // Whether a mend holds is worked out only for who looks at it, in a pause of typing.
+  const settled = useSettled(activity, open ? MENDS_MILLIS : 0);
+  const offered = useMemo(
+    () => (open ? mendsOf(settled).findings : findings),
+    [open, settled, findings],
+  );
   return (
     <section aria-label={words.readiness.label} className="border-t border-line bg-card">
       {open && (
         <ul className="max-h-[40vh] overflow-y-auto border-b border-line px-4 py-2">
-          {findings.map((finding) => (
+          {offered.map((finding) => (
             <FindingRow
-              key={`${finding.check} ${finding.question} ${finding.option}`}
+              key={`${finding.check} ${finding.question} ${finding.option} ${finding.values}`}
               finding={finding}
               {...props}
             />
@@ -48,7 +59,7 @@ export function ReadinessStrip(props: Props) {
             {climbs ? words.readiness.climbs(passMark) : words.readiness.passes(passMark)}
           </p>
         )}
-        {askable > 0 && <p>{words.readiness.guessing(guessing, readiness.guessingExact)}</p>}
+        {askable > 0 && <p>{words.readiness.guessing(guessing, guessingOff, teams)}</p>}
         {askable > 0 && <Time {...props} />}
         {findings.length === 0 ? (
           <p className="ml-auto flex min-h-11 items-center text-soft">{words.readiness.nothing}</p>

@@ -78,7 +78,7 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
                 readiness.passMark.asked,
                 readiness.passMark.needed,
               )
-            : words.rules.thatIs(readiness.passMark)}
+            : words.rules.thatIs(readiness.passMark, rules)}
         </span>{" "}
         <TeamsSentence rules={rules} climbs={climbs} change={change} />
         <MoreRules rules={rules} climbs={climbs} change={change} />

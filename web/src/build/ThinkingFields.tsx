@@ -1,5 +1,6 @@
 import type { TimeLine } from "../generated/types";
 import { FIELD } from "../ui/field";
+import { useWholeNumber } from "../ui/useWholeNumber";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
 
@@ -22,22 +23,36 @@ export function ThinkingFields(props: { useEditor: EditorStore; time?: TimeLine 
       {time.thinking
         .filter(({ kind }) => questions.some((question) => question.kind === kind))
         .map(({ kind, seconds, usual }) => (
-          <label key={kind}>
-            {words.sheet.kinds[kind] ?? kind}
-            <span className="text-soft"> · {words.details.usualSeconds(usual)}</span>
-            <input
-              type="number"
-              min={0}
-              max={MOST_SECONDS}
-              className={FIELD}
-              value={seconds}
-              onChange={(event) => {
-                const next = Math.round(event.target.valueAsNumber);
-                if (next >= 0 && next <= MOST_SECONDS) change(kind, next, usual);
-              }}
-            />
-          </label>
+          <SecondsField
+            key={kind}
+            label={words.sheet.kinds[kind] ?? kind}
+            usual={usual}
+            seconds={seconds}
+            change={(next) => change(kind, next, usual)}
+          />
         ))}
     </fieldset>
+  );
+}
+
+function SecondsField(props: {
+  label: string;
+  usual: number;
+  seconds: number;
+  change: (seconds: number) => void;
+}) {
+  const range = { least: 0, most: MOST_SECONDS };
+  const { field, note } = useWholeNumber(props.seconds, range, props.change);
+  return (
+    <label>
+      {props.label}
+      <span className="text-soft"> · {words.details.usualSeconds(props.usual)}</span>
+      <input {...field} className={FIELD} />
+      {note && (
+        <span role="alert" className="block text-sm">
+          {note}
+        </span>
+      )}
+    </label>
   );
 }

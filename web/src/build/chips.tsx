@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { useWholeNumber } from "../ui/useWholeNumber";
 
 /** The look of what can be changed inside a sentence. */
 export const CHIP =
@@ -29,7 +29,7 @@ export function ChoiceChip<K extends string>(props: {
   );
 }
 
-/** A whole number in a sentence. While it is being typed it may be empty; what is kept never is. */
+/** A whole number in a sentence. */
 export function NumberChip(props: {
   label: string;
   place?: string;
@@ -38,25 +38,19 @@ export function NumberChip(props: {
   most: number;
   change: (value: number) => void;
 }) {
-  const [text, setText] = useState(String(props.value));
-  useEffect(() => setText(String(props.value)), [props.value]);
+  const { label, place, value, least = 0, most, change } = props;
+  const { field, note } = useWholeNumber(value, { least, most }, change);
   return (
-    <input
-      type="number"
-      inputMode="numeric"
-      min={props.least ?? 0}
-      max={props.most}
-      step={1}
-      aria-label={props.label}
-      data-place={props.place}
-      value={text}
-      onChange={(e) => {
-        setText(e.target.value);
-        const value = Math.round(e.target.valueAsNumber);
-        if (value >= (props.least ?? 0) && value <= props.most) props.change(value);
-      }}
-      onBlur={() => setText(String(props.value))}
-      className={`${CHIP} w-[4.6rem]`}
-    />
+    <span className="relative inline-block">
+      <input {...field} aria-label={label} data-place={place} className={`${CHIP} w-[4.6rem]`} />
+      {note && (
+        <span
+          role="alert"
+          className="absolute top-full left-0 z-20 mt-1 w-max max-w-64 rounded-[4px] border-l-4 border-error bg-card px-3 py-1.5 font-sans text-base leading-snug font-normal text-base-content shadow-lift"
+        >
+          {note}
+        </span>
+      )}
+    </span>
   );
 }

@@ -173,6 +173,7 @@ export function asKind(question: QuestionUnion, kind: QuestionUnion["kind"]): Qu
         value: rightTexts(question).map(plainOf)[0],
         units: [],
         unitNeeded: false,
+        lowestTerms: false,
         fractions: false,
         percent: false,
         mistakes: [],

@@ -13,6 +13,7 @@ import type {
   Look,
   Move,
   Named,
+  NumberRead,
   Opening,
   Played,
   QuestionUnion,
@@ -21,6 +22,7 @@ import type {
   Showing,
   Sitting,
   Spot,
+  SwitchExample,
   Trail,
 } from "../generated/types";
 import { randomId } from "./randomId";
@@ -93,6 +95,21 @@ export class LocalGame {
 /** What the core has to say of an activity before class. */
 export function readinessOf(activity: Activity): Readiness {
   return JSON.parse(answer(engine.readiness(JSON.stringify(activity))));
+}
+
+/** The same, with those mends only that take their finding away and bring no other. */
+export function mendsOf(activity: Activity): Readiness {
+  return JSON.parse(answer(engine.mends(JSON.stringify(activity))));
+}
+
+/** How a number that a teacher writes is read; nothing while there is none. */
+export function numberReadOf(question: QuestionUnion): NumberRead | undefined {
+  return JSON.parse(answer(engine.readNumber(JSON.stringify(question)))) ?? undefined;
+}
+
+/** What each switch of comparing does to an answer of the teacher's own. */
+export function switchExamplesOf(question: QuestionUnion): SwitchExample[] {
+  return JSON.parse(answer(engine.examples(JSON.stringify(question))));
 }
 
 /** The activity with a finding mended, as the core mends it. */

@@ -7,6 +7,9 @@ declare module "@engine" {
   export function follow(activity: string, sitting: string): string;
   export function aid(activity: string, sitting: string, aid: string, at: number): string;
   export function readiness(activity: string): string;
+  export function mends(activity: string): string;
+  export function readNumber(question: string): string;
+  export function examples(question: string): string;
   export function mend(activity: string, finding: string): string;
   export function differences(base: string, mine: string, theirs: string): string;
   export function merge(mine: string, theirs: string, fromTheirs: string): string;

@@ -1,6 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { ChevronRight } from "lucide-react";
+import { ChevronRight, Play } from "lucide-react";
 import { useState } from "react";
+import { Link } from "react-router";
 import { hideContribution, resultKeys, useAnswers } from "../api/results";
 import type { GameAnswers, PlayedGame, Reviewed } from "../generated/types";
 import { LookBack } from "../questions/answers/LookBack";
@@ -98,6 +99,13 @@ function Answers({ activity, sitting }: { activity: string; sitting: string }) {
   const left = game.score.asked - answers.length;
   return (
     <div className="border-t border-line p-4">
+      {game.recounted && <p className="mb-3 text-soft">{words.results.recounted}</p>}
+      {game.learner === 0 && !game.outcome && (
+        <Link className="btn btn-outline mb-3" to={`/present/${activity}?sitting=${game.sitting}`}>
+          <Play size={18} aria-hidden="true" />
+          {words.results.goOn}
+        </Link>
+      )}
       <ol className="grid gap-3">
         {answers.map((answer) => (
           <LookBack key={answer.question.id} question={answer.question} told={answer.told}>

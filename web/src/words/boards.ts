@@ -89,6 +89,7 @@ export const boards = {
     needed: (step: number) => `Step ${step} wins.`,
   },
   teams: {
+    awaiting: (n: number) => `The teacher still marks ${plural(n, "answer")}, then it is decided.`,
     who: "At the front of the class",
     whoLabel: "How many teams play at the front",
     counts: (n: number) => (n === 0 ? "everybody plays together." : `${n} teams`),

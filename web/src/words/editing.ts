@@ -1,4 +1,4 @@
-import type { Judgement, PassMark } from "../generated/types";
+import type { Judgement, NumberRead, PassMark, Rules, SwitchExample } from "../generated/types";
 import { plural } from "./format";
 
 const reasons: Record<Judgement["reason"], (judgement: Judgement) => string> = {
@@ -19,6 +19,7 @@ const reasons: Record<Judgement["reason"], (judgement: Judgement) => string> = {
   "no-number": () => "not a number",
   "form-not-allowed": ({ compared }) =>
     `equal to ${compared}, but fractions or per cent don’t count here`,
+  "not-lowest": () => "the number is right, but the fraction is not in lowest terms",
   "no-unit": ({ compared }) => `the number is right, but the unit is missing: ${compared}`,
   "other-unit": ({ compared }) => `the number is right, but with another unit than ${compared}`,
 };
@@ -46,10 +47,15 @@ export const editing = {
     winWith: "They win with",
     passMarkLabel: "Pass mark in per cent",
     percent: "%",
-    thatIs: (mark: PassMark) => {
+    thatIs: (mark: PassMark, { lives, clock, teams }: Rules) => {
       if (mark.asked === 0) return ".";
-      if (mark.needed === 0) return " — everybody wins.";
-      if (mark.about) return ` — that is about ${mark.rightNeeded} of ${mark.asked}.`;
+      if (mark.needed === 0) {
+        const canBeLost = lives !== undefined || clock?.per === "game" || teams !== undefined;
+        return canBeLost ? " — no points are needed." : " — everybody wins.";
+      }
+      if (!mark.counted) {
+        return ` — that is ${mark.about ? "about" : "at least"} ${plural(mark.needed, "point")}.`;
+      }
       if (mark.rightNeeded === mark.asked) return ` — that is all ${mark.asked}.`;
       return ` — that is ${mark.rightNeeded} of ${mark.asked}.`;
     },
@@ -227,12 +233,25 @@ export const editing = {
     tolerance: "give or take",
     tolerancePlaceholder: "exactly",
     units: "Unit",
-    unitsPlaceholder: "none — or kg, kilos",
+    unitsPlaceholder: "none — or kg, g, 12 combs",
     numbers: {
       fractions: "fractions count",
+      lowestTerms: "only in lowest terms",
       percent: "per cent count",
       unitNeeded: "the unit must be typed",
     },
+    numberRead: ({ value, other, from, to, unit, equal, toleranceUnread }: NumberRead) => {
+      const of = unit ? ` ${unit}` : "";
+      const right = [`${value}${of}`, ...equal].join(" = ");
+      const range = from === undefined ? "" : `, right from ${from} to ${to}${of}`;
+      const also = other === undefined ? "" : ` It could be read as ${other}, too.`;
+      const unread = toleranceUnread ? " How far off is still right is no number yet." : "";
+      return `Read as ${right}${range}.${also}${unread}`;
+    },
+    switchExample: ({ typed, right }: SwitchExample) =>
+      typed === undefined
+        ? "no difference for your answer"
+        : `“${typed}” is ${right ? "right" : "not right"}`,
     filling: "The gaps are filled",
     fillingLabel: "How the gaps are filled",
     fillings: {

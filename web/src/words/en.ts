@@ -28,13 +28,27 @@ function perCent(billionths: number): string {
   return "under 0.001 %";
 }
 
-/** An estimate says that it is one, where the share doesn't already. */
-const share = (figure: string, exact: boolean) =>
-  exact || figure.startsWith("under") || figure.startsWith("over") ? figure : `about ${figure}`;
+/** An estimate says that it is one, and how far off it may be. */
+function share(billionths: number, off: number): string {
+  const figure = perCent(billionths);
+  if (off === 0) return figure;
+  if (off >= 1e9) return `can’t be told (perhaps ${figure})`;
+  const least = perCent(Math.max(0, billionths - off));
+  const most = perCent(Math.min(1e9, billionths + off));
+  if (least === most) return least;
+  return billionths <= off
+    ? `is rare: at most ${most}`
+    : `about ${figure}, give or take ${perCent(off)}`;
+}
 
 export const words = {
   name: "Bravium",
   loading: "One moment …",
+  numbers: {
+    range: (least: number, most: number) => `From ${least} to ${most}.`,
+    outOfRange: (typed: number, least: number, most: number, now: number) =>
+      `${typed} is out of range: it can be from ${least} to ${most}. It is ${now} now.`,
+  },
   places: { activities: "Activities", results: "Results", media: "Media" },
   look: { toNight: "Dark look", toDay: "Light look" },
   close: "Close",
@@ -340,15 +354,17 @@ export const words = {
     climbs: (mark: PassMark) =>
       `wins with ${plural(mark.needed, "point")} — step ${mark.rightNeeded} of ${mark.asked}`,
     passes: (mark: PassMark) =>
-      `wins with ${plural(mark.needed, "point")} — ${mark.rightNeeded} of ${mark.asked} right`,
+      mark.counted
+        ? `wins with ${plural(mark.needed, "point")} — ${mark.rightNeeded} of ${mark.asked} right`
+        : `wins with ${mark.about ? "about" : "at least"} ${plural(mark.needed, "point")}`,
     nothing: "nothing to look at",
     things: (n: number) => `${plural(n, "thing")} to look at`,
     place: (n: number) => `Question ${n}`,
     whole: "The activity",
     finding: (finding: Finding) => findingWords[finding.check](finding.values),
     mends: mendWords,
-    guessing: (billionths: number, exact: boolean) =>
-      `passing by guessing ${billionths === 1e9 ? "is certain" : share(perCent(billionths), exact)}`,
+    guessing: (billionths: number, off: number, teams: boolean) =>
+      `passing ${teams ? "alone " : ""}by guessing ${billionths === 1e9 && off === 0 ? "is certain" : share(billionths, off)}`,
     time: ({ least, most, year }: TimeLine) =>
       minutes(least) === minutes(most)
         ? `about ${minutes(least)} min for ${yearName(year)}`

@@ -57,6 +57,12 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
   "no-answer": () => "No answer is accepted yet. The question is left out until one is.",
   "mistake-is-right": ([text]) =>
     `“${text}” stands among the wrong answers, but would be right without that.`,
+  "right-and-wrong": ([text]) =>
+    `“${text}” stands among the right and the wrong answers. It counts as right.`,
+  "number-two-ways": ([read, other]) =>
+    `Your number is read as ${read}, but could be read as ${other}, too.`,
+  "tolerance-unread": ([text]) =>
+    `“${text}” is no number, so that only the exact number is right. Write 0.5 or 5 %, for instance.`,
   "no-number": () => "There is no number to compare with. The question is left out until there is.",
   "no-gaps": () => "There is no gap yet. Put the words that are missing in [brackets].",
   "few-cards": () => "There are fewer than two cards to put in order. The question is left out.",
@@ -78,13 +84,27 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
     `The game ends after ${plural(Number(lives) + 1, "mistake")}, though ${misses} still win by the pass mark.`,
   "price-above-worth": ([price, worth]) =>
     `A hint or a wrong answer costs ${price} points, more than a question of ${worth} brings.`,
-  "speed-without-clock": () => "There are points for speed, but no clock to measure it by.",
+  "lives-too-few": ([lives, lost]) =>
+    `${plural(Number(lost), "question")} can’t be got right by anybody, but the game allows ${plural(Number(lives), "mistake")}.`,
+  "until-right-wins": ([chance]) =>
+    `Each question may be tried until it is right, so that who only guesses wins ${oneIn(Number(chance))}.`,
+  "pass-mark-of-teams": ([percent]) =>
+    `Teams play for the most points. The pass mark of ${percent} % counts only for who plays alone.`,
+  "lives-of-teams": () =>
+    "Teams may make any number of mistakes. Lives count only for who plays alone.",
+  "no-decider-left": () => "A tie may find no question that is left to decide it.",
+  "speed-without-clock": ([without, of]) =>
+    without === of
+      ? "There are points for speed, but no clock of the questions to measure it by."
+      : `There are points for speed, but ${without} of ${of} questions have no clock to measure it by.`,
   "clock-short": ([there, needed, year]) =>
     `${there} seconds are short: slower readers of ${yearName(Number(year))} need ${needed} to read it.`,
   "clock-before-read-aloud": ([there, needed]) =>
     `Reading it aloud takes ${needed} seconds, but there are only ${there}.`,
   "game-clock-short": ([seconds, least, most]) =>
     `The clock gives ${minutes(Number(seconds))} min; your class will take ${minutes(Number(least))} to ${minutes(Number(most))}.`,
+  "game-clock-hopeless": ([seconds, needed]) =>
+    `Nobody can keep this clock: it gives ${seconds} seconds, and reading the questions alone takes ${needed}.`,
   "many-questions": ([asked, most]) =>
     `${asked} questions make a long game; up to ${most} are usual.`,
 };
@@ -109,7 +129,12 @@ export const mendWords: Record<Mend, (values: string[]) => string> = {
   "wrong-costs": () => "Let wrong ones cost",
   "set-lives": ([, misses]) => `Allow ${misses} mistakes`,
   "lower-prices": ([, worth]) => `Lower it to ${worth}`,
-  "usual-clock": () => "Give 30 seconds each",
+  "usual-clock": () => "Give each question a time",
+  "set-tries": ([, tries]) => (tries === "1" ? "One try each" : `Allow ${tries} tries`),
+  "write-number": ([read]) => `Write ${read}`,
+  "no-lives": () => "Leave the lives out",
+  "no-decider": () => "Let a tie be a tie",
+  "ask-so-many": ([asked]) => `Ask ${asked} of them`,
   "set-seconds": (values) => `Give it ${values.at(-1)} seconds`,
   "set-clock": (values) => `Give ${minutes(Number(values.at(-1)))} min`,
   "remove-hint": () => "Remove this hint",

@@ -25,10 +25,13 @@ export const playing = {
     pointsUnit: (n: number) => (n === 1 ? "point" : "points"),
     plus: (n: number) => `+${plural(n, "point")}`,
     place: (n: number, of: number) => `question ${n} of ${of}`,
-    facts: (mark: PassMark) =>
+    facts: (mark: PassMark, asked: number) =>
       mark.needed === 0
-        ? plural(mark.asked, "question")
-        : `${plural(mark.asked, "question")} · ${plural(mark.needed, "point")} to win`,
+        ? plural(asked, "question")
+        : `${plural(asked, "question")} · ${plural(mark.needed, "point")} to win`,
+    closedTitle: "This game has ended",
+    closed: (score: Scorecard) =>
+      `Bravium was renewed while it was open. What was answered is kept: ${ofMarked(score)} right. Play again to begin a new one.`,
     won: "You made it",
     lost: (score: Scorecard) => `Not this time — you got ${ofMarked(score)}`,
     rightOf: (score: Scorecard) =>

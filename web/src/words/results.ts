@@ -33,7 +33,12 @@ export const results = {
             ? "out of time"
             : ended === "lives"
               ? "too many mistakes"
-              : "not this time",
+              : ended === "closed"
+                ? "ended by a new version"
+                : "not this time",
+    recounted:
+      "This game ended before reviews were kept. Its outcome is what it was; what single questions brought is worked out by today’s rules.",
+    goOn: "Go on with it at the front",
     points: (points: number, of: number) => `${points} of ${plural(of, "point")}`,
     notReached: (n: number) => `${plural(n, "question")} not reached.`,
     tries: (n: number) => plural(n, "try", "tries"),

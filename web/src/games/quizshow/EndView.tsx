@@ -55,7 +55,9 @@ export function EndView(props: StageProps & { ending: Closing }) {
 }
 
 function endTitle({ score, teams, wording, scene }: Showing, outcome: Outcome): string {
+  if (outcome.ended === "closed" && !outcome.won) return words.game.closedTitle;
   const winners = outcome.winners.map((place) => teams[place]?.name ?? "");
+  if (winners.length > 0 && outcome.awaiting > 0) return words.game.awaitingTitle;
   if (winners.length > 1) return words.teams.tied(winners);
   if (winners.length === 1) return words.teams.won(winners[0] ?? "");
   if (outcome.possible === 0 && score.given === score.asked) return words.talk.over;
@@ -69,7 +71,8 @@ function endTitle({ score, teams, wording, scene }: Showing, outcome: Outcome): 
 
 function endWords({ score, teams, scene, passMark }: Showing, outcome: Outcome): string {
   if (teams.length > 0) {
-    return teams.map(({ name, points }) => words.teams.result(name, points)).join(" · ");
+    const marks = outcome.awaiting > 0 ? `${words.teams.awaiting(outcome.awaiting)} ` : "";
+    return marks + teams.map(({ name, points }) => words.teams.result(name, points)).join(" · ");
   }
   if (outcome.possible === 0 && score.given === score.asked) return words.talk.overText;
   if (scene?.kind === "climb") {
@@ -78,6 +81,7 @@ function endWords({ score, teams, scene, passMark }: Showing, outcome: Outcome):
       : words.climb.needed(passMark.rightNeeded);
   }
   if (outcome.awaiting > 0) return words.game.awaiting(outcome.awaiting);
+  if (outcome.ended === "closed") return words.game.closed(score);
   return outcome.won
     ? words.game.rightOf(score)
     : words.game.needed(outcome.points, outcome.needed);

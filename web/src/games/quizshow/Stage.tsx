@@ -143,9 +143,9 @@ function TitleView({ showing, act, busy, takesFocus, note, read }: StageProps & 
   );
 }
 
-function titleFacts({ scene, passMark, teams }: Showing): string {
+function titleFacts({ scene, passMark, score, teams }: Showing): string {
   if (teams.length > 0) return words.teams.wins;
-  if (scene?.kind !== "climb") return words.game.facts(passMark);
+  if (scene?.kind !== "climb") return words.game.facts(passMark, score.asked);
   const { steps } = scene;
   return `${words.climb.at(0, steps.length)} · ${words.climb.needed(passMark.rightNeeded)}`;
 }

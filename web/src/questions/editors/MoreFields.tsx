@@ -5,6 +5,7 @@ import { letter } from "../../games/stage";
 import type { QuestionUnion } from "../../generated/types";
 import { WordsField } from "../../rich/WordsField";
 import { written } from "../../rich/words";
+import { useWholeNumber } from "../../ui/useWholeNumber";
 import { words } from "../../words/en";
 import { LINE_FIELD, Part, Rows } from "./rows";
 import { StrikeOrder } from "./StrikeOrder";
@@ -116,23 +117,21 @@ function NumberField(props: {
   change: (value?: number) => void;
 }) {
   const { least, most, value, change } = props;
+  const empty = () => change(undefined);
+  const { field, note } = useWholeNumber(value, { least, most, empty }, change);
   return (
     <label>
       <span className="block text-sm text-soft">{props.label}</span>
       <input
-        type="number"
-        inputMode="numeric"
-        min={least}
-        max={most}
-        value={value ?? ""}
+        {...field}
         placeholder={props.placeholder}
         className="h-11 w-44 rounded-[4px] border-b-2 border-line bg-transparent px-1.5 placeholder:text-soft hover:bg-base-200"
-        onChange={(event) => {
-          if (event.target.value === "") return change(undefined);
-          const next = Math.round(event.target.valueAsNumber);
-          if (next >= least && next <= most) change(next);
-        }}
       />
+      {note && (
+        <span role="alert" className="block max-w-44 text-sm">
+          {note}
+        </span>
+      )}
     </label>
   );
 }

@@ -1,3 +1,4 @@
+import { numberReadOf } from "../../engine/LocalGame";
 import type { Numeric } from "../../generated/types";
 import { words } from "../../words/en";
 import type { FieldsProps } from "./KindFields";
@@ -10,6 +11,7 @@ const FIELD =
 
 /** The number that is right, how near is near enough, and its unit. */
 export function NumberFields({ question, change, next }: FieldsProps<Numeric>) {
+  const read = numberReadOf({ ...question, kind: "number" });
   return (
     <>
       <div className="flex flex-wrap items-end gap-x-4 py-1 pl-6">
@@ -59,12 +61,14 @@ export function NumberFields({ question, change, next }: FieldsProps<Numeric>) {
           names={words.sheet.numbers}
           values={{
             fractions: question.fractions,
+            lowestTerms: question.lowestTerms,
             percent: question.percent,
             unitNeeded: question.unitNeeded,
           }}
           turn={(key) => change({ [key]: !question[key] })}
         />
       </div>
+      {read && <p className="py-1 pl-6 text-soft">{words.sheet.numberRead(read)}</p>}
       <Mistakes
         mistakes={question.mistakes}
         change={(mistakes, key) => change({ mistakes }, key)}

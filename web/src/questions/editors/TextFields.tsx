@@ -1,4 +1,5 @@
-import type { Comparing, TypedText } from "../../generated/types";
+import { switchExamplesOf } from "../../engine/LocalGame";
+import type { Comparing, SwitchExample, TypedText } from "../../generated/types";
 import { words } from "../../words/en";
 import type { FieldsProps } from "./KindFields";
 import { Mistakes } from "./Mistakes";
@@ -23,6 +24,7 @@ export function TextFields({ question, change, next }: FieldsProps<TypedText>) {
       <ComparingChecks
         comparing={question.comparing}
         change={(comparing) => change({ comparing })}
+        examples={switchExamplesOf({ ...question, kind: "typed-text" })}
       />
       <Mistakes
         mistakes={question.mistakes}
@@ -38,13 +40,18 @@ export function TextFields({ question, change, next }: FieldsProps<TypedText>) {
 export function ComparingChecks(props: {
   comparing: Comparing;
   change: (comparing: Comparing) => void;
+  /** What each switch does to the teacher's own answer. */
+  examples?: SwitchExample[];
 }) {
-  const { comparing, change } = props;
+  const { comparing, change, examples } = props;
   return (
     <Part title={words.sheet.comparing}>
       <Checks
         names={words.sheet.comparings}
         values={comparing}
+        notes={Object.fromEntries(
+          (examples ?? []).map((example) => [example.name, words.sheet.switchExample(example)]),
+        )}
         turn={(key) => change({ ...comparing, [key]: !comparing[key] })}
       />
     </Part>

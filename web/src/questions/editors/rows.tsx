@@ -131,10 +131,12 @@ export function Part({ title, children }: { title: string; children: ReactNode }
 export function Checks<K extends string>(props: {
   names: Record<K, string>;
   values: Record<K, boolean>;
+  /** What is said below a name, where something is. */
+  notes?: Partial<Record<string, string>>;
   turn: (key: K) => void;
 }) {
   return (
-    <div className="flex flex-wrap gap-x-4">
+    <div className={props.notes ? "grid gap-x-4 sm:grid-cols-2" : "flex flex-wrap gap-x-4"}>
       {(Object.keys(props.names) as K[]).map((key) => (
         <label key={key} className="flex min-h-9 items-center gap-1.5">
           <input
@@ -143,7 +145,14 @@ export function Checks<K extends string>(props: {
             checked={props.values[key]}
             onChange={() => props.turn(key)}
           />
-          {props.names[key]}
+          <span className="min-w-0 leading-snug">
+            {props.names[key]}
+            {props.notes?.[key] && (
+              <span className="block text-sm text-soft [overflow-wrap:anywhere]">
+                {props.notes[key]}
+              </span>
+            )}
+          </span>
         </label>
       ))}
     </div>
