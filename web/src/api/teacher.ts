@@ -17,6 +17,7 @@ import type {
   StoredActivity,
   TakenIn,
   TeacherCard,
+  Unfinished,
   VersionCard,
 } from "../generated/types";
 import { call } from "./client";
@@ -133,6 +134,9 @@ export const setPassword = (teacher: TeacherCard, password: string) =>
     body: { name: teacher.name, password },
   });
 
+export const removeTeacher = (teacher: TeacherCard, to?: number) =>
+  call<void>(`/api/teachers/${teacher.id}`, { method: "DELETE", body: { to } });
+
 export const signInToDemo = () => call<SessionInfo>("/api/session/demo", { method: "POST" });
 
 export const signOut = () => call<void>("/api/session", { method: "DELETE" });
@@ -158,6 +162,9 @@ export const openFrontSitting = (activity: string, only?: string) =>
     `/api/activities/${activity}/sittings${only ? `?only=${encodeURIComponent(only)}` : ""}`,
     { method: "POST" },
   );
+
+export const readUnfinished = (activity: string) =>
+  call<Unfinished>(`/api/activities/${activity}/sittings/unfinished`);
 
 export const readFrontSitting = (sitting: string) => call<FrontSitting>(`/api/sittings/${sitting}`);
 

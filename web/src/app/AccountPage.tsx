@@ -4,6 +4,7 @@ import {
   addTeacher,
   changePassword,
   keys,
+  removeTeacher,
   setPassword,
   useSession,
   useTeachers,
@@ -17,7 +18,7 @@ import { Shell } from "./Shell";
 /** The teacher's own password and, for the one who looks after the server, the other teachers. */
 export default function AccountPage() {
   const session = useSession();
-  const { teacher, isKeeper, demo } = session.data ?? {};
+  const { teacher, isKeeper, hasPassword } = session.data ?? {};
   return (
     <Shell>
       <div className="mx-auto grid max-w-3xl gap-10 px-4 py-6 sm:px-7">
@@ -29,7 +30,7 @@ export default function AccountPage() {
           <h2 id="password" className="mb-3 text-xl font-semibold">
             {words.account.password}
           </h2>
-          {demo ? (
+          {!hasPassword ? (
             <p className="text-soft">{words.account.demo}</p>
           ) : (
             <Form
@@ -63,7 +64,10 @@ function Teachers() {
       <ul className="mb-5 rounded-[4px] bg-card">
         {teachers.data?.map((teacher) => (
           <li key={teacher.id} className="border-b border-line px-4 py-2.5 last:border-0">
-            <Teacher teacher={teacher} />
+            <Teacher
+              teacher={teacher}
+              others={teachers.data.filter((other) => other.id !== teacher.id)}
+            />
           </li>
         ))}
       </ul>
@@ -83,7 +87,7 @@ function Teachers() {
   );
 }
 
-function Teacher({ teacher }: { teacher: TeacherCard }) {
+function Teacher({ teacher, others }: { teacher: TeacherCard; others: TeacherCard[] }) {
   if (teacher.isKeeper) {
     return (
       <span className="flex min-h-11 items-center gap-2">
@@ -96,18 +100,57 @@ function Teacher({ teacher }: { teacher: TeacherCard }) {
     <details>
       <summary className="flex min-h-11 cursor-pointer flex-wrap items-center justify-between gap-3">
         {teacher.name}
-        <span className="text-soft underline">{words.account.reset(teacher.name)}</span>
+        <span className="text-soft underline">{words.account.lookAfter}</span>
       </summary>
-      <Form
-        submit={words.account.give}
-        send={async (form) => {
-          await setPassword(teacher, form("password"));
-          return words.account.resetDone(teacher.name);
-        }}
-      >
-        <PasswordField name="password" label={words.account.reset(teacher.name)} isNew />
-      </Form>
+      <div className="grid gap-8 pt-2 pb-4">
+        <Form
+          submit={words.account.give}
+          send={async (form) => {
+            await setPassword(teacher, form("password"));
+            return words.account.resetDone(teacher.name);
+          }}
+        >
+          <PasswordField name="password" label={words.account.reset(teacher.name)} isNew />
+        </Form>
+        <Removal teacher={teacher} others={others} />
+      </div>
     </details>
+  );
+}
+
+/** Removes a teacher, once it is said what becomes of her activities. */
+function Removal({ teacher, others }: { teacher: TeacherCard; others: TeacherCard[] }) {
+  const queries = useQueryClient();
+  return (
+    <Form
+      submit={words.account.remove(teacher.name)}
+      send={async (form) => {
+        const to = form("to");
+        await removeTeacher(teacher, to === "removed" ? undefined : Number(to));
+        await queries.invalidateQueries({ queryKey: keys.teachers });
+        return words.account.removed(teacher.name);
+      }}
+    >
+      <label className="grid gap-1">
+        <span>{words.account.becomes(teacher.name)}</span>
+        <select
+          name="to"
+          required
+          defaultValue=""
+          className="h-11 max-w-full rounded-[14px] border border-edge bg-card px-3"
+        >
+          <option value="" disabled>
+            {words.account.choose}
+          </option>
+          {others.map((other) => (
+            <option key={other.id} value={other.id}>
+              {words.account.goTo(other.name)}
+            </option>
+          ))}
+          <option value="removed">{words.account.goWith}</option>
+        </select>
+      </label>
+    </Form>
   );
 }
 

@@ -1,8 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { CircleUser, LogOut, Moon, Sun } from "lucide-react";
-import type { ReactNode } from "react";
+import { type ReactNode, useEffect } from "react";
 import { Link, NavLink, useNavigate } from "react-router";
 import { keys, signOut, useSession } from "../api/teacher";
+import { sendLeft } from "../present/unsent";
 import { words } from "../words/en";
 import { useLook } from "./useLook";
 
@@ -11,6 +12,9 @@ export function Shell({ children }: { children: ReactNode }) {
   const session = useSession();
   const navigate = useNavigate();
   const queries = useQueryClient();
+  useEffect(() => {
+    sendLeft();
+  }, []);
   const leave = async () => {
     await signOut();
     queries.clear();

@@ -108,8 +108,10 @@ function saveWords(state: SaveState): string {
       return words.build.saved(state.at);
     case "saving":
       return words.build.saving;
+    case "signed-out":
+      return words.build.keptHere;
     case "conflict":
-      return words.conflict.title;
+      return words.build.keptHere;
     case "refused":
       return words.build.notTaken(state.why);
     default:

@@ -34,7 +34,7 @@ import { Sheet } from "./Sheet";
 import { Split, useSplit } from "./Split";
 import { TakeInDialog } from "./TakeInDialog";
 import { useEditorKeys } from "./useEditorKeys";
-import { useSaving } from "./useSaving";
+import { type SaveState, useSaving } from "./useSaving";
 import { useSettled } from "./useSettled";
 import { VersionsDialog } from "./VersionsDialog";
 
@@ -92,6 +92,8 @@ function Build({ stored }: { stored: StoredActivity }) {
   /** The text of which questions are to be taken in, while that is asked. */
   const [taking, setTaking] = useState<{ text: string; html?: string }>();
   const [side, setSide] = useState<"sheet" | "game">("sheet");
+  /** Whether both sides of a conflict are looked at: never before she wants to. */
+  const [meeting, setMeeting] = useState(false);
   const split = useSplit();
   const navigate = useNavigate();
   const { saveNow } = saving;
@@ -124,10 +126,7 @@ function Build({ stored }: { stored: StoredActivity }) {
     [saveNow, navigate, stored.id, takeIn, useEditor],
   );
   const { sheet, commands } = useCommands(useEditor, page);
-  useEditorKeys(
-    commands,
-    dialog !== undefined || taking !== undefined || saving.state.is === "conflict",
-  );
+  useEditorKeys(commands, dialog !== undefined || taking !== undefined || meeting);
   useTitle(activity.titlePage.title);
   const close = useCallback(() => setDialog(undefined), []);
 
@@ -139,6 +138,7 @@ function Build({ stored }: { stored: StoredActivity }) {
         askable={readiness.askable}
         page={page}
       />
+      <SavingAlert state={saving.state} meet={() => setMeeting(true)} />
       <SideSwitch side={side} setSide={setSide} />
       <main
         className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,var(--sheet))_auto_minmax(0,1fr)]"
@@ -196,14 +196,43 @@ function Build({ stored }: { stored: StoredActivity }) {
       {dialog === "versions" && (
         <VersionsDialog id={stored.id} useEditor={useEditor} onClose={close} />
       )}
-      {saving.state.is === "conflict" && (
+      {meeting && saving.state.is === "conflict" && (
         <ConflictDialog
           useEditor={useEditor}
           conflict={saving.state.conflict}
-          goOnFrom={saving.goOnFrom}
+          goOnFrom={(theirs) => {
+            setMeeting(false);
+            saving.goOnFrom(theirs);
+          }}
+          later={() => setMeeting(false)}
         />
       )}
       {draft && <DraftToast draft={draft} undo={useEditor.getState().undo} />}
+    </div>
+  );
+}
+
+/** What keeps an activity from being saved until the teacher does something. */
+function SavingAlert({ state, meet }: { state: SaveState; meet: () => void }) {
+  if (state.is !== "signed-out" && state.is !== "conflict") return null;
+  const signedOut = state.is === "signed-out";
+  return (
+    <div
+      role="alert"
+      className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-line border-l-4 border-l-error bg-card px-4 py-2"
+    >
+      <p className="min-w-0 flex-1 basis-80">
+        {signedOut ? words.build.signedOut : words.build.changedElsewhere}
+      </p>
+      {signedOut ? (
+        <a className="btn btn-primary" href="/sign-in" target="_blank" rel="noreferrer">
+          {words.build.signIn}
+        </a>
+      ) : (
+        <button type="button" className="btn btn-primary" onClick={meet}>
+          {words.build.lookAtBoth}
+        </button>
+      )}
     </div>
   );
 }

@@ -20,8 +20,10 @@ export function ConflictDialog(props: {
   useEditor: EditorStore;
   conflict: Conflict;
   goOnFrom: (theirs: StoredActivity) => void;
+  /** Writes on before it is decided. */
+  later: () => void;
 }) {
-  const { useEditor, conflict, goOnFrom } = props;
+  const { useEditor, conflict, goOnFrom, later } = props;
   const { theirs } = conflict;
   const [mine] = useState(() => useEditor.getState().activity);
   const differences = useMemo(
@@ -53,7 +55,7 @@ export function ConflictDialog(props: {
     }
   };
   return (
-    <Dialog title={words.conflict.title} wide>
+    <Dialog title={words.conflict.title} onClose={later} wide>
       <p className="mb-4">{words.conflict.text(new Date(theirs.savedAt))}</p>
       <div className="mb-2 flex flex-wrap gap-2">
         {(["mine", "theirs"] as const).map((to) => (

@@ -21,6 +21,7 @@ export type SaveState =
   | { is: "saved"; at: Date }
   | { is: "saving" }
   | { is: "unsaved" }
+  | { is: "signed-out" }
   | { is: "refused"; why: string }
   | { is: "conflict"; conflict: Conflict };
 
@@ -39,6 +40,7 @@ export function useSaving(stored: StoredActivity, activity: Activity, draft?: Dr
   const newest = useRef(activity);
   const busy = useRef(false);
   const stopped = useRef(false);
+  const again = useRef<ReturnType<typeof setTimeout>>(undefined);
   newest.current = activity;
 
   const isSaved = useCallback(() => JSON.stringify(newest.current) === savedText.current, []);
@@ -84,9 +86,12 @@ export function useSaving(stored: StoredActivity, activity: Activity, draft?: Dr
         await meet(sent);
       }
     } catch (error) {
-      if (worthTryingAgain(error)) {
-        setState({ is: "unsaved" });
-        setTimeout(save, AGAIN_MILLIS);
+      const signedOut = error instanceof ApiProblem && error.status === 401;
+      if (worthTryingAgain(error) || signedOut) {
+        // Whoever signs in again, here or in another tab, need not do anything more.
+        setState({ is: signedOut ? "signed-out" : "unsaved" });
+        clearTimeout(again.current);
+        again.current = setTimeout(save, AGAIN_MILLIS);
       } else {
         setState({ is: "refused", why: problemWords(error) });
       }
@@ -115,7 +120,7 @@ export function useSaving(stored: StoredActivity, activity: Activity, draft?: Dr
         listAnew();
         return;
       }
-      keepDraft(id, version.current, newest.current);
+      keepDraft(id, version.current, newest.current, true);
       if (busy.current || stopped.current) return;
       const sent = newest.current;
       saveActivity(id, version.current, sent, true)
@@ -124,11 +129,14 @@ export function useSaving(stored: StoredActivity, activity: Activity, draft?: Dr
         .finally(listAnew);
     };
     window.addEventListener("pagehide", leave);
+    window.addEventListener("focus", save);
     return () => {
       window.removeEventListener("pagehide", leave);
+      window.removeEventListener("focus", save);
+      clearTimeout(again.current);
       leave();
     };
-  }, [id, queries, isSaved, wentThrough]);
+  }, [id, queries, isSaved, wentThrough, save]);
 
   /** After a conflict: goes on from the other version, which is then the one before. */
   const goOnFrom = useCallback((theirs: StoredActivity) => {

@@ -1,11 +1,11 @@
-import { useQueryClient } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { CircleHelp } from "lucide-react";
 import { lazy, Suspense, useEffect, useMemo, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
-import { readFrontContributions } from "../api/teacher";
+import { readFrontContributions, readUnfinished } from "../api/teacher";
 import { games } from "../games";
 import { isPicked, letter } from "../games/stage";
-import type { Asked, FrontSitting } from "../generated/types";
+import type { Asked, FrontSitting, Unfinished } from "../generated/types";
 import { Others } from "../play/Others";
 import { fetchDragging } from "../questions/answers/AnswerField";
 import { fetchAhead } from "../rich/media";
@@ -14,6 +14,7 @@ import { useSound } from "../sound/useSound";
 import { Dialog, KeyList } from "../ui/Dialog";
 import { Failed, Loading, Notice } from "../ui/Notice";
 import { words } from "../words/en";
+import { whenWords } from "../words/format";
 import { ClassTimer } from "./ClassTimer";
 import { HandsDialog, JumpDialog, PointsDialog } from "./dialogs";
 import { Shutter } from "./Shutter";
@@ -29,7 +30,18 @@ export default function PresentPage() {
   const [params, setParams] = useSearchParams();
   const asked = params.get("sitting");
   const only = params.get("only") ?? undefined;
-  const sitting = useFrontSitting(id, asked, only);
+  /** Whether a new game is wanted, though one may have been left before its end. */
+  const [fresh, setFresh] = useState(false);
+  const looksBack = !asked && !only && !fresh;
+  const unfinished = useQuery({
+    queryKey: ["unfinished", id],
+    queryFn: () => readUnfinished(id),
+    enabled: looksBack,
+    gcTime: 0,
+    staleTime: 0,
+  });
+  const waits = looksBack && (unfinished.isPending || unfinished.data?.sitting !== undefined);
+  const sitting = useFrontSitting(id, asked, only, !waits);
   const queries = useQueryClient();
   const opened = sitting.data;
   useEffect(() => {
@@ -38,7 +50,38 @@ export default function PresentPage() {
     setParams({ sitting: opened.sitting, ...(only && { only }) }, { replace: true });
   }, [opened, asked, id, only, queries, setParams]);
 
+  if (waits && unfinished.data?.sitting) {
+    const { sitting: left } = unfinished.data;
+    return (
+      <GoOn
+        left={unfinished.data}
+        goOn={() => setParams({ sitting: left }, { replace: true })}
+        begin={() => setFresh(true)}
+      />
+    );
+  }
   if (sitting.isPending) return <Loading />;
+  if (sitting.isSuccess && sitting.data.closed) {
+    return (
+      <Notice
+        title={words.present.closed.title}
+        action={
+          <button
+            type="button"
+            className="btn btn-primary"
+            onClick={() => {
+              setFresh(true);
+              setParams({}, { replace: true });
+            }}
+          >
+            {words.present.left.begin}
+          </button>
+        }
+      >
+        <p>{words.present.closed.text}</p>
+      </Notice>
+    );
+  }
   if (sitting.isError) return <Failed error={sitting.error} again={sitting.refetch} />;
   return (
     <Front
@@ -46,10 +89,34 @@ export default function PresentPage() {
       id={id}
       sitting={sitting.data}
       again={() => {
+        setFresh(true);
         queries.removeQueries({ queryKey: ["front", id] });
         setParams(only ? { only } : {}, { replace: true });
       }}
     />
+  );
+}
+
+/** A game was left before its end: it can be gone on with, or a new one begun. */
+function GoOn(props: { left: Unfinished; goOn: () => void; begin: () => void }) {
+  const { left, goOn, begin } = props;
+  return (
+    <Notice
+      title={words.present.left.title}
+      action={
+        <div className="flex flex-wrap gap-3">
+          {/* biome-ignore lint/a11y/noAutofocus: it is what is asked here */}
+          <button type="button" className="btn btn-primary" onClick={goOn} autoFocus>
+            {words.present.left.goOn}
+          </button>
+          <button type="button" className="btn btn-outline" onClick={begin}>
+            {words.present.left.begin}
+          </button>
+        </div>
+      }
+    >
+      <p>{words.present.left.text(whenWords(new Date(left.last)), left.settled, left.asked)}</p>
+    </Notice>
   );
 }
 

@@ -29,7 +29,10 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame) {
   const [shutter, setShutter] = useState(false);
   const [pen, setPen] = useState(false);
   const [classClock, setClassClock] = useState<ClassClock>();
-  const [oneByOne, setOneByOne] = useState(() => localStorage.getItem(ONE_BY_ONE) === "on");
+  // For this game alone: in the next one all options are there again.
+  const [oneByOne, setOneByOne] = useState(
+    () => sessionStorage.getItem(ONE_BY_ONE) === sitting.sitting,
+  );
   const [shown, setShown] = useState({ question: "", count: 0 });
   const optionsShown = shownOptions(showing, oneByOne, shown);
 
@@ -98,7 +101,7 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame) {
     setNote(useSoundSwitch.getState().on ? words.front.soundOn : words.front.soundOff);
   };
   const turnOneByOne = () => {
-    localStorage.setItem(ONE_BY_ONE, oneByOne ? "off" : "on");
+    sessionStorage.setItem(ONE_BY_ONE, oneByOne ? "" : sitting.sitting);
     setOneByOne(!oneByOne);
     setNote(oneByOne ? words.front.oneByOneOff : words.front.oneByOneOn);
   };

@@ -8,10 +8,12 @@ import type {
   FrontSitting,
   HappeningUnion,
   Move,
+  Played,
   Refusal,
   Showing,
 } from "../generated/types";
 import { frontChannel } from "./channel";
+import { keepUnsent, unsentOf } from "./unsent";
 
 const AGAIN_MILLIS = 3_000;
 
@@ -33,10 +35,16 @@ export interface FrontGame {
 }
 
 /** Opens a sitting, or comes back to the one in the address after a reload. */
-export function useFrontSitting(activity: string, sitting: string | null, only?: string) {
+export function useFrontSitting(
+  activity: string,
+  sitting: string | null,
+  only?: string,
+  ready = true,
+) {
   return useQuery({
     queryKey: ["front", activity, sitting],
     queryFn: () => (sitting ? readFrontSitting(sitting) : openFrontSitting(activity, only)),
+    enabled: ready,
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 0,
     refetchOnWindowFocus: false,
@@ -46,11 +54,15 @@ export function useFrontSitting(activity: string, sitting: string | null, only?:
 /** Plays a sitting on this device's engine. */
 export function useFrontGame(sitting: FrontSitting): FrontGame {
   const game = useRef<LocalGame>(undefined);
-  game.current ??= LocalGame.rebuild(sitting.activity, sitting.opening, sitting.moves);
+  const [left] = useState(() => leftOf(sitting));
+  game.current ??= LocalGame.rebuild(sitting.activity, sitting.opening, [
+    ...sitting.moves,
+    ...left,
+  ]);
   const [showing, setShowing] = useState<Showing>(() =>
     (game.current as LocalGame).show("projector"),
   );
-  const queue = useRef<Move[]>([]);
+  const queue = useRef<Played[]>(left);
   const sending = useRef(false);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const [waiting, setWaiting] = useState(0);
@@ -75,9 +87,10 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
     if (sending.current) return;
     sending.current = true;
     try {
-      for (let move = queue.current[0]; move; move = queue.current[0]) {
-        await sendFrontMove(sitting.sitting, move);
+      for (let next = queue.current[0]; next; next = queue.current[0]) {
+        await sendFrontMove(sitting.sitting, next.move);
         queue.current.shift();
+        keepUnsent(sitting.sitting, queue.current);
         setWaiting(queue.current.length);
       }
     } catch (error) {
@@ -87,14 +100,18 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
       sending.current = false;
     }
   }, [sitting.sitting]);
-  useEffect(() => () => clearTimeout(timer.current), []);
+  useEffect(() => {
+    if (queue.current.length > 0) send();
+    return () => clearTimeout(timer.current);
+  }, [send]);
 
   const act = useCallback(
     (action: ActionUnion) => {
       const turn = (game.current as LocalGame).act(action);
       if (turn.refusal) return turn.refusal;
       setHappened(turn.happenings);
-      queue.current.push(turn.move);
+      queue.current.push({ move: turn.move, at: Date.now() });
+      keepUnsent(sitting.sitting, queue.current);
       setShowing((game.current as LocalGame).show("projector"));
       setWaiting(queue.current.length);
       clearTimeout(timer.current);
@@ -102,7 +119,7 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
       tell.current?.();
       return undefined;
     },
-    [send],
+    [send, sitting.sitting],
   );
   const back = useCallback(() => {
     const last = lastStanding((game.current as LocalGame).sitting.log.map((p) => p.move));
@@ -110,6 +127,12 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
   }, [act]);
   const refresh = useCallback(() => setShowing((game.current as LocalGame).show("projector")), []);
   return { showing, act, happened, back, refresh, waiting, cutOff };
+}
+
+/** What an earlier page did in this game and the server doesn't know yet. */
+function leftOf({ sitting, moves }: FrontSitting): Played[] {
+  const known = new Set(moves.map((played) => played.move.key));
+  return unsentOf(sitting).filter((played) => !known.has(played.move.key));
 }
 
 /** The last move that was not taken back. */

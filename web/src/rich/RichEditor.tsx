@@ -1,8 +1,10 @@
-import { EditorContent, useEditor } from "@tiptap/react";
+import { NodeSelection } from "@tiptap/pm/state";
+import { type Editor, EditorContent, useEditor } from "@tiptap/react";
 import { useEffect, useRef, useState } from "react";
 import { Picking } from "../media/Picking";
 import { blockOf, upload } from "../media/upload";
 import { words } from "../words/en";
+import { behindSelected } from "./behind";
 import { blocksOfDocument, documentOf } from "./document";
 import { FormulaDialog } from "./FormulaDialog";
 import { LinkDialog } from "./LinkDialog";
@@ -31,6 +33,7 @@ export default function RichEditor(
   const [opens, setOpens] = useState<Opens>();
   const [note, setNote] = useState("");
 
+  const own = useRef<Editor>(null);
   const editor = useEditor({
     extensions: [...schema, placeholder(props.placeholder ?? "")],
     content: documentOf(blocksOf(value)),
@@ -51,6 +54,12 @@ export default function RichEditor(
         if (event.key === "Enter" && list && !event.ctrlKey && !event.metaKey) return false;
         latest.current.onKeyDown?.(event, view.state.doc.textContent === "");
         return event.defaultPrevented;
+      },
+      handleTextInput: (_, __, ___, text) => {
+        const e = own.current;
+        if (!e || !(e.state.selection instanceof NodeSelection)) return false;
+        behindSelected(e);
+        return e.commands.insertContent({ type: "text", text });
       },
       transformPastedHTML: (html) => {
         take(picturesIn(html));
@@ -76,6 +85,8 @@ export default function RichEditor(
     },
   });
 
+  own.current = editor;
+
   /** Puts files into the words as pictures and sounds; what can't be taken is said. */
   const take = async ({ files, left }: { files: File[]; left: number }) => {
     if (files.length === 0 && left === 0) return;
@@ -86,6 +97,7 @@ export default function RichEditor(
   const insert = (blocks: ReturnType<typeof blockOf>[]) => {
     for (const block of blocks) {
       editor?.chain().focus().insertContent({ type: block.kind, attrs: { block } }).run();
+      if (editor) behindSelected(editor);
     }
   };
 

@@ -101,6 +101,13 @@ export const words = {
     reset: (name: string) => `New password for ${name}`,
     resetDone: (name: string) => `${name} has the new password and is signed out everywhere.`,
     give: "Set the password",
+    lookAfter: "password or removal",
+    becomes: (name: string) => `If ${name} leaves, her activities, with all that was played, …`,
+    choose: "choose what becomes of them",
+    goTo: (name: string) => `… go to ${name}`,
+    goWith: "… are removed; you can bring them back for 30 days",
+    remove: (name: string) => `Remove ${name}`,
+    removed: (name: string) => `${name} is removed and signed out everywhere.`,
   },
 
   activities: {
@@ -192,6 +199,13 @@ export const words = {
     saved: (when: Date) => `saved ${time(when)}`,
     unsaved: "kept on this device, trying again",
     notTaken: (reason: string) => `Not saved. ${reason}`,
+    keptHere: "kept on this device",
+    signedOut:
+      "You are signed out, so that nothing can be saved. What you write is kept on this device, and is saved as soon as you are signed in.",
+    signIn: "Sign in in a new tab",
+    changedElsewhere:
+      "This activity was changed somewhere else, too. You can write on: it is kept on this device until you have looked at both.",
+    lookAtBoth: "Look at both",
     split: "Width of the sheet",
     draft: (when: Date) =>
       `What you wrote until ${time(when)} had not reached the server. It is back.`,
@@ -435,6 +449,17 @@ export const words = {
   ...results,
 
   present: {
+    left: {
+      title: "This game is not finished",
+      text: (when: string, settled: number, asked: number) =>
+        `You left it ${when}, after ${settled} of ${plural(asked, "question")}. Everything that was answered is kept.`,
+      goOn: "Go on with it",
+      begin: "Begin a new game",
+    },
+    closed: {
+      title: "This game can’t be gone on with",
+      text: "Bravium was renewed since it was played. What was answered is kept in Results.",
+    },
     leave: "Leave",
     keysTitle: "Keys while presenting",
     keysButton: "Keys",

@@ -27,6 +27,7 @@ class AccountService {
   private static final int ROUNDS = 11;
 
   private final TeacherRepository teachers;
+  private final List<Belongings> belongings;
   private final PasswordEncoder passwords = new BCryptPasswordEncoder(ROUNDS);
 
   /** Compared with where there is no such teacher, so that the time tells nothing. */
@@ -37,8 +38,9 @@ class AccountService {
   private final GuessLimit ofOneName;
   private final GuessLimit fromOneAddress;
 
-  AccountService(TeacherRepository teachers, Clock clock) {
+  AccountService(TeacherRepository teachers, List<Belongings> belongings, Clock clock) {
     this.teachers = teachers;
+    this.belongings = belongings;
     this.ofOneNameFromOneAddress = new GuessLimit(5, Duration.ofSeconds(30), clock);
     this.ofOneName = new GuessLimit(50, Duration.ofSeconds(20), clock);
     // A whole school shares one address.
@@ -101,14 +103,43 @@ class AccountService {
   /** Sets a password for a teacher who forgot hers. */
   Teacher setPassword(Teacher keeper, long teacher, @Nullable String fresh) {
     requireKeeper(keeper);
-    Teacher other =
-        teachers
-            .byId(teacher)
-            .map(TeacherRepository.Known::teacher)
-            .orElseThrow(
-                () -> Problem.notFound("no-such-teacher", "There is no such teacher here."));
+    Teacher other = byId(teacher);
     teachers.setPassword(other.id(), hashed(fresh));
     return other;
+  }
+
+  /**
+   * Removes a teacher. Her activities, and what was played on them, go to another; or to the keeper
+   * as removed ones, who can bring them back for a while.
+   */
+  Teacher remove(Teacher keeper, long teacher, Leaving leaving) {
+    requireKeeper(keeper);
+    Teacher other = byId(teacher);
+    if (other.isKeeper()) {
+      throw Problem.conflict(
+          "keeper-stays",
+          "Who looks after this server can't be removed: nobody could add teachers then. Nothing was"
+              + " changed.");
+    }
+    Teacher heir = leaving.to() == null ? keeper : byId(leaving.to());
+    if (heir.id() == other.id()) {
+      throw Problem.badRequest(
+          "own-heir", "Her activities can't stay with her. Nothing was changed; choose another.");
+    }
+    teachers.remove(other.id(), heir.id(), leaving.to() == null, belongings);
+    return other;
+  }
+
+  private Teacher byId(long teacher) {
+    return teachers
+        .byId(teacher)
+        .map(TeacherRepository.Known::teacher)
+        .orElseThrow(() -> Problem.notFound("no-such-teacher", "There is no such teacher here."));
+  }
+
+  /** Whether a teacher signs in by a password. */
+  boolean hasPassword(Teacher teacher) {
+    return teachers.byId(teacher.id()).map(known -> known.passwordHash() != null).orElse(false);
   }
 
   void changePassword(Teacher teacher, PasswordChange change, String address) {

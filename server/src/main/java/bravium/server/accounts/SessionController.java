@@ -99,6 +99,7 @@ class SessionController {
     return new SessionInfo(
         teacher == null ? null : teacher.name(),
         teacher != null && teacher.isKeeper(),
+        teacher != null && accounts.hasPassword(teacher),
         settings.demo(),
         teacher == null && !settings.demo() && accounts.hasNobody());
   }

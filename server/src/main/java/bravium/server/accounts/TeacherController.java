@@ -3,6 +3,7 @@ package bravium.server.accounts;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -44,6 +45,16 @@ class TeacherController {
       @PathVariable long id,
       @RequestBody Credentials typed) {
     sessions.endAllOf(accounts.setPassword(keeper, id, typed.password()));
+  }
+
+  /** Removes a teacher; her sessions end. */
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(
+      @AuthenticationPrincipal Teacher keeper,
+      @PathVariable long id,
+      @RequestBody Leaving leaving) {
+    sessions.endAllOf(accounts.remove(keeper, id, leaving));
   }
 
   private static TeacherCard card(Teacher teacher) {

@@ -1,10 +1,12 @@
 package bravium.server.accounts;
 
 import static bravium.server.data.schema.Tables.TEACHER;
+import static bravium.server.data.schema.Tables.TEACHER_SESSION;
 
 import bravium.server.data.Writer;
 import bravium.server.data.schema.tables.records.TeacherRecord;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -85,6 +87,21 @@ public class TeacherRepository {
                 .set(TEACHER.PASSWORD_HASH, passwordHash)
                 .where(TEACHER.ID.eq(id))
                 .execute());
+  }
+
+  /**
+   * Removes a teacher; what belongs to her goes to another.
+   *
+   * @param removed whether that other gets it only to bring it back
+   */
+  void remove(long id, long to, boolean removed, List<Belongings> belongings) {
+    writer.write(
+        dsl -> {
+          Instant at = removed ? clock.instant() : null;
+          belongings.forEach(belonging -> belonging.handOver(dsl, id, to, at));
+          dsl.deleteFrom(TEACHER_SESSION).where(TEACHER_SESSION.TEACHER_ID.eq(id)).execute();
+          return dsl.deleteFrom(TEACHER).where(TEACHER.ID.eq(id)).execute();
+        });
   }
 
   private Teacher add(

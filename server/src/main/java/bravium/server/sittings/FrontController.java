@@ -45,6 +45,11 @@ class FrontController {
     return front.open(teacher, activity, only);
   }
 
+  @GetMapping("/api/activities/{activity}/sittings/unfinished")
+  Unfinished unfinished(@AuthenticationPrincipal Teacher teacher, @PathVariable String activity) {
+    return front.unfinished(teacher, activity);
+  }
+
   @GetMapping("/api/sittings/{sitting}")
   FrontSitting read(@AuthenticationPrincipal Teacher teacher, @PathVariable String sitting) {
     return front.read(teacher, sitting);

@@ -6,6 +6,7 @@ import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
 import bravium.core.play.Opening;
+import bravium.core.play.Review;
 import bravium.core.play.Turn;
 import bravium.server.accounts.Teacher;
 import bravium.server.activities.ActivityService;
@@ -77,6 +78,20 @@ class FrontService {
                 ? opening.onlyFor(only)
                 : teams == null ? opening : opening.withTeams(teams.list());
     return read(teacher, warm.open(version, null, teacher.id(), settled));
+  }
+
+  /** The game that was played last at the front, if it was left before its end. */
+  Unfinished unfinished(Teacher teacher, String activity) {
+    return warm.lastAtTheFront(activities.row(teacher, activity), teacher.id())
+        .map(id -> unfinished(teacher, id, warm.review(id, of(teacher))))
+        .orElse(Unfinished.NONE);
+  }
+
+  private Unfinished unfinished(Teacher teacher, String id, Review review) {
+    boolean goesOn = review.outcome() == null && !warm.read(id, of(teacher)).past();
+    return goesOn && review.last() != null
+        ? new Unfinished(id, review.last(), review.answers().size(), review.score().asked())
+        : Unfinished.NONE;
   }
 
   FrontSitting read(Teacher teacher, String sitting) {

@@ -23,6 +23,7 @@ import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.UpdateSetMoreStep;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
@@ -31,6 +32,9 @@ import org.springframework.stereotype.Repository;
 class SittingRepository {
 
   private static final Condition EARLIER_RULES = SITTING.OPENED_REVISION.ne((long) Engine.REVISION);
+
+  /** Questions shown alone are sittings, too; a lesson has a few of them. */
+  private static final int LOOKED_BACK = 20;
 
   private final DSLContext database;
   private final Writer writer;
@@ -119,6 +123,26 @@ class SittingRepository {
         .from(SITTING)
         .where(EARLIER_RULES, SITTING.OUTCOME.isNull())
         .fetch(SITTING.PUBLIC_ID);
+  }
+
+  /** Of the last games at the front in which something was done, the first that is a whole game. */
+  Optional<String> lastAtTheFront(long activity, long teacher) {
+    return database
+        .select(SITTING.PUBLIC_ID, SITTING.OPENING)
+        .from(SITTING)
+        .join(ACTIVITY_VERSION)
+        .on(ACTIVITY_VERSION.ID.eq(SITTING.ACTIVITY_VERSION_ID))
+        .where(
+            ACTIVITY_VERSION.ACTIVITY_ID.eq(activity),
+            SITTING.TEACHER_ID.eq(teacher),
+            DSL.exists(DSL.selectOne().from(MOVE).where(MOVE.SITTING_ID.eq(SITTING.ID))))
+        .orderBy(SITTING.OPENED_AT.desc(), SITTING.ID.desc())
+        .limit(LOOKED_BACK)
+        .fetch()
+        .stream()
+        .filter(row -> Codec.OPENING.read(row.value2()).only() == null)
+        .map(row -> row.value1())
+        .findFirst();
   }
 
   boolean isOfEarlierRules(long sitting) {

@@ -65,6 +65,16 @@ public class WarmSittings implements Nightly {
     return id;
   }
 
+  /** Reads them all anew from their rows when they are next wanted. */
+  void forget() {
+    warm.invalidateAll();
+  }
+
+  /** The id of the game that a teacher began last with the whole class. */
+  Optional<String> lastAtTheFront(long activity, long teacher) {
+    return sittings.lastAtTheFront(activity, teacher);
+  }
+
   /** The sitting as it stands, if it belongs to the one who asks. */
   public StoredSitting read(String id, Predicate<StoredSitting> owner) {
     return own(id, owner).stored;
