@@ -54,13 +54,13 @@ public final class QuestionList {
     }
     reader.finish();
     String rest = String.join("\n\n", reader.left.stream().map(Left::text).toList());
-    return new Understood(List.copyOf(reader.questions), List.copyOf(reader.left), rest);
+    return Understood.of(Understood.Form.LIST, reader.questions, reader.left, rest);
   }
 
   /** Puts questions together from the blocks of a document. */
   private static final class Reader {
 
-    private final List<Question> questions = new ArrayList<>();
+    private final List<Understood.Placed> questions = new ArrayList<>();
     private final List<Left> left = new ArrayList<>();
     private final List<String> lines;
     private @Nullable Written open;
@@ -114,7 +114,8 @@ public final class QuestionList {
           throw new IllegalArgumentException(
               "at most " + Understood.MOST + " questions are taken in at once");
         }
-        questions.add(written.row().question(String.valueOf(questions.size() + 1)));
+        Question question = written.row().question(String.valueOf(questions.size() + 1));
+        questions.add(new Understood.Placed(question, written.line));
       } catch (IllegalArgumentException e) {
         leave(written.line, written.last, e.getMessage());
       }

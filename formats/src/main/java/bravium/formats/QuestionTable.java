@@ -1,5 +1,6 @@
 package bravium.formats;
 
+import bravium.core.question.PickOne;
 import bravium.core.question.Question;
 import bravium.core.writing.QuestionRow;
 import bravium.formats.Understood.Left;
@@ -9,8 +10,10 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -40,7 +43,11 @@ public final class QuestionTable {
     IF_RIGHT,
     IF_WRONG,
     FEEDBACK,
-    WORTH
+    WORTH,
+    /** An option of which another column says whether it is right. */
+    OPTION,
+    /** Of no use here, and no loss: a running number. */
+    NUMBER
   }
 
   private QuestionTable() {}
@@ -50,8 +57,8 @@ public final class QuestionTable {
     List<CSVRecord> rows = rows(text, separator(text));
     List<Column> columns = rows.isEmpty() ? List.of() : named(rows.getFirst());
     boolean hasNames = !columns.isEmpty();
-    List<Question> questions = new ArrayList<>();
-    List<Left> left = new ArrayList<>();
+    List<Understood.Placed> questions = new ArrayList<>();
+    List<Left> left = new ArrayList<>(unread(rows, columns));
     StringBuilder rest = new StringBuilder();
     int line = 1;
     for (int i = 0; i < rows.size(); i++) {
@@ -65,15 +72,56 @@ public final class QuestionTable {
           throw new IllegalArgumentException(
               "at most " + Understood.MOST + " questions are taken in at once");
         }
-        questions.add(row(row, columns).question(String.valueOf(questions.size() + 1)));
+        questions.add(
+            new Understood.Placed(
+                row(row, columns).question(String.valueOf(questions.size() + 1)), line));
       } catch (IllegalArgumentException e) {
         String said = said(text, rows, i);
         left.add(new Left(line, said, e.getMessage()));
         rest.append(said).append('\n');
       }
     }
-    String names = hasNames && !left.isEmpty() ? said(text, rows, 0) + "\n" : "";
-    return new Understood(List.copyOf(questions), List.copyOf(left), names + rest);
+    String names = hasNames && !rest.isEmpty() ? said(text, rows, 0) + "\n" : "";
+    return Understood.of(Understood.Form.TABLE, questions, left, names + rest);
+  }
+
+  /** Columns that hold something and are not taken in. */
+  private static List<Left> unread(List<CSVRecord> rows, List<@Nullable Column> columns) {
+    List<Left> left = new ArrayList<>();
+    for (int i = 0; i < columns.size(); i++) {
+      int column = i;
+      boolean holds =
+          rows.stream().skip(1).anyMatch(row -> column < row.size() && !row.get(column).isBlank());
+      if (columns.get(i) == null && holds) {
+        left.add(new Left(1, rows.getFirst().get(i), "this column is not taken in"));
+      }
+    }
+    return left;
+  }
+
+  /**
+   * Whether a text looks like a table: its first row names columns, or its rows have cells alike,
+   * between separators that are no sentence's commas.
+   */
+  static boolean looksLikeOne(String text) {
+    char separator = separator(text);
+    List<CSVRecord> rows = rows(text, separator);
+    if (rows.isEmpty() || !named(rows.getFirst()).isEmpty()) {
+      return !rows.isEmpty();
+    }
+    List<CSVRecord> full =
+        rows.stream().filter(row -> !row.stream().allMatch(String::isBlank)).toList();
+    long several = full.stream().filter(row -> row.size() > 1).count();
+    if (several == 0 || several * 2 < full.size()) {
+      return false;
+    }
+    if (separator == '\t' || separator == '|') {
+      return true;
+    }
+    // Who writes a sentence puts a space behind its commas; who writes cells does not.
+    long all = count(text, separator);
+    long spaced = text.split(Pattern.quote(String.valueOf(separator)) + " ", -1).length - 1L;
+    return spaced * 2 <= all;
   }
 
   /** A row as it stands in the text. */
@@ -147,22 +195,65 @@ public final class QuestionTable {
         name.strip().toLowerCase(Locale.ROOT).replaceAll("[\\s_-]+", " ").replaceAll(" ?\\d+$", "");
     return Optional.ofNullable(
         switch (key) {
-          case "kind", "type" -> Column.KIND;
-          case "question", "text" -> Column.QUESTION;
-          case "right", "right answer", "correct", "answer" -> Column.RIGHT;
-          case "wrong", "wrong answer", "distractor" -> Column.WRONG;
-          case "hint" -> Column.HINT;
+          case "kind", "type", "question type" -> Column.KIND;
+          case "question", "text", "question text", "questions", "prompt" -> Column.QUESTION;
+          case "right",
+              "right answer",
+              "right answers",
+              "right option",
+              "correct",
+              "correct answer",
+              "correct answers",
+              "correct option",
+              "correct choice",
+              "answer",
+              "answers",
+              "solution",
+              "key" ->
+              Column.RIGHT;
+          case "wrong",
+              "wrong answer",
+              "wrong answers",
+              "wrong option",
+              "incorrect",
+              "incorrect answer",
+              "false answer",
+              "distractor",
+              "distractors" ->
+              Column.WRONG;
+          case "option",
+              "choice",
+              "answer option",
+              "possible answer",
+              "a",
+              "b",
+              "c",
+              "d",
+              "e",
+              "f" ->
+              Column.OPTION;
+          case "hint", "hints", "clue" -> Column.HINT;
           case "if right" -> Column.IF_RIGHT;
           case "if wrong" -> Column.IF_WRONG;
-          case "feedback" -> Column.FEEDBACK;
-          case "worth", "points" -> Column.WORTH;
-          default -> null;
+          case "feedback", "explanation", "comment" -> Column.FEEDBACK;
+          case "worth", "points", "marks", "score" -> Column.WORTH;
+          case "no", "nr", "no.", "#", "number", "id" -> Column.NUMBER;
+          default -> option(key) ? Column.OPTION : null;
         });
+  }
+
+  /** “Option A”, “Answer B”: a letter behind the word. */
+  private static boolean option(String key) {
+    return key.matches("(?:option|choice|answer|answer option) [a-h]");
   }
 
   private static QuestionRow row(CSVRecord record, List<@Nullable Column> columns) {
     List<String> cells = record.stream().map(QuestionTable::undefused).toList();
     if (columns.isEmpty()) {
+      Optional<QuestionRow> lettered = lettered(cells);
+      if (lettered.isPresent()) {
+        return lettered.get();
+      }
       return new QuestionRow(
           null,
           cells.getFirst(),
@@ -187,15 +278,84 @@ public final class QuestionTable {
     String ifRight = first(of.apply(Column.IF_RIGHT));
     String ifWrong = first(of.apply(Column.IF_WRONG));
     String kind = first(of.apply(Column.KIND));
+    List<String> right = new ArrayList<>(of.apply(Column.RIGHT));
+    List<String> wrong = new ArrayList<>(of.apply(Column.WRONG));
+    List<String> options = of.apply(Column.OPTION);
+    if (!options.isEmpty()) {
+      List<Boolean> rights = rights(options, right);
+      right.clear();
+      for (int i = 0; i < options.size(); i++) {
+        (rights.get(i) ? right : wrong).add(options.get(i));
+      }
+    }
     return new QuestionRow(
         kind == null ? null : kind.strip().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-"),
         Optional.ofNullable(first(of.apply(Column.QUESTION))).orElse(""),
-        of.apply(Column.RIGHT),
-        of.apply(Column.WRONG),
+        right,
+        wrong,
         of.apply(Column.HINT),
         ifRight == null ? both : ifRight,
         ifWrong == null ? both : ifWrong,
         worth(first(of.apply(Column.WORTH))));
+  }
+
+  /**
+   * Which options are right: those that are named by their letters, their numbers or their words.
+   *
+   * @throws IllegalArgumentException where what is named is none of them
+   */
+  private static List<Boolean> rights(List<String> options, List<String> named) {
+    List<Boolean> rights = new ArrayList<>(options.stream().map(option -> false).toList());
+    for (String name : named) {
+      int same = options.indexOf(name);
+      if (same >= 0) {
+        rights.set(same, true);
+        continue;
+      }
+      for (String one : name.strip().split("\\s*(?:[,;/&]|\\band\\b)\\s*|\\s+")) {
+        String sign = one.replaceAll("[().\\]\\[]", "").toLowerCase(Locale.ROOT);
+        int place =
+            sign.matches("[a-h]")
+                ? sign.charAt(0) - 'a'
+                : sign.matches("\\d{1,2}") ? Integer.parseInt(sign) - 1 : -1;
+        if (place < 0 || place >= options.size()) {
+          throw new IllegalArgumentException(
+              "“" + name + "” is none of the options, nor a letter of one");
+        }
+        rights.set(place, true);
+      }
+    }
+    return rights;
+  }
+
+  /**
+   * A row whose cells are a question, its options with letters, and perhaps the letter of the right
+   * one; or whose first cell has them all.
+   */
+  private static Optional<QuestionRow> lettered(List<String> cells) {
+    List<String> full = cells.stream().filter(cell -> !cell.isBlank()).toList();
+    if (full.size() < 2) {
+      return Optional.empty();
+    }
+    String last = full.getLast().strip();
+    boolean names = last.matches("(?i)[(\\[]?[a-h][).\\]]?(?:\\s*(?:,|&|and)\\s*[a-h])*");
+    boolean letters =
+        full.stream().skip(1).filter(cell -> QuizLine.of(1, cell).letter() != null).count() > 1;
+    boolean inFirst =
+        QuizText.read(full.getFirst(), Map.of()).questions().stream()
+            .anyMatch(q -> q instanceof PickOne one && one.options().size() > 1);
+    boolean several = full.size() > 3;
+    if (!letters && !(names && (several || inFirst))) {
+      return Optional.empty();
+    }
+    StringBuilder quiz = new StringBuilder();
+    for (String cell : names ? full.subList(0, full.size() - 1) : full) {
+      boolean lettered = quiz.isEmpty() || QuizLine.of(1, cell).letter() != null;
+      char letter = (char) ('a' + quiz.chars().filter(c -> c == '\n').count() - 1);
+      quiz.append(lettered ? "" : letter + ") ").append(cell).append('\n');
+    }
+    quiz.append(names ? "Answer: " + last : "");
+    return QuizText.rowOf(quiz.toString());
   }
 
   private static @Nullable String first(List<String> texts) {

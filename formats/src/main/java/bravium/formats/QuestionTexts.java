@@ -1,6 +1,15 @@
 package bravium.formats;
 
-/** Questions in a text of whatever form: a Markdown list where it has boxes, else a table. */
+import bravium.core.writing.QuestionRow;
+import bravium.formats.Understood.Form;
+import bravium.formats.Understood.Left;
+import bravium.formats.Understood.Role;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** Questions in a text of whatever form. */
 public final class QuestionTexts {
 
   private QuestionTexts() {}
@@ -15,6 +24,57 @@ public final class QuestionTexts {
 
   /** Reads a text. What is no question is told, and keeps nothing else from being read. */
   public static Understood read(String text) {
-    return QuestionList.looksLikeOne(text) ? QuestionList.read(text) : QuestionTable.read(text);
+    return read(text, null, Map.of());
+  }
+
+  /**
+   * Reads a text.
+   *
+   * @param form what it is taken for; null for what it looks like
+   * @param roles how lines of a quiz are to be read, by their places from 1; of the others it is
+   *     found out
+   */
+  public static Understood read(String text, @Nullable Form form, Map<Integer, Role> roles) {
+    Form taken = form == null ? looksLike(text) : form;
+    return switch (taken) {
+      case LIST -> QuestionList.read(text);
+      case TABLE -> QuestionTable.read(text);
+      case QUIZ -> QuizText.read(text, roles);
+      case LINES -> lines(text);
+    };
+  }
+
+  private static Form looksLike(String text) {
+    if (QuestionList.looksLikeOne(text)) {
+      return Form.LIST;
+    }
+    boolean cells = text.indexOf('\t') >= 0;
+    if (!cells && QuizText.looksLikeOne(text)) {
+      return Form.QUIZ;
+    }
+    return QuestionTable.looksLikeOne(text) ? Form.TABLE : Form.QUIZ;
+  }
+
+  /** Each line is a question; what answers it is written later. */
+  private static Understood lines(String text) {
+    List<Understood.Placed> questions = new ArrayList<>();
+    List<Left> left = new ArrayList<>();
+    List<String> lines = text.lines().toList();
+    for (int i = 0; i < lines.size(); i++) {
+      String line = lines.get(i).strip();
+      if (line.isEmpty()) {
+        continue;
+      }
+      if (questions.size() == Understood.MOST) {
+        left.add(new Left(i + 1, line, "at most " + Understood.MOST + " questions at once"));
+        continue;
+      }
+      QuestionRow row =
+          new QuestionRow(null, line, List.of(), List.of(), List.of(), null, null, null);
+      questions.add(
+          new Understood.Placed(row.question(String.valueOf(questions.size() + 1)), i + 1));
+    }
+    String rest = String.join("\n", left.stream().map(Left::text).toList());
+    return Understood.of(Form.LINES, questions, left, rest);
   }
 }
