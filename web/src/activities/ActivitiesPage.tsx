@@ -210,7 +210,7 @@ function TakeIn(props: { say: (message: Message) => void; done: () => void }) {
       <input
         ref={input}
         type="file"
-        accept=".json,.zip,application/json,application/zip"
+        accept=".json,.zip,.csv,.tsv,.md,.txt,application/json,application/zip,text/csv,text/markdown,text/plain"
         multiple
         className="sr-only"
         tabIndex={-1}

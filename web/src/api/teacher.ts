@@ -7,6 +7,8 @@ import type {
   Facets,
   FrontSitting,
   Imported,
+  LineRole,
+  Loss,
   Move,
   MoveAnswer,
   PasswordChange,
@@ -17,6 +19,7 @@ import type {
   StoredActivity,
   TakenIn,
   TeacherCard,
+  TextForm,
   Unfinished,
   VersionCard,
 } from "../generated/types";
@@ -80,16 +83,25 @@ export const bringBackActivity = (id: string) =>
 
 export const fileAddress = (id: string) => `/api/activities/${id}/file`;
 
-export const takeInFile = (file: Blob) =>
-  call<Imported>("/api/activities/files", { method: "POST", body: file });
+export const takeInFile = (file: File) =>
+  call<Imported>(`/api/activities/files?name=${encodeURIComponent(file.name)}`, {
+    method: "POST",
+    body: file,
+  });
+
+/** What a table or a list can't hold of an activity. */
+export const readLosses = (id: string) => call<Loss[]>(`/api/activities/${id}/questions/losses`);
 
 /** What would be taken in of a text or a file with questions in it; nothing is changed. */
-export const understood = (file: Blob) =>
-  call<TakenIn>("/api/questions/understood", {
+export const understood = (file: Blob, form?: TextForm, roles: Record<number, LineRole> = {}) => {
+  const asked = Object.entries(roles).map(([line, role]) => `${line}:${role}`);
+  const query = new URLSearchParams({ ...(form && { form }), roles: asked.join(",") });
+  return call<TakenIn>(`/api/questions/understood?${query}`, {
     method: "POST",
     body: file,
     headers: { "Content-Type": "application/octet-stream" },
   });
+};
 
 /** What a word processor gave, as a text with its pictures marked in it; they are in Media then. */
 export const pastedHtml = (html: string) =>

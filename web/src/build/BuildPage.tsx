@@ -9,9 +9,9 @@ import {
   useState,
 } from "react";
 import { useNavigate, useParams } from "react-router";
-import { fileAddress, keys, questionsAddress, readActivity } from "../api/teacher";
+import { fileAddress, keys, questionsAddress, readActivity, readLosses } from "../api/teacher";
 import { differencesOf, readinessOf } from "../engine/LocalGame";
-import type { Activity, StoredActivity } from "../generated/types";
+import type { Activity, Loss, StoredActivity } from "../generated/types";
 import { Dialog, KeyList } from "../ui/Dialog";
 import { Failed, Loading } from "../ui/Notice";
 import { saveAs } from "../ui/saveAs";
@@ -27,6 +27,7 @@ import { type Draft, forgetDraft, leftBehind } from "./draft";
 import { createEditor } from "./editor";
 import { LinkDialog } from "./LinkDialog";
 import { LiveGame } from "./LiveGame";
+import { LossesDialog } from "./LossesDialog";
 import { ReadinessStrip } from "./ReadinessStrip";
 import { ReplaceDialog } from "./ReplaceDialog";
 import { RulesParagraph } from "./RulesParagraph";
@@ -91,6 +92,8 @@ function Build({ stored }: { stored: StoredActivity }) {
   const [dialog, setDialog] = useState<Open>();
   /** The text of which questions are to be taken in, while that is asked. */
   const [taking, setTaking] = useState<{ text: string; html?: string }>();
+  /** What the file that is to be saved can't hold, while that is said. */
+  const [losing, setLosing] = useState<{ ending: "csv" | "md"; losses: Loss[] }>();
   const [side, setSide] = useState<"sheet" | "game">("sheet");
   /** Whether both sides of a conflict are looked at: never before she wants to. */
   const [meeting, setMeeting] = useState(false);
@@ -117,7 +120,9 @@ function Build({ stored }: { stored: StoredActivity }) {
       },
       saveQuestions: async (ending: "csv" | "md") => {
         await saveNow();
-        saveAs(questionsAddress(stored.id, ending));
+        const losses = await readLosses(stored.id).catch(() => []);
+        if (losses.length > 0) setLosing({ ending, losses });
+        else saveAs(questionsAddress(stored.id, ending));
       },
       takeIn,
       results: () => navigate(`/results/${stored.id}`),
@@ -126,7 +131,10 @@ function Build({ stored }: { stored: StoredActivity }) {
     [saveNow, navigate, stored.id, takeIn, useEditor],
   );
   const { sheet, commands } = useCommands(useEditor, page);
-  useEditorKeys(commands, dialog !== undefined || taking !== undefined || meeting);
+  useEditorKeys(
+    commands,
+    dialog !== undefined || taking !== undefined || losing !== undefined || meeting,
+  );
   useTitle(activity.titlePage.title);
   const close = useCallback(() => setDialog(undefined), []);
 
@@ -176,6 +184,13 @@ function Build({ stored }: { stored: StoredActivity }) {
       )}
       {taking !== undefined && (
         <TakeInDialog {...taking} takeIn={sheet.paste} onClose={() => setTaking(undefined)} />
+      )}
+      {losing && (
+        <LossesDialog
+          {...losing}
+          save={() => saveAs(questionsAddress(stored.id, losing.ending))}
+          onClose={() => setLosing(undefined)}
+        />
       )}
       {dialog === "copy-from" && (
         <CopyFromDialog id={stored.id} take={sheet.paste} onClose={close} />

@@ -1,36 +1,45 @@
 import { useQuery } from "@tanstack/react-query";
 import { type ChangeEvent, useEffect, useRef, useState } from "react";
 import { pastedHtml, understood } from "../api/teacher";
-import type { QuestionUnion, TakenIn } from "../generated/types";
-import { rightWords } from "../questions/rightWords";
-import { Rich } from "../rich/Rich";
+import type { LineRole, QuestionUnion, TextForm } from "../generated/types";
 import { Dialog } from "../ui/Dialog";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
+import { TakeInPreview } from "./TakeInPreview";
 import { useSettled } from "./useSettled";
 
 const PAUSE_MILLIS = 300;
 
+/** What plain text doesn't say: pictures, cells, numbers of a list, what is bold. */
+const SAYS_MORE = /<(img|b|strong|ol|ul|li|td|mark|input)\b|font-weight|mso-list/i;
+
 /**
- * Questions from a table or a list: the text on one side, what is understood of it on the other.
- * The text can be put right until it reads as it should; what is not understood stays when the rest
- * is taken in.
+ * Questions from a table, a list or a quiz: the text on one side, what is understood of it on the
+ * other, line by line. The text can be put right until it reads as it should, and a line or the
+ * whole be read otherwise; what is not understood stays when the rest is taken in.
  */
 export function TakeInDialog(props: {
   text: string;
-  /** The same as a word processor gives it, where it has pictures in it. */
+  /** The same as a word processor gives it. */
   html?: string;
   takeIn: (questions: QuestionUnion[]) => void;
   onClose: () => void;
 }) {
   const { takeIn, onClose } = props;
   const [text, setText] = useState(props.text);
+  const [form, setForm] = useState<TextForm>();
+  const [roles, setRoles] = useState<Record<number, LineRole>>({});
   const [problem, setProblem] = useState<string>();
   const input = useRef<HTMLInputElement>(null);
   const [leftOut, setLeftOut] = useState(0);
+  /** Another text: what was said of the lines of the one before is no more. */
+  const write = (changed: string) => {
+    setText(changed);
+    setRoles({});
+  };
   const { html } = props;
   useEffect(() => {
-    if (!html?.includes("<img")) return;
+    if (!html || !SAYS_MORE.test(html)) return;
     let gone = false;
     pastedHtml(html)
       .then((pasted) => {
@@ -45,8 +54,8 @@ export function TakeInDialog(props: {
   }, [html]);
   const settled = useSettled(text, PAUSE_MILLIS);
   const read = useQuery({
-    queryKey: ["understood", settled],
-    queryFn: () => understood(new Blob([settled])),
+    queryKey: ["understood", settled, form, roles],
+    queryFn: () => understood(new Blob([settled]), form, roles),
     enabled: settled.trim() !== "",
     placeholderData: (before) => before,
     gcTime: 0,
@@ -56,7 +65,10 @@ export function TakeInDialog(props: {
     if (!file) return;
     setProblem(undefined);
     await understood(file)
-      .then((taken) => setText(taken.text))
+      .then((taken) => {
+        setForm(undefined);
+        write(taken.text);
+      })
       .catch((error) => setProblem(words.activities.notTaken(file.name, problemWords(error))));
     if (input.current) input.current.value = "";
   };
@@ -76,7 +88,7 @@ export function TakeInDialog(props: {
             rows={14}
             spellCheck={false}
             wrap="off"
-            onChange={(event) => setText(event.target.value)}
+            onChange={(event) => write(event.target.value)}
             className="w-full flex-1 resize-y rounded-[14px] border border-edge bg-card p-3 font-mono text-sm placeholder:text-soft"
           />
           <input
@@ -116,7 +128,21 @@ export function TakeInDialog(props: {
               {problemWords(read.error)}
             </p>
           )}
-          {taken ? <Preview taken={taken} /> : <p className="text-soft">{words.takeIn.nothing}</p>}
+          {taken ? (
+            <TakeInPreview
+              read={taken.understood}
+              readAs={(as) => {
+                setForm(as);
+                setRoles({});
+              }}
+              readLineAs={(line, role) => {
+                setForm("quiz");
+                setRoles({ ...roles, [line]: role });
+              }}
+            />
+          ) : (
+            <p className="text-soft">{words.takeIn.nothing}</p>
+          )}
         </section>
       </div>
       <div className="mt-4 flex justify-end gap-2">
@@ -130,62 +156,15 @@ export function TakeInDialog(props: {
           onClick={() => {
             takeIn(questions);
             const rest = taken?.understood.rest ?? "";
-            if (rest.trim()) setText(rest);
-            else onClose();
+            if (rest.trim()) {
+              setForm(undefined);
+              write(rest);
+            } else onClose();
           }}
         >
           {words.takeIn.take(questions.length)}
         </button>
       </div>
     </Dialog>
-  );
-}
-
-/** What was understood, and what is left over. */
-function Preview({ taken }: { taken: TakenIn }) {
-  const { questions, left } = taken.understood;
-  return (
-    <>
-      <h3 className="font-semibold">{words.takeIn.understood(questions.length)}</h3>
-      <ol className="mt-1">
-        {questions.map((question) => (
-          <li key={question.id} className="border-b border-line py-1.5 last:border-0">
-            <span className="mr-2 text-sm text-soft">{words.sheet.kinds[question.kind]}</span>
-            <span className="whitespace-pre-line [overflow-wrap:anywhere]">
-              <Rich words={question.text} />
-            </span>
-            <Answer question={question} />
-          </li>
-        ))}
-      </ol>
-      {left.length > 0 && (
-        <>
-          <h3 className="mt-3 font-semibold">{words.takeIn.left(left.length)}</h3>
-          <ul>
-            {left.map((piece) => (
-              <li key={`${piece.line} ${piece.text}`} className="border-l-4 border-error py-1 pl-3">
-                <span className="text-sm text-soft">{words.takeIn.line(piece.line)}</span>{" "}
-                <span className="[overflow-wrap:anywhere]">{piece.text}</span>
-                {piece.reason && <span className="block text-sm text-soft">{piece.reason}</span>}
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
-    </>
-  );
-}
-
-function Answer({ question }: { question: QuestionUnion }) {
-  const right = rightWords(question);
-  const wrong =
-    question.kind === "pick-one" || question.kind === "pick-all"
-      ? question.options.filter((option) => !option.right).map((option) => option.text)
-      : [];
-  return (
-    <span className="block text-sm">
-      {right && <span className="font-medium text-success">✓ {right}</span>}
-      {wrong.length > 0 && <span className="text-soft"> · {wrong.join(" · ")}</span>}
-    </span>
   );
 }

@@ -410,7 +410,27 @@ export const words = {
   takeIn: {
     open: "From a table or a list",
     title: "Questions from a table or a list",
-    text: "Paste cells from a spreadsheet, lines from a document, or a list with boxes. On the other side you see what becomes of it; put the text right until it is as you mean it.",
+    text: "Paste cells from a spreadsheet, a quiz from a document, or a list with boxes. On the other side you see what becomes of it; put the text right until it is as you mean it.",
+    readAs: "Read as",
+    forms: {
+      quiz: "a quiz, line by line",
+      table: "a table, a question in each row",
+      list: "a list with boxes",
+      lines: "a question in each line",
+    },
+    byLine: "How each line was read",
+    lineIs: (n: number) => `Line ${n} is`,
+    roles: {
+      blank: "blank",
+      question: "a question",
+      more: "goes on",
+      option: "an option",
+      right: "a right option",
+      answer: "the answer",
+      hint: "a remark",
+      left: "left over",
+    },
+    noneRight: "none is marked right:",
     label: "Text with questions",
     placeholder:
       "Who lays the eggs?\tthe queen\ta drone\ta worker\nBees can dance.\ttrue\n\nor\n\n1. Who lays the eggs?\n   - [x] the queen\n   - [ ] a drone",
@@ -421,6 +441,23 @@ export const words = {
     left: (n: number) => `${plural(n, "piece")} not understood`,
     line: (n: number) => `line ${n}:`,
     take: (n: number) => `Take in ${plural(n, "question")}`,
+  },
+
+  losses: {
+    title: { csv: "What a table can’t hold", md: "What a list can’t hold" },
+    text: "The file will have the questions with their answers, but not this. The activity itself keeps everything; “Save as a file” holds all of it.",
+    of: (n: number) => `of ${plural(n, "question")}`,
+    what: {
+      "left-out": "Pictures with areas are left out",
+      "switched-off": "That they are switched off",
+      formatting: "Bold, links, lists and formulas as such",
+      time: "Their own time",
+      options: "Pins, what is said to an option, and the order of striking out",
+      comparing: "How typed answers are compared, and what is said to wrong ones",
+      number: "Tolerance, units, and which forms of a number count",
+      credit: "The rule for partly right answers, and cards in several groups",
+    } as Record<string, string>,
+    save: "Save it all the same",
   },
 
   link: {

@@ -54,7 +54,7 @@ public final class QuestionList {
     }
     reader.finish();
     String rest = String.join("\n\n", reader.left.stream().map(Left::text).toList());
-    return Understood.of(Understood.Form.LIST, reader.questions, reader.left, rest);
+    return Understood.of(Understood.TextForm.LIST, reader.questions, reader.left, rest);
   }
 
   /** Puts questions together from the blocks of a document. */

@@ -82,7 +82,7 @@ public final class QuestionTable {
       }
     }
     String names = hasNames && !rest.isEmpty() ? said(text, rows, 0) + "\n" : "";
-    return Understood.of(Understood.Form.TABLE, questions, left, names + rest);
+    return Understood.of(Understood.TextForm.TABLE, questions, left, names + rest);
   }
 
   /** Columns that hold something and are not taken in. */

@@ -1,9 +1,9 @@
 package bravium.formats;
 
 import bravium.core.writing.QuestionRow;
-import bravium.formats.Understood.Form;
 import bravium.formats.Understood.Left;
-import bravium.formats.Understood.Role;
+import bravium.formats.Understood.LineRole;
+import bravium.formats.Understood.TextForm;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -34,8 +34,9 @@ public final class QuestionTexts {
    * @param roles how lines of a quiz are to be read, by their places from 1; of the others it is
    *     found out
    */
-  public static Understood read(String text, @Nullable Form form, Map<Integer, Role> roles) {
-    Form taken = form == null ? looksLike(text) : form;
+  public static Understood read(
+      String text, @Nullable TextForm form, Map<Integer, LineRole> roles) {
+    TextForm taken = form == null ? looksLike(text) : form;
     return switch (taken) {
       case LIST -> QuestionList.read(text);
       case TABLE -> QuestionTable.read(text);
@@ -44,15 +45,15 @@ public final class QuestionTexts {
     };
   }
 
-  private static Form looksLike(String text) {
+  private static TextForm looksLike(String text) {
     if (QuestionList.looksLikeOne(text)) {
-      return Form.LIST;
+      return TextForm.LIST;
     }
     boolean cells = text.indexOf('\t') >= 0;
     if (!cells && QuizText.looksLikeOne(text)) {
-      return Form.QUIZ;
+      return TextForm.QUIZ;
     }
-    return QuestionTable.looksLikeOne(text) ? Form.TABLE : Form.QUIZ;
+    return QuestionTable.looksLikeOne(text) ? TextForm.TABLE : TextForm.QUIZ;
   }
 
   /** Each line is a question; what answers it is written later. */
@@ -75,6 +76,6 @@ public final class QuestionTexts {
           new Understood.Placed(row.question(String.valueOf(questions.size() + 1)), i + 1));
     }
     String rest = String.join("\n", left.stream().map(Left::text).toList());
-    return Understood.of(Form.LINES, questions, left, rest);
+    return Understood.of(TextForm.LINES, questions, left, rest);
   }
 }

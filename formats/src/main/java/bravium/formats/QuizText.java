@@ -2,8 +2,8 @@ package bravium.formats;
 
 import bravium.core.writing.QuestionRow;
 import bravium.formats.Understood.Left;
-import bravium.formats.Understood.Line;
-import bravium.formats.Understood.Role;
+import bravium.formats.Understood.LineRole;
+import bravium.formats.Understood.ReadLine;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -52,8 +52,8 @@ final class QuizText {
   private static final Pattern INLINE = Pattern.compile("(?:^|\\s)[(\\[]?([A-Ha-h])[.)\\]]\\s+");
 
   private final List<QuizLine> lines = new ArrayList<>();
-  private final Map<Integer, Role> asked;
-  private final Role[] roles;
+  private final Map<Integer, LineRole> asked;
+  private final LineRole[] roles;
   private final List<Written> written = new ArrayList<>();
   private final Map<Integer, String> key = new HashMap<>();
   private boolean numbered;
@@ -62,12 +62,12 @@ final class QuizText {
   private boolean plain;
   private @Nullable Written open;
 
-  private QuizText(List<String> text, Map<Integer, Role> asked) {
+  private QuizText(List<String> text, Map<Integer, LineRole> asked) {
     for (int i = 0; i < text.size(); i++) {
       lines.add(QuizLine.of(i + 1, text.get(i)));
     }
     this.asked = asked;
-    this.roles = new Role[lines.size()];
+    this.roles = new LineRole[lines.size()];
   }
 
   /**
@@ -75,7 +75,7 @@ final class QuizText {
    *
    * @param asked how lines are to be read, by their places from 1; of the others it is found out
    */
-  static Understood read(String text, Map<Integer, Role> asked) {
+  static Understood read(String text, Map<Integer, LineRole> asked) {
     QuizText quiz = new QuizText(text.lines().toList(), asked);
     quiz.readLines();
     return quiz.understood();
@@ -150,7 +150,7 @@ final class QuizText {
     for (int i = 0; i < end; i++) {
       QuizLine line = lines.get(i);
       if (line.blank()) {
-        roles[i] = Role.BLANK;
+        roles[i] = LineRole.BLANK;
         blank = true;
         continue;
       }
@@ -195,7 +195,7 @@ final class QuizText {
     }
     key.putAll(found);
     for (int i = from; i < lines.size(); i++) {
-      roles[i] = lines.get(i).blank() ? Role.BLANK : Role.ANSWER;
+      roles[i] = lines.get(i).blank() ? LineRole.BLANK : LineRole.ANSWER;
     }
     return from;
   }
@@ -211,28 +211,28 @@ final class QuizText {
     return rest.isEmpty() ? count : 0;
   }
 
-  private Role take(QuizLine line, boolean blank, int index) {
-    Role wanted = asked.get(line.place());
+  private LineRole take(QuizLine line, boolean blank, int index) {
+    LineRole wanted = asked.get(line.place());
     if (wanted != null) {
       return takeAs(line, wanted);
     }
     Matcher answer = ANSWER.matcher(line.words());
     if (open != null && line.number() == null && answer.matches()) {
       open.answers.add(answer.group(1).strip());
-      return Role.ANSWER;
+      return LineRole.ANSWER;
     }
     Matcher says = SAYS.matcher(line.words());
     if (open != null && says.matches()) {
       open.more
           .computeIfAbsent(says.group(1).toLowerCase(Locale.ROOT), n -> new ArrayList<>())
           .add(says.group(2).strip());
-      return Role.HINT;
+      return LineRole.HINT;
     }
     boolean called = open != null && Integer.valueOf(0).equals(open.number);
     if (called && line.letter() != null && line.raw().strip().matches("(?i)a\\s*:.*")) {
       // “Q: …” and “A: …”.
       open.answers.add(line.words());
-      return Role.ANSWER;
+      return LineRole.ANSWER;
     }
     boolean numberedOption = numbersAreOptions && line.number() != null;
     if (open != null && (line.letter() != null || line.box() || numberedOption)) {
@@ -247,21 +247,21 @@ final class QuizText {
     return plainLine(line, blank, index);
   }
 
-  private Role takeAs(QuizLine line, Role role) {
+  private LineRole takeAs(QuizLine line, LineRole role) {
     switch (role) {
       case QUESTION -> {
         return begin(line);
       }
       case MORE, OPTION, RIGHT, ANSWER -> {
         if (open == null) {
-          return Role.LEFT;
+          return LineRole.LEFT;
         }
         switch (role) {
           case MORE -> open.said.add(line);
           case ANSWER -> open.answers.add(line.words());
           default -> {
             open.options.add(line);
-            if (role == Role.RIGHT) {
+            if (role == LineRole.RIGHT) {
               open.answers.add(line.words());
             }
           }
@@ -269,12 +269,12 @@ final class QuizText {
         return role;
       }
       default -> {
-        return Role.LEFT;
+        return LineRole.LEFT;
       }
     }
   }
 
-  private Role option(QuizLine line) {
+  private LineRole option(QuizLine line) {
     if (line.letter() == null && open.options.isEmpty() && !open.plain.isEmpty()) {
       plainAreOptions(open);
     }
@@ -288,10 +288,10 @@ final class QuizText {
     } else {
       open.options.add(line);
     }
-    return Role.OPTION;
+    return LineRole.OPTION;
   }
 
-  private Role begin(QuizLine line) {
+  private LineRole begin(QuizLine line) {
     open = new Written(line.number());
     written.add(open);
     String words = line.words();
@@ -305,7 +305,7 @@ final class QuizText {
     } else if (!words.isEmpty()) {
       open.said.add(line);
     }
-    return Role.QUESTION;
+    return LineRole.QUESTION;
   }
 
   /** The letters “a)”, “b)” … within a text, as they stand there; empty where they don't follow. */
@@ -339,13 +339,13 @@ final class QuizText {
     return parts;
   }
 
-  private Role plainLine(QuizLine line, boolean blank, int index) {
+  private LineRole plainLine(QuizLine line, boolean blank, int index) {
     if (open == null) {
-      return isTitle(line, index) ? Role.LEFT : begin(line);
+      return isTitle(line, index) ? LineRole.LEFT : begin(line);
     }
     if (open.said.isEmpty()) {
       open.said.add(line);
-      return Role.MORE;
+      return LineRole.MORE;
     }
     boolean ends = blank && !spaced && !numbered;
     boolean asksAnew = !numbered && (line.asks() || TRUTH.matcher(line.words()).matches());
@@ -360,19 +360,19 @@ final class QuizText {
       if (last.letter() != null && goesOn) {
         String whole = last.raw() + " " + line.raw().strip();
         open.options.set(open.options.size() - 1, QuizLine.of(last.place(), whole));
-        return Role.MORE;
+        return LineRole.MORE;
       }
       if (line.marked() || last.letter() == null && !allBoxes) {
         open.options.add(line);
-        return Role.OPTION;
+        return LineRole.OPTION;
       }
       if (!numbered) {
         return begin(line);
       }
-      return Role.LEFT;
+      return LineRole.LEFT;
     }
     open.plain.add(line);
-    return Role.OPTION;
+    return LineRole.OPTION;
   }
 
   /** A line above the first question that is none. */
@@ -407,14 +407,14 @@ final class QuizText {
         left.add(new Left(first, text(one), e.getMessage()));
       }
     }
-    List<Line> read = new ArrayList<>();
+    List<ReadLine> read = new ArrayList<>();
     for (int i = 0; i < roles.length; i++) {
       QuizLine line = lines.get(i);
-      if (roles[i] == Role.LEFT) {
+      if (roles[i] == LineRole.LEFT) {
         left.add(new Left(line.place(), line.raw().strip(), null));
       }
-      if (roles[i] != Role.BLANK) {
-        read.add(new Line(line.place(), line.raw().strip(), roles[i]));
+      if (roles[i] != LineRole.BLANK) {
+        read.add(new ReadLine(line.place(), line.raw().strip(), roles[i]));
       }
     }
     left.sort((a, b) -> a.line() - b.line());
@@ -529,7 +529,7 @@ final class QuizText {
       below.forEach(line -> more(one, line));
     } else if (below.size() == 1 && !marked) {
       one.answers.add(below.getFirst().words());
-      roles[below.getFirst().place() - 1] = Role.ANSWER;
+      roles[below.getFirst().place() - 1] = LineRole.ANSWER;
     } else {
       one.options.addAll(below);
     }
@@ -548,7 +548,7 @@ final class QuizText {
 
   private void more(Written one, QuizLine line) {
     one.said.add(line);
-    roles[line.place() - 1] = Role.MORE;
+    roles[line.place() - 1] = LineRole.MORE;
   }
 
   /** Which options are right: by what is said of them, else by their marks, else by being bold. */
@@ -579,7 +579,7 @@ final class QuizText {
     for (int i = 0; i < options.size(); i++) {
       if (named.get(i)) {
         int line = options.get(i).place() - 1;
-        roles[line] = roles[line] == Role.OPTION ? Role.RIGHT : roles[line];
+        roles[line] = roles[line] == LineRole.OPTION ? LineRole.RIGHT : roles[line];
       }
     }
     return named;

@@ -16,18 +16,18 @@ import org.jspecify.annotations.Nullable;
  * @param lines how each line was read, but for blank ones; empty for tables and lists with boxes
  */
 public record Understood(
-    Form form,
+    TextForm form,
     List<Question> questions,
     List<Integer> places,
     List<Left> left,
     String rest,
-    List<Line> lines) {
+    List<ReadLine> lines) {
 
   /** The most questions that are taken in at once. */
   public static final int MOST = 500;
 
   /** What a text can be taken for. */
-  public enum Form {
+  public enum TextForm {
     /** A table with a question in each row. */
     @JsonProperty("table")
     TABLE,
@@ -43,7 +43,7 @@ public record Understood(
   }
 
   /** What a line of a quiz is. */
-  public enum Role {
+  public enum LineRole {
     /** Nothing. */
     @JsonProperty("blank")
     BLANK,
@@ -75,7 +75,7 @@ public record Understood(
    *
    * @param place from 1
    */
-  public record Line(int place, String text, Role role) {}
+  public record ReadLine(int place, String text, LineRole role) {}
 
   /** A question and the line on which it begins. */
   record Placed(Question question, int line) {}
@@ -89,7 +89,7 @@ public record Understood(
    */
   public record Left(int line, String text, @Nullable String reason) {}
 
-  static Understood of(Form form, List<Placed> placed, List<Left> left, String rest) {
+  static Understood of(TextForm form, List<Placed> placed, List<Left> left, String rest) {
     return new Understood(
         form,
         placed.stream().map(Placed::question).toList(),
@@ -99,8 +99,9 @@ public record Understood(
         List.of());
   }
 
-  static Understood ofQuiz(List<Placed> placed, List<Left> left, String rest, List<Line> lines) {
-    Understood read = of(Form.QUIZ, placed, left, rest);
+  static Understood ofQuiz(
+      List<Placed> placed, List<Left> left, String rest, List<ReadLine> lines) {
+    Understood read = of(TextForm.QUIZ, placed, left, rest);
     return new Understood(
         read.form, read.questions, read.places, read.left, rest, List.copyOf(lines));
   }

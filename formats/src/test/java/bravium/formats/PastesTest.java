@@ -92,8 +92,9 @@ class PastesTest {
     StringBuilder all = new StringBuilder();
     read.questions().forEach(question -> all.append(words(question)).append('\n'));
     read.left().forEach(left -> all.append(left.text()).append('\n'));
-    for (Understood.Line line : read.lines()) {
-      boolean says = line.role() == Understood.Role.ANSWER || line.role() == Understood.Role.HINT;
+    for (Understood.ReadLine line : read.lines()) {
+      boolean says =
+          line.role() == Understood.LineRole.ANSWER || line.role() == Understood.LineRole.HINT;
       for (String word : line.text().split("[^\\p{L}]+")) {
         boolean sign = word.length() < 6 || says;
         assertThat(
@@ -109,7 +110,7 @@ class PastesTest {
   @ParameterizedTest
   @MethodSource("pastes")
   void everyLineSaysHowItWasRead(Paste paste) {
-    Understood read = QuestionTexts.read(paste.text, Understood.Form.QUIZ, Map.of());
+    Understood read = QuestionTexts.read(paste.text, Understood.TextForm.QUIZ, Map.of());
 
     long written = paste.text.lines().filter(line -> !line.isBlank()).count();
     assertThat(read.lines()).hasSize((int) written);

@@ -25,6 +25,10 @@ import bravium.core.question.Sorting;
 import bravium.core.question.TrueFalse;
 import bravium.core.question.TypedText;
 import bravium.core.question.UnknownQuestion;
+import bravium.core.words.Inline;
+import bravium.core.words.Media;
+import bravium.core.words.Paragraph;
+import bravium.core.words.Run;
 import bravium.core.words.Texts;
 import bravium.core.words.Words;
 import java.util.ArrayList;
@@ -115,6 +119,20 @@ public record QuestionRow(
       case "information" -> new Information(basics, Extra.NONE);
       default -> throw new IllegalArgumentException("there is no kind “" + kind + "”");
     };
+  }
+
+  /** Whether plain text holds all that is in some words; pictures and sounds are marked in it. */
+  public static boolean holds(Words words) {
+    return words.blocks().stream()
+        .allMatch(
+            block ->
+                block instanceof Media
+                    || block instanceof Paragraph paragraph
+                        && paragraph.content().stream().allMatch(QuestionRow::isPlain));
+  }
+
+  private static boolean isPlain(Inline piece) {
+    return piece instanceof Run run && run.styles().isEmpty() && run.link() == null;
   }
 
   /** Whether the kind need not be said. */

@@ -140,9 +140,12 @@ class ActivityController {
   /** Takes an open file in as an activity of its own. */
   @PostMapping("/files")
   @ResponseStatus(HttpStatus.CREATED)
-  Imported importFile(@AuthenticationPrincipal Teacher teacher, HttpServletRequest request)
+  Imported importFile(
+      @AuthenticationPrincipal Teacher teacher,
+      @RequestParam(defaultValue = "") String name,
+      HttpServletRequest request)
       throws IOException {
-    return archives.take(teacher, request.getInputStream());
+    return archives.take(teacher, name, request.getInputStream());
   }
 
   private static String tag(int version) {

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.zip.ZipException;
 import org.springframework.stereotype.Service;
 
@@ -29,8 +30,10 @@ public class ArchiveService {
 
   private final ActivityService activities;
   private final MediaService media;
+  private final QuestionFiles questions;
 
-  ArchiveService(ActivityService activities, MediaService media) {
+  ArchiveService(ActivityService activities, MediaService media, QuestionFiles questions) {
+    this.questions = questions;
     this.activities = activities;
     this.media = media;
   }
@@ -45,8 +48,13 @@ public class ArchiveService {
     ActivityArchive.write(activity, files, out);
   }
 
-  /** Takes a file in as an activity of its own: a zip with media, or the activity's JSON alone. */
-  public Imported take(Teacher teacher, InputStream in) throws IOException {
+  /**
+   * Takes a file in as an activity of its own: a zip with media, the activity's JSON alone, or
+   * questions as a table or a list.
+   *
+   * @param name the file's name; a table's activity is called so
+   */
+  public Imported take(Teacher teacher, String name, InputStream in) throws IOException {
     Path file = Files.createTempFile("bravium", ".in");
     try {
       Files.copy(in, file, StandardCopyOption.REPLACE_EXISTING);
@@ -59,7 +67,11 @@ public class ArchiveService {
                 + (ActivityArchive.MOST_ACTIVITY_BYTES >> 20)
                 + " MB. Nothing was added.");
       }
-      Understood<Activity> read = ActivityFile.readNoting(Files.readAllBytes(file));
+      byte[] bytes = Files.readAllBytes(file);
+      if (!QuestionFiles.isJson(bytes)) {
+        return questions.take(teacher, name, bytes);
+      }
+      Understood<Activity> read = ActivityFile.readNoting(bytes);
       return added(teacher, read, read.value(), List.of());
     } finally {
       Files.deleteIfExists(file);
@@ -67,6 +79,10 @@ public class ArchiveService {
   }
 
   private Imported takeArchive(Teacher teacher, Path file) throws IOException {
+    Optional<String> other = OtherFile.ofZip(file);
+    if (other.isPresent()) {
+      throw Problem.badRequest("other-file", other.get() + " Nothing was added.");
+    }
     try (ActivityArchive archive = ActivityArchive.open(file)) {
       Understood<Activity> read = ActivityFile.readNoting(archive.activity());
       Map<String, String> names = new LinkedHashMap<>();

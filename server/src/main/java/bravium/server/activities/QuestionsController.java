@@ -2,10 +2,13 @@ package bravium.server.activities;
 
 import bravium.core.activity.Activity;
 import bravium.core.question.Question;
+import bravium.formats.Losses;
 import bravium.formats.PastedHtml;
 import bravium.formats.QuestionList;
 import bravium.formats.QuestionTable;
 import bravium.formats.QuestionTexts;
+import bravium.formats.Understood.LineRole;
+import bravium.formats.Understood.TextForm;
 import bravium.server.accounts.Teacher;
 import bravium.server.media.MediaService;
 import bravium.server.problems.Problem;
@@ -14,7 +17,11 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +33,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Questions in and out as texts that other programs write and read. */
@@ -47,8 +55,17 @@ class QuestionsController {
 
   /** What would be taken in of a text or a file; nothing is changed. */
   @PostMapping("/api/questions/understood")
-  TakenIn understood(@RequestBody(required = false) byte @Nullable [] file) {
-    String text = QuestionTexts.text(file == null ? new byte[0] : file);
+  TakenIn understood(
+      @RequestBody(required = false) byte @Nullable [] file,
+      @RequestParam(required = false) @Nullable String form,
+      @RequestParam(defaultValue = "") String roles) {
+    byte[] bytes = file == null ? new byte[0] : file;
+    OtherFile.of(bytes)
+        .ifPresent(
+            words -> {
+              throw Problem.badRequest("no-text", words + " Nothing was changed.");
+            });
+    String text = QuestionTexts.text(bytes);
     long lines = text.lines().count();
     if (lines > MOST_LINES) {
       throw Problem.badRequest(
@@ -59,7 +76,45 @@ class QuestionsController {
               + MOST_LINES
               + " are looked at at once. Nothing was changed; take it in in parts.");
     }
-    return new TakenIn(text, QuestionTexts.read(text));
+    return new TakenIn(text, QuestionTexts.read(text, form(form), roles(roles)));
+  }
+
+  private static @Nullable TextForm form(@Nullable String name) {
+    if (name == null) {
+      return null;
+    }
+    for (TextForm form : TextForm.values()) {
+      if (form.name().equalsIgnoreCase(name)) {
+        return form;
+      }
+    }
+    throw Problem.badRequest(
+        "no-such-form", "A text is read as a table, a list, a quiz or lines. Nothing was changed.");
+  }
+
+  /** “3:option,5:left”: how lines are to be read. */
+  private static Map<Integer, LineRole> roles(String written) {
+    Map<Integer, LineRole> roles = new LinkedHashMap<>();
+    for (String one : written.isEmpty() ? new String[0] : written.split(",", MOST_LINES)) {
+      String[] parts = one.split(":", 2);
+      boolean known =
+          parts.length == 2
+              && parts[0].matches("\\d{1,6}")
+              && Arrays.stream(LineRole.values())
+                  .anyMatch(r -> r.name().equalsIgnoreCase(parts[1]));
+      if (!known) {
+        throw Problem.badRequest(
+            "no-such-role", "“" + one + "” says of no line what it is. Nothing was changed.");
+      }
+      roles.put(Integer.valueOf(parts[0]), LineRole.valueOf(parts[1].toUpperCase(Locale.ROOT)));
+    }
+    return roles;
+  }
+
+  /** What a table or a list can't hold of an activity. */
+  @GetMapping("/api/activities/{id}/questions/losses")
+  List<Losses.Loss> losses(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    return Losses.of(activities.read(teacher, id).activity().game().questions());
   }
 
   /**
