@@ -153,7 +153,7 @@ function Build({ stored }: { stored: StoredActivity }) {
         style={{ "--sheet": `${split.share}%` } as CSSProperties}
       >
         <div
-          className={`min-h-0 flex-col overflow-y-auto px-4 py-3 lg:flex ${side === "sheet" ? "flex" : "hidden"}`}
+          className={`relative min-h-0 flex-col overflow-y-auto px-4 py-3 lg:flex ${side === "sheet" ? "flex" : "hidden"}`}
         >
           <RulesParagraph useEditor={useEditor} readiness={readiness} />
           <Sheet
@@ -165,7 +165,7 @@ function Build({ stored }: { stored: StoredActivity }) {
         </div>
         <Split {...split} />
         <div
-          className={`min-h-0 flex-col overflow-y-auto bg-base-200 lg:flex ${side === "game" ? "flex" : "hidden"}`}
+          className={`relative min-h-0 flex-col overflow-y-auto bg-base-200 lg:flex ${side === "game" ? "flex" : "hidden"}`}
         >
           <LiveGame useEditor={useEditor} editDetails={() => setDialog("details")} />
         </div>

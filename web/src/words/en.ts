@@ -446,7 +446,7 @@ export const words = {
   losses: {
     title: { csv: "What a table can’t hold", md: "What a list can’t hold" },
     text: "The file will have the questions with their answers, but not this. The activity itself keeps everything; “Save as a file” holds all of it.",
-    of: (n: number) => `of ${plural(n, "question")}`,
+    of: (n: number) => `(${plural(n, "question")})`,
     what: {
       "left-out": "Pictures with areas are left out",
       "switched-off": "That they are switched off",

@@ -56,6 +56,7 @@ export function NumberFields({ question, change, next }: FieldsProps<Numeric>) {
           />
         </label>
       </div>
+      {read && <p className="py-1 pl-6 text-soft">{words.sheet.numberRead(read)}</p>}
       <div className="pl-6">
         <Checks
           names={words.sheet.numbers}
@@ -68,7 +69,6 @@ export function NumberFields({ question, change, next }: FieldsProps<Numeric>) {
           turn={(key) => change({ [key]: !question[key] })}
         />
       </div>
-      {read && <p className="py-1 pl-6 text-soft">{words.sheet.numberRead(read)}</p>}
       <Mistakes
         mistakes={question.mistakes}
         change={(mistakes, key) => change({ mistakes }, key)}

@@ -138,7 +138,10 @@ export function Checks<K extends string>(props: {
   return (
     <div className={props.notes ? "grid gap-x-4 sm:grid-cols-2" : "flex flex-wrap gap-x-4"}>
       {(Object.keys(props.names) as K[]).map((key) => (
-        <label key={key} className="flex min-h-9 items-center gap-1.5">
+        <label
+          key={key}
+          className={`flex min-h-9 gap-1.5 ${props.notes ? "items-start py-1" : "items-center"}`}
+        >
           <input
             type="checkbox"
             className="checkbox checkbox-sm border-edge"

@@ -52,6 +52,20 @@ class AccountsTest {
       page.getByLabel("The new password").fill("round dance");
       first.button("Change the password").click();
       assertThat(page.getByText("Your password is changed.")).isVisible();
+      first.startBlankQuiz("He leaves this").waitUntilSaved();
+      page.navigate("/account");
+      first.button("Sign out").click();
+
+      fill(page, "Ms Fern", "six-sided cells");
+      first.button("Sign in").click();
+      page.navigate("/account");
+      page.getByText("password or removal").click();
+      AccessibilityTest.check(page, Browsers.Look.DAY, "the teachers of a server");
+      page.getByLabel("If Mr Reed leaves").selectOption("… go to Ms Fern");
+      first.button("Remove Mr Reed").click();
+      assertThat(page.getByText("password or removal")).isHidden();
+      page.navigate("/activities");
+      assertThat(page.getByText("He leaves this")).isVisible();
       page.context().close();
     }
   }

@@ -57,6 +57,49 @@ class FrontTest {
   }
 
   @Test
+  void aGameThatWasLeftIsGoneOnWithHereAndFromResultsAlsoWithoutANetworkAtTheEnd() {
+    teacher.startBlankQuiz("Left in the middle");
+    teacher.writeQuestion("One?", "yes", "no").nextQuestion().writeQuestion("Two?", "yes", "no");
+    teacher.waitUntilSaved();
+    String build = page.url();
+    teacher.present();
+    page.keyboard().press("o");
+    assertThat(page.getByText("Options come one by one")).isVisible();
+    page.keyboard().press("o");
+    page.locator(".stage-card", new Page.LocatorOptions().setHasText("yes")).click();
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("question 1 of 2").first()).isVisible();
+    String sitting = page.url().replaceAll(".*sitting=(\\w+).*", "$1");
+    page.route("**/api/sittings/**", route -> route.abort());
+    page.keyboard().press("Space");
+    assertThat(page.getByText("question 2 of 2").first()).isVisible();
+    page.keyboard().press("Escape");
+    assertThat(page).hasURL(build);
+    page.unroute("**/api/sittings/**");
+
+    teacher.button("Present").click();
+    assertThat(page.getByText("This game is not finished")).isVisible();
+    AccessibilityTest.check(page, Browsers.Look.DAY, "a game that was left");
+    teacher.button("Go on with it").click();
+    assertThat(page).hasURL(Pattern.compile(".*sitting=" + sitting + ".*"));
+    assertThat(page.getByText("question 2 of 2").first()).isVisible();
+    page.keyboard().press("Escape");
+
+    page.navigate(build.replace("/activities/", "/results/"));
+    page.getByText("At the front of the class").click();
+    page.getByText("Go on with it at the front").click();
+    assertThat(page.getByText("question 2 of 2").first()).isVisible();
+    page.locator(".stage-card", new Page.LocatorOptions().setHasText("yes")).click();
+    page.keyboard().press("Enter");
+    page.keyboard().press("Space");
+    assertThat(page.getByText("You made it")).isVisible();
+    page.keyboard().press("Escape");
+    teacher.button("Present").click();
+    assertThat(page).hasURL(Pattern.compile(".*sitting=.*"));
+    assertThat(page.getByText("This game is not finished")).isHidden();
+  }
+
+  @Test
   void onAPhoneTheSameIsPressedOneByOneAndHandsAreCounted() {
     teacher.open("Hazel class in teams");
     String id = page.url().replaceAll(".*/", "");

@@ -5,7 +5,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import bravium.server.TestServer;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
+import bravium.server.media.Pictures;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterEach;
@@ -40,6 +42,11 @@ class KeepingTest {
 
     page.locator("fieldset textarea").first().fill("Two, over here?");
     title(page).fill("From this tab");
+    assertThat(page.getByText("was changed somewhere else, too. You can write on")).isVisible();
+    // What is typed meanwhile goes where it is typed.
+    page.locator("fieldset textarea").first().pressSequentially(" Yes!");
+    assertThat(page.locator("dialog")).isHidden();
+    teacher.button("Look at both").click();
     Locator dialog = page.locator("dialog");
     assertThat(dialog).containsText("Changed somewhere else");
     assertThat(dialog).containsText("changed on both sides");
@@ -49,7 +56,7 @@ class KeepingTest {
 
     assertThat(title(page)).hasValue("From the other tab");
     assertThat(teacher.page.getByText("One, over there?").first()).isVisible();
-    assertThat(page.locator("fieldset textarea").first()).hasValue("Two, over here?");
+    assertThat(page.locator("fieldset textarea").first()).hasValue("Two, over here? Yes!");
     teacher.waitUntilSaved();
     page.keyboard().press("Control+z");
     assertThat(title(page)).hasValue("From this tab");
@@ -63,6 +70,7 @@ class KeepingTest {
     new Teacher(other).waitUntilSaved();
 
     title(page).fill("Mine stays");
+    teacher.button("Look at both").click();
     teacher.button("Keep mine as a copy").click();
 
     assertThat(title(page)).hasValue("Mine stays (copy)");
@@ -110,6 +118,65 @@ class KeepingTest {
   }
 
   @Test
+  void whatWasTypedWithoutANetworkIsBackInAnotherTabAtOnce() {
+    teacher.startBlankQuiz("Closed").writeQuestion("Before?", "yes", "no").waitUntilSaved();
+    page.evaluate(
+        "() => { window.fetch = () => Promise.reject(new Error('the network has gone')); }");
+    title(page).fill("Typed on the train");
+    assertThat(page.getByText("kept on this device, trying again")).isVisible();
+    String address = page.url();
+    Page other = page.context().newPage();
+    page.close(new Page.CloseOptions().setRunBeforeUnload(false));
+
+    other.navigate(address);
+
+    assertThat(title(other)).hasValue("Typed on the train");
+    new Teacher(other).waitUntilSaved();
+    other.reload();
+    assertThat(title(other)).hasValue("Typed on the train");
+  }
+
+  @Test
+  void whoIsSignedOutIsToldAndAfterSigningInSavingGoesOnByItself() {
+    teacher.startBlankQuiz("Signed out").writeQuestion("Before?", "yes", "no").waitUntilSaved();
+    Page other = page.context().newPage();
+    other.navigate("/activities");
+    new Teacher(other).button("Sign out").click();
+    assertThat(new Teacher(other).button("Look around as Ms Alder")).isVisible();
+
+    title(page).fill("Written while signed out");
+    Locator told = page.getByText("You are signed out, so that nothing can be saved.");
+    assertThat(told).isVisible();
+    AccessibilityTest.check(page, Browsers.Look.DAY, "signed out while writing");
+    Page in = page.waitForPopup(() -> page.getByText("Sign in in a new tab").click());
+    new Teacher(in).button("Look around as Ms Alder").click();
+    in.waitForURL("**/activities");
+
+    assertThat(told).isHidden(new LocatorAssertions.IsHiddenOptions().setTimeout(15_000));
+    teacher.waitUntilSaved();
+    page.reload();
+    assertThat(title(page)).hasValue("Written while signed out");
+  }
+
+  @Test
+  void aNumberOutOfRangeBecomesTheNearestAndThatIsSaid() {
+    teacher.startBlankQuiz("Ranges").writeQuestion("One?", "yes", "no");
+    Locator mark = page.getByLabel("Pass mark in per cent");
+    mark.fill("150");
+    assertThat(page.getByText("From 0 to 100.")).isVisible();
+    mark.press("Tab");
+
+    assertThat(page.getByText("150 is out of range")).containsText("It is 100 now.");
+    assertThat(mark).hasValue("100");
+    teacher.moreRules();
+    page.getByLabel("How many right answers are a run").fill("7");
+    page.getByLabel("Pass mark in per cent").fill("60");
+    teacher.waitUntilSaved();
+    page.reload();
+    assertThat(page.getByLabel("How many right answers are a run")).hasValue("7");
+  }
+
+  @Test
   void aFileMadeByExportIsTakenInAgain(@TempDir Path folder) {
     teacher.startBlankQuiz("Goes out").writeQuestion("Kept in the file?", "yes", "no");
     teacher.waitUntilSaved();
@@ -137,6 +204,23 @@ class KeepingTest {
 
     assertThat(page.getByText("notes.json was not taken in."))
         .containsText("$.titlePage: this is missing");
+  }
+
+  @Test
+  void aTableIsImportedAsAnActivityAndAPictureIsNamed() {
+    page.locator("input[type=file]")
+        .setInputFiles(
+            new com.microsoft.playwright.options.FilePayload(
+                "Hive words.csv",
+                "text/csv",
+                "Question,A,B,Correct\nWho dances?,the queen,a worker,B\n".getBytes()));
+    assertThat(page.getByText("“Hive words” is taken in.")).isVisible();
+    page.locator("input[type=file]")
+        .setInputFiles(
+            new com.microsoft.playwright.options.FilePayload(
+                "hive.csv", "text/csv", Pictures.halves("png", 20, 20)));
+
+    assertThat(page.getByText("hive.csv was not taken in.")).containsText("This is a picture (png)");
   }
 
   @Test

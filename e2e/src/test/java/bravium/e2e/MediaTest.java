@@ -72,6 +72,13 @@ class MediaTest {
 
     Locator shown = teacher.stage().locator("img");
     assertThat(shown).isVisible();
+    // What is typed right after it stands behind it and takes nothing's place.
+    page.keyboard().type("Look");
+    assertThat(page.locator(".rich-text").first()).containsText("Look");
+    assertThat(shown).isVisible();
+    for (int letter = 0; letter < 4; letter++) {
+      page.keyboard().press("Backspace");
+    }
     assertThat(page.getByLabel("Readiness")).containsText("1 thing to look at");
     page.getByLabel("What it shows").fill("Red on the left, blue on the right");
     assertThat(page.getByLabel("Readiness")).containsText("nothing to look at");

@@ -82,6 +82,41 @@ class TakeInTest {
   }
 
   @Test
+  void aQuizFromAWordProcessorIsReadLineByLineAndALineIsReadOtherwise() {
+    teacher.startBlankQuiz("A quiz");
+    teacher.paste(
+        "The hive\n1. Who lays the eggs?\na) a drone\nb) the queen *\n2. Who dances?\nThink of\n"
+            + "the garden.\na) a worker\nb) the queen\nAnswer: A");
+    Locator dialog = page.locator("dialog");
+    assertThat(dialog).containsText("2 questions understood");
+    assertThat(dialog).containsText("✓ the queen");
+    assertThat(dialog).containsText("line 1: The hive");
+    teacher.button("How each line was read").click();
+    AccessibilityTest.check(page, Browsers.Look.DAY, "how each line was read");
+    page.getByLabel("Line 1 is").selectOption("a question");
+
+    assertThat(dialog).containsText("3 questions understood");
+    page.getByLabel("Read as").selectOption("a question in each line");
+    assertThat(dialog).containsText("10 questions understood");
+    page.getByLabel("Read as").selectOption("a quiz, line by line");
+    teacher.button("Take in 2 questions").click();
+    assertThat(dialog).containsText("0 questions understood");
+    assertThat(page.getByLabel("Text with questions")).hasValue("The hive");
+  }
+
+  @Test
+  void whatATableCanNotHoldIsSaidBeforeItIsSaved() {
+    teacher.open("The beekeeper’s notebook");
+    command("Save the questions as a table (CSV)");
+    Locator dialog = page.locator("dialog");
+    assertThat(dialog).containsText("What a table can’t hold");
+    assertThat(dialog).containsText("Pictures with areas are left out (1 question)");
+    AccessibilityTest.check(page, Browsers.Look.DAY, "what a table can't hold");
+    Download download = page.waitForDownload(() -> teacher.button("Save it all the same").click());
+    Assertions.assertThat(download.suggestedFilename()).endsWith(".csv");
+  }
+
+  @Test
   void questionsOfAnotherActivityAreCopiedSetTogetherAndRewordedAtOnce() {
     teacher.startBlankQuiz("Copies");
     command("Copy questions from another activity");

@@ -1,6 +1,7 @@
 package bravium.formats;
 
 import java.util.Base64;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
@@ -10,6 +11,7 @@ import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.Node;
 import org.jsoup.nodes.TextNode;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a word processor puts on the clipboard, as the plain text that {@link QuestionTexts} reads:
@@ -54,12 +56,20 @@ public final class PastedHtml {
     pasted.read(Jsoup.parse(html).body());
     String text =
         pasted.out.toString().replaceAll("[ \u00a0]+", " ").replaceAll(" ?\n ?", "\n").strip();
-    return new Read(text, pasted.left);
+    return new Read(String.join("\n", text.lines().map(PastedHtml::marked).toList()), pasted.left);
+  }
+
+  /** A line that is bold as a whole keeps its marks: that may say that it is right. */
+  private static String marked(String line) {
+    String joined = line.replace("****", "").replaceAll("\\*\\* \\*\\*", " ");
+    boolean whole = joined.indexOf('\t') < 0 && QuizLine.of(1, joined).bold();
+    return whole ? joined : joined.replace("**", "");
   }
 
   private void read(Node node) {
     if (node instanceof TextNode text) {
-      out.append(text.getWholeText().replaceAll("[\r\n]+", " "));
+      String words = text.getWholeText().replaceAll("[\r\n]+", " ");
+      out.append(isSymbols(text.parent()) ? symbols(words) : words);
     } else if (node instanceof Element element && !NOT_READ.contains(element.normalName())) {
       if (++depth < DEEPEST) {
         read(element);
@@ -72,6 +82,17 @@ public final class PastedHtml {
     switch (element.normalName()) {
       case "br" -> out.append('\n');
       case "img" -> picture(element);
+      case "input" -> {
+        if (element.attr("type").equals("checkbox")) {
+          out.append(element.hasAttr("checked") ? "\u2612 " : "\u2610 ");
+        }
+      }
+      case "li" -> {
+        lineEnd(true);
+        out.append(number(element));
+        element.childNodes().forEach(this::read);
+        lineEnd(true);
+      }
       case "td", "th" -> {
         if (element.previousElementSibling() != null) {
           out.append('\t');
@@ -85,11 +106,59 @@ public final class PastedHtml {
       }
       default -> {
         boolean block = element.isBlock();
+        boolean bold = isBold(element) && !element.text().isBlank();
         lineEnd(block);
+        out.append(bold ? "**" : "");
         element.childNodes().forEach(this::read);
+        while (bold && !out.isEmpty() && out.charAt(out.length() - 1) == ' ') {
+          out.setLength(out.length() - 1);
+        }
+        out.append(bold ? "** " : "");
         lineEnd(block);
       }
     }
+  }
+
+  private static boolean isBold(Element element) {
+    String style = element.attr("style").replace(" ", "").toLowerCase(Locale.ROOT);
+    boolean tag = element.normalName().equals("b") || element.normalName().equals("strong");
+    return !element.isBlock()
+        && (tag && !style.contains("font-weight:normal")
+            || style.matches(".*font-weight:(bold|[6-9]00).*"));
+  }
+
+  /** What stands before an item of a list: options are a list within a question's item. */
+  private static String number(Element item) {
+    Element list = item.parent();
+    if (list == null || !list.normalName().equals("ol")) {
+      return "- ";
+    }
+    int place = 0;
+    for (Element before = item; before != null; before = before.previousElementSibling()) {
+      place += before.normalName().equals("li") ? 1 : 0;
+    }
+    try {
+      place += Integer.parseInt(list.attr("start")) - 1;
+    } catch (NumberFormatException e) {
+      // It begins with 1.
+    }
+    boolean letters = list.attr("type").equalsIgnoreCase("a") || list.parents().is("li, ol");
+    return letters && place <= 26 ? (char) ('a' + place - 1) + ") " : place + ". ";
+  }
+
+  private static boolean isSymbols(@Nullable Node node) {
+    return node instanceof Element element
+        && element.attr("style").toLowerCase(Locale.ROOT).contains("wingdings");
+  }
+
+  /** The boxes and ticks of the symbol type that word processors use. */
+  private static String symbols(String text) {
+    return text.replace('\u00fe', '\u2612')
+        .replace('\u00a8', '\u2610')
+        .replace('\u006f', '\u2610')
+        .replace('\u00fc', '\u2713')
+        .replace('\u00fb', '\u2717')
+        .replace('\u00a7', '\u2022');
   }
 
   private void lineEnd(boolean block) {

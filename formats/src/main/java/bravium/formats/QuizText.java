@@ -377,11 +377,14 @@ final class QuizText {
 
   /** A line above the first question that is none. */
   private boolean isTitle(QuizLine line, int index) {
-    if (line.leads() || plain || TRUTH.matcher(line.words()).matches()) {
+    if (line.asks() || plain || TRUTH.matcher(line.words()).matches()) {
       return false;
     }
     if (numbered) {
       return true;
+    }
+    if (line.leads()) {
+      return false;
     }
     boolean alone = index + 1 >= lines.size() || lines.get(index + 1).blank();
     boolean more = lines.stream().skip(index + 1L).anyMatch(l -> l.leads() || l.listed());

@@ -27,7 +27,7 @@ class PastedHtmlTest {
             "<html><head><title>x</title><style>p{}</style></head><body><p>Who\n lays&nbsp;eggs?</p>"
                 + "<ul><li>the <b>queen</b></li><li>a drone<br>or two</li></ul>end</body>");
 
-    assertThat(read.text()).isEqualTo("Who lays eggs?\nthe queen\na drone\nor two\nend");
+    assertThat(read.text()).isEqualTo("Who lays eggs?\n- the queen\n- a drone\nor two\nend");
     assertThat(read.left()).isZero();
   }
 

@@ -12,12 +12,14 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /**
  * More than fifty quizzes as teachers type and paste them. Common practice: how quizzes are written
@@ -115,5 +117,29 @@ class PastesTest {
     long written = paste.text.lines().filter(line -> !line.isBlank()).count();
     assertThat(read.lines()).hasSize((int) written);
     assertThat(read.places()).hasSameSizeAs(read.questions());
+  }
+
+  /** Common practice: what word processors put on the clipboard. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "<ol><li>Who dances?<ol type=a><li><b>a worker</b></li><li>the queen</li></ol></li></ol>",
+        "<p>1. Who dances?</p><p>a) <strong>a worker</strong></p><p>b) the queen</p>",
+        "<p><b>1. Who dances?</b></p><p>a) <span style='font-weight:700'>a </span><b>worker</b></p>"
+            + "<p>b) the queen</p>",
+        "<p>1. Who dances?</p><p><span style='font-family:Wingdings'>þ</span> a worker</p>"
+            + "<p><span style='font-family:Wingdings'>¨</span> the queen</p>",
+        "<ul><li>Who dances?<ul><li><input type=checkbox checked>a worker</li>"
+            + "<li><input type=checkbox>the queen</li></ul></li></ul>",
+        "<table><tr><td>Who dances?<br>a) a worker<br>b) the queen</td><td>A</td></tr></table>"
+      })
+  void whatAWordProcessorPutsOnTheClipboardIsReadToo(String html) {
+    String text = PastedHtml.read(html, (picture, alt) -> Optional.empty()).text();
+    Understood read = QuestionTexts.read(text);
+
+    assertThat(read.questions()).as(text).hasSize(1);
+    assertThat(words(read.questions().getFirst()))
+        .as(text)
+        .isEqualTo("pick-one | Who dances? | +a worker | -the queen");
   }
 }

@@ -10,8 +10,10 @@ import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A sentence with gaps. They stand in brackets in its text: {@code A queen leaves her cell on day
@@ -82,7 +84,9 @@ public record Gaps(
 
   /** All words that stand in some list, each once. */
   private List<String> offered() {
-    return sentence().gaps().stream().flatMap(gap -> choicesAt(gap).stream()).distinct().toList();
+    Set<String> words = new LinkedHashSet<>();
+    sentence().gaps().forEach(gap -> words.addAll(choicesAt(gap)));
+    return List.copyOf(words);
   }
 
   @Override

@@ -8,6 +8,7 @@ import bravium.core.play.Draw;
 import bravium.core.play.Verdict;
 import bravium.core.question.Question;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -27,8 +28,6 @@ final class PointsGuessed {
 
   /** So many steps are a few milliseconds in a browser. */
   private static final long MOST_STEPS = 1_500_000;
-
-  private static final int MOST_PLAYS = 20_000;
 
   /** What a question adds to the sum, and what it means for lives and runs. */
   private record Step(
@@ -273,64 +272,62 @@ final class PointsGuessed {
 
   private Guessing simulated() {
     Chance chance = Chance.of("guessing", "plays");
-    List<Sampled> sampled =
-        steps.stream().map(of -> new Sampled(of.stream().map(Step::chance).toList())).toList();
-    int plays = (int) Math.max(1_000, Math.min(MOST_PLAYS, MOST_STEPS / asked));
-    int passed = 0;
+    Step[][] ways = new Step[pool][];
+    Sampled[] sampled = new Sampled[pool];
     int[] drawn = new int[pool];
     for (int i = 0; i < pool; i++) {
+      ways[i] = steps.get(i).toArray(Step[]::new);
+      sampled[i] = new Sampled(steps.get(i).stream().map(Step::chance).toList());
       drawn[i] = i;
     }
+    boolean mixes = asked < pool || run > 0 && rules.questionOrder() == Order.MIXED;
+    boolean sorts = mixes && run > 0 && rules.questionOrder() == Order.AS_WRITTEN;
+    int plays = Sampled.plays(asked);
+    int passed = 0;
+    Step[] played = new Step[asked];
     for (int play = 0; play < plays; play++) {
-      passed += passes(drawn, sampled, chance) ? 1 : 0;
+      if (mixes) {
+        Sampled.mix(drawn, asked, chance);
+      }
+      if (sorts) {
+        Arrays.sort(drawn, 0, asked);
+      }
+      boolean ends = true;
+      boolean line = false;
+      for (int i = 0; i < asked && ends; i++) {
+        int place = sampled[drawn[i]].next(chance);
+        ends = place >= 0;
+        line |= lines.get(drawn[i]) > 0;
+        played[i] = ends ? ways[drawn[i]][place] : null;
+      }
+      passed += ends && passes(played, line) ? 1 : 0;
     }
     return Guessing.counted(passed, plays);
   }
 
-  private boolean passes(int[] drawn, List<Sampled> sampled, Chance chance) {
-    for (int i = 0; i < asked; i++) {
-      int other = i + chance.below(pool - i);
-      int moved = drawn[i];
-      drawn[i] = drawn[other];
-      drawn[other] = moved;
-    }
-    List<Integer> order = new ArrayList<>();
-    for (int i = 0; i < asked; i++) {
-      order.add(drawn[i]);
-    }
-    if (rules.questionOrder() == Order.AS_WRITTEN) {
-      Collections.sort(order);
-    }
+  private boolean passes(Step[] played, boolean line) {
     long sum = 0;
-    boolean line = false;
     int mistakes = 0;
-    List<List<Step>> rounds = new ArrayList<>();
-    for (int question : order) {
-      int place = sampled.get(question).next(chance);
-      if (place < 0) {
-        return false;
-      }
-      Step step = steps.get(question).get(place);
+    int rounds = 1;
+    for (Step step : played) {
       sum += step.value;
       mistakes += step.mistakes;
-      line |= lines.get(question) > 0;
-      while (rounds.size() < step.tries) {
-        rounds.add(new ArrayList<>());
-      }
-      rounds.get(step.tries - 1).add(step);
+      rounds = Math.max(rounds, step.tries);
     }
     boolean alive = rules.lives() == null || mistakes <= rules.lives();
-    return alive && (!line || sum + runs(rounds) >= 0);
+    return alive && (!line || sum + (run == 0 ? 0 : runs(played, rounds)) >= 0);
   }
 
   /** Those that are tried again later are settled after the others. */
-  private long runs(List<List<Step>> rounds) {
+  private long runs(Step[] played, int rounds) {
     long bonus = 0;
     int inRun = 0;
-    for (List<Step> round : rounds) {
-      for (Step step : round) {
-        inRun = step.passes ? inRun : step.right ? inRun + 1 : 0;
-        bonus += step.right && inRun % runLength == 0 ? run : 0;
+    for (int round = 1; round <= rounds; round++) {
+      for (Step step : played) {
+        if (step.tries == round) {
+          inRun = step.passes ? inRun : step.right ? inRun + 1 : 0;
+          bonus += step.right && inRun % runLength == 0 ? run : 0;
+        }
       }
     }
     return bonus;

@@ -81,7 +81,7 @@ public class ArchiveService {
   private Imported takeArchive(Teacher teacher, Path file) throws IOException {
     Optional<String> other = OtherFile.ofZip(file);
     if (other.isPresent()) {
-      throw Problem.badRequest("other-file", other.get() + " Nothing was added.");
+      throw Problem.badRequest("other-file", other.get() + " Nothing was changed.");
     }
     try (ActivityArchive archive = ActivityArchive.open(file)) {
       Understood<Activity> read = ActivityFile.readNoting(archive.activity());

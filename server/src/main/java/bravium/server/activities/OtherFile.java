@@ -3,6 +3,7 @@ package bravium.server.activities;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import org.apache.tika.Tika;
 
@@ -64,6 +65,9 @@ final class OtherFile {
             "This is a document from an office program. Open it, copy the questions or cells, and"
                 + " paste them into a sheet.");
       }
+      return Optional.empty();
+    } catch (ZipException e) {
+      // It is damaged; whoever reads it says so.
       return Optional.empty();
     }
   }

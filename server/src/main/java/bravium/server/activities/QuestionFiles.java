@@ -43,13 +43,13 @@ class QuestionFiles {
     OtherFile.of(file)
         .ifPresent(
             words -> {
-              throw Problem.badRequest("other-file", words + " Nothing was added.");
+              throw Problem.badRequest("other-file", words + " Nothing was changed.");
             });
     Understood read = QuestionTexts.read(QuestionTexts.text(file));
     if (read.questions().isEmpty() || !hasAnswers(read)) {
       throw Problem.badRequest(
           "no-questions",
-          "In this text no questions with answers can be told apart. Nothing was added; open it on a"
+          "In this text no questions with answers can be told apart. Nothing was changed; open it on a"
               + " sheet with “From a table or a list”, where you can put it right.");
     }
     String title = name.replaceAll("\\.[A-Za-z]{1,8}$", "");

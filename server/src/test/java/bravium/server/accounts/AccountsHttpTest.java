@@ -161,6 +161,71 @@ class AccountsHttpTest {
   }
 
   @Test
+  void aTeacherIsRemovedAndWhatSheMadeGoesToAnotherWithItsGames() {
+    Caller keeper = signedIn("Ms Fern", "six-sided cells");
+    long leaves = added(keeper, "Ms Heath");
+    long gets = added(keeper, "Mr Larch");
+    Caller heath = signedIn("Ms Heath", "long enough");
+    String activity = heath.post("/api/activities", Samples.threeQuestions("Heath's")).text("id");
+    String sitting = heath.post("/api/activities/" + activity + "/sittings", "").text("sitting");
+    heath.post("/api/sittings/" + sitting + "/moves", Samples.start("k"));
+    Caller larch = signedIn("Mr Larch", "long enough");
+
+    assertThat(remove(heath, gets, leaves).status()).as("not the keeper").isEqualTo(403);
+    assertThat(remove(keeper, leaves, leaves).status()).as("her own heir").isEqualTo(400);
+    assertThat(remove(keeper, leaves, gets).status()).isEqualTo(204);
+
+    assertThat(heath.get("/api/activities").status()).isEqualTo(401);
+    assertThat(larch.get("/api/activities").body()).contains("Heath's");
+    assertThat(larch.get("/api/activities/" + activity + "/results").body())
+        .contains("\"total\":1");
+    assertThat(larch.get("/api/activities/" + activity + "/sittings/unfinished").text("sitting"))
+        .isEqualTo(sitting);
+    assertThat(larch.get("/api/sittings/" + sitting).status()).isEqualTo(200);
+    assertThat(remove(keeper, leaves, gets).status()).isEqualTo(404);
+  }
+
+  @Test
+  void aTeacherIsRemovedWithHerActivitiesWhichTheKeeperCanBringBack() {
+    Caller keeper = signedIn("Ms Fern", "six-sided cells");
+    long leaves = added(keeper, "Ms Willow");
+    Caller willow = signedIn("Ms Willow", "long enough");
+    String activity = willow.post("/api/activities", Samples.threeQuestions("Willow's")).text("id");
+
+    assertThat(keeper.send("DELETE", "/api/teachers/" + leaves, "{}").status()).isEqualTo(204);
+    assertThat(keeper.get("/api/activities?search=willow").body()).contains("\"total\":0");
+    assertThat(keeper.post("/api/activities/" + activity + "/return", "").status()).isEqualTo(204);
+    assertThat(keeper.get("/api/activities?search=willow").body()).contains("\"total\":1");
+  }
+
+  @Test
+  void whoKeepsTheServerStays() {
+    Caller keeper = signedIn("Ms Fern", "six-sided cells");
+    assertThat(keeper.get("/api/session").body()).contains("\"hasPassword\":true");
+
+    String first =
+        keeper.get("/api/teachers").json().asArray().values().stream()
+            .filter(teacher -> teacher.asObject().getBoolean("isKeeper", false))
+            .findFirst()
+            .map(teacher -> String.valueOf(teacher.asObject().getInt("id", 0)))
+            .orElseThrow();
+    Answer refused = keeper.send("DELETE", "/api/teachers/" + first, "{}");
+
+    assertThat(refused.status()).isEqualTo(409);
+    assertThat(refused.text("detail")).contains("nobody could add teachers then");
+  }
+
+  private static long added(Caller keeper, String name) {
+    Answer added = keeper.post("/api/teachers", credentials(name, "long enough"));
+    assertThat(added.status()).isEqualTo(201);
+    return added.json().asObject().getLong("id", 0);
+  }
+
+  private static Answer remove(Caller by, long teacher, long to) {
+    return by.send("DELETE", "/api/teachers/" + teacher, "{\"to\": " + to + "}");
+  }
+
+  @Test
   void guessingAPasswordIsSlowed() {
     Caller guesser = stranger();
     for (int i = 0; i < 5; i++) {

@@ -121,7 +121,11 @@ class ArchiveHttpTest {
     assertThat(refused(half)).contains("this zip is damaged");
     assertThat(refused(whole)).contains("this is not JSON");
     assertThat(refused(new byte[] {'P', 'K', 3, 4, 0})).contains("this zip is damaged");
-    assertThat(refused(new byte[0])).contains("not JSON");
+    assertThat(refused(new byte[0])).contains("no questions with answers");
+    assertThat(refused(zip(Map.of("word/document.xml", new byte[3]))))
+        .contains("a document from a word processor");
+    assertThat(refused(zip(Map.of("xl/workbook.xml", new byte[3])))).contains("Save it as CSV");
+    assertThat(refused(Pictures.halves("png", 20, 20))).contains("This is a picture (png)");
   }
 
   private String refused(byte[] file) {

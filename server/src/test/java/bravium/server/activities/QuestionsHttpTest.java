@@ -6,6 +6,7 @@ import bravium.server.Caller;
 import bravium.server.Caller.Answer;
 import bravium.server.Samples;
 import bravium.server.TestServer;
+import bravium.server.media.Pictures;
 import com.eclipsesource.json.JsonObject;
 import org.junit.jupiter.api.Test;
 
@@ -52,6 +53,55 @@ class QuestionsHttpTest {
     assertThat(list.body()).contains("- [x] this");
     assertThat(questions(list.body())).isEqualTo(3);
     assertThat(teacher.get("/api/activities/nothing/questions.csv").status()).isEqualTo(404);
+  }
+
+  @Test
+  void aTextIsReadOtherwiseLineByLineOrAsAWhole() {
+    String quiz = "The hive\n1. Who dances?\na) a worker *\nb) the queen";
+    assertThat(questions(quiz)).isEqualTo(1);
+    assertThat(read(quiz, "?form=lines").get("questions").asArray()).hasSize(4);
+    JsonObject other = read(quiz, "?form=quiz&roles=1:question,4:left");
+    assertThat(other.get("questions").asArray()).hasSize(2);
+    assertThat(other.get("left").toString()).contains("b) the queen");
+    assertThat(teacher.post("/api/questions/understood?form=poem", quiz).status()).isEqualTo(400);
+    assertThat(teacher.post("/api/questions/understood?roles=x:y", quiz).status()).isEqualTo(400);
+  }
+
+  @Test
+  void aFileThatIsNoTextIsNamed() {
+    Answer picture = teacher.upload("/api/questions/understood", Pictures.halves("png", 20, 20));
+
+    assertThat(picture.status()).isEqualTo(400);
+    assertThat(picture.text("detail")).contains("This is a picture (png)", "under Media");
+  }
+
+  @Test
+  void whatATableCanNotHoldIsSaid() {
+    String path =
+        teacher
+            .post(
+                "/api/activities",
+                Samples.threeQuestions("Losses")
+                    .replaceFirst("\"questions\": \\[", "\"questions\": [" + NUMBER + ","))
+            .header("Location");
+
+    assertThat(teacher.get(path + "/questions/losses").body())
+        .contains("\"what\":\"number\",\"questions\":1")
+        .contains("\"what\":\"switched-off\"")
+        .doesNotContain("formatting");
+  }
+
+  private static final String NUMBER =
+      "{\"kind\": \"number\", \"id\": \"n\", \"text\": \"How heavy?\", \"feedback\": {},"
+          + " \"off\": true, \"value\": \"3\", \"units\": [\"kg\", \"g\"]}";
+
+  private JsonObject read(String text, String query) {
+    return teacher
+        .post("/api/questions/understood" + query, text)
+        .json()
+        .asObject()
+        .get("understood")
+        .asObject();
   }
 
   private int questions(String text) {

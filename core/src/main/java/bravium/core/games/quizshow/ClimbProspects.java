@@ -13,15 +13,12 @@ import bravium.core.readiness.Reach;
 import bravium.core.readiness.Sampled;
 import bravium.core.readiness.Winnable;
 import java.util.ArrayList;
-import java.util.Collections;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 
 /** How far a climb leads who knows everything, and who knows nothing. */
 final class ClimbProspects {
-
-  private static final int MOST_PLAYS = 20_000;
-  private static final int MOST_STEPS = 1_500_000;
 
   /** Where a question leads: a step up, nowhere, back to the last resting place. */
   private enum Move {
@@ -189,13 +186,13 @@ final class ClimbProspects {
             .map(steps -> new Sampled(steps.stream().map(Step::chance).toList()))
             .toList();
     Chance chance = Chance.of("guessing", "climbs");
-    int plays = Math.max(1_000, Math.min(MOST_PLAYS, MOST_STEPS / asked));
-    List<Integer> places = IntStream.range(0, questions.size()).boxed().toList();
+    int plays = Sampled.plays(asked);
+    int[] drawn = IntStream.range(0, questions.size()).toArray();
     int passed = 0;
     for (int play = 0; play < plays; play++) {
-      List<Integer> drawn = new ArrayList<>(chance.shuffled(places).subList(0, asked));
+      Sampled.mix(drawn, asked, chance);
       if (rules.questionOrder() == Order.AS_WRITTEN) {
-        Collections.sort(drawn);
+        Arrays.sort(drawn, 0, asked);
       }
       passed += passes(drawn, questions, sampled, chance) ? 1 : 0;
     }
@@ -203,15 +200,15 @@ final class ClimbProspects {
   }
 
   private boolean passes(
-      List<Integer> drawn, List<List<Step>> questions, List<Sampled> sampled, Chance chance) {
+      int[] drawn, List<List<Step>> questions, List<Sampled> sampled, Chance chance) {
     int height = 0;
     int mistakes = 0;
-    for (int question : drawn) {
-      int place = height < climb.steps() ? sampled.get(question).next(chance) : -1;
+    for (int i = 0; i < asked && height < climb.steps(); i++) {
+      int place = sampled.get(drawn[i]).next(chance);
       if (place < 0) {
-        return height == climb.steps();
+        return false;
       }
-      Step step = questions.get(question).get(place);
+      Step step = questions.get(drawn[i]).get(place);
       mistakes += step.mistakes();
       if (rules.lives() != null && mistakes > rules.lives()) {
         return false;
