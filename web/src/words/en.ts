@@ -489,7 +489,9 @@ export const words = {
     left: {
       title: "This game is not finished",
       text: (when: string, settled: number, asked: number) =>
-        `You left it ${when}, after ${settled} of ${plural(asked, "question")}. Everything that was answered is kept.`,
+        settled === 0
+          ? `You left it ${when}, at its first question.`
+          : `You left it ${when}, after ${settled} of ${plural(asked, "question")}. Everything that was answered is kept.`,
       goOn: "Go on with it",
       begin: "Begin a new game",
     },

@@ -48,7 +48,7 @@ export function OpenQuestion(props: Props) {
   return (
     <fieldset
       ref={box}
-      className="my-2 rounded-[14px] border-2 border-primary bg-card p-3.5 shadow-lift"
+      className="my-2 min-w-0 rounded-[14px] border-2 border-primary bg-card p-3.5 shadow-lift"
     >
       <legend className="sr-only">{words.sheet.question(number)}</legend>
       <div className="flex items-start gap-2">

@@ -279,7 +279,7 @@ final class QuizText {
       plainAreOptions(open);
     }
     List<String> inline = inline(line.words());
-    if (line.letter() != null && inline.size() > 1) {
+    if (line.letter() != null && follows(line.letter(), inline)) {
       // Several on one line: “A. wax B. honey”.
       String all = line.letter() + ") " + line.words();
       for (String one : split(all)) {
@@ -289,6 +289,13 @@ final class QuizText {
       open.options.add(line);
     }
     return LineRole.OPTION;
+  }
+
+  /** Whether letters within a line go on where its own one stops: “A. wax B. honey”. */
+  private static boolean follows(char letter, List<String> inline) {
+    return !inline.isEmpty()
+        && inline.getFirst().toLowerCase(Locale.ROOT).replaceAll("[^a-h]", "").charAt(0)
+            == letter + 1;
   }
 
   private LineRole begin(QuizLine line) {
