@@ -3,9 +3,9 @@ package bravium.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import bravium.server.TestServer;
+import bravium.server.media.Pictures;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
-import bravium.server.media.Pictures;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
@@ -220,7 +220,8 @@ class KeepingTest {
             new com.microsoft.playwright.options.FilePayload(
                 "hive.csv", "text/csv", Pictures.halves("png", 20, 20)));
 
-    assertThat(page.getByText("hive.csv was not taken in.")).containsText("This is a picture (png)");
+    assertThat(page.getByText("hive.csv was not taken in."))
+        .containsText("This is a picture (png)");
   }
 
   @Test
