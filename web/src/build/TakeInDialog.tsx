@@ -37,6 +37,13 @@ export function TakeInDialog(props: {
     setText(changed);
     setRoles({});
   };
+  /** What was left over stays so: read anew and alone, a title would look like a question. */
+  const leave = (rest: string) => {
+    const read = taken?.understood.form === "quiz";
+    setForm(read ? "quiz" : undefined);
+    setText(rest);
+    setRoles(read ? Object.fromEntries(rest.split("\n").map((_, i) => [i + 1, "left"])) : {});
+  };
   const { html } = props;
   useEffect(() => {
     if (!html || !SAYS_MORE.test(html)) return;
@@ -156,10 +163,8 @@ export function TakeInDialog(props: {
           onClick={() => {
             takeIn(questions);
             const rest = taken?.understood.rest ?? "";
-            if (rest.trim()) {
-              setForm(undefined);
-              write(rest);
-            } else onClose();
+            if (rest.trim()) leave(rest);
+            else onClose();
           }}
         >
           {words.takeIn.take(questions.length)}

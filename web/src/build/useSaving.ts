@@ -77,7 +77,8 @@ export function useSaving(stored: StoredActivity, activity: Activity, draft?: Dr
     if (busy.current || stopped.current || isSaved()) return;
     const sent = newest.current;
     busy.current = true;
-    setState({ is: "saving" });
+    // Who is signed out is told so until it went through, not only between two tries.
+    setState((now) => (now.is === "signed-out" ? now : { is: "saving" }));
     try {
       try {
         wentThrough(await saveActivity(id, version.current, sent), sent);

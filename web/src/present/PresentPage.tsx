@@ -50,6 +50,9 @@ export default function PresentPage() {
     setParams({ sitting: opened.sitting, ...(only && { only }) }, { replace: true });
   }, [opened, asked, id, only, queries, setParams]);
 
+  // Who comes back sees what was played in between, not what this page once read.
+  useEffect(() => () => queries.removeQueries({ queryKey: ["front"] }), [queries]);
+
   if (waits && unfinished.data?.sitting) {
     const { sitting: left } = unfinished.data;
     return (

@@ -58,6 +58,7 @@ class AccountsTest {
 
       fill(page, "Ms Fern", "six-sided cells");
       first.button("Sign in").click();
+      assertThat(page.getByText("Hers alone")).isVisible();
       page.navigate("/account");
       page.getByText("password or removal").click();
       AccessibilityTest.check(page, Browsers.Look.DAY, "the teachers of a server");

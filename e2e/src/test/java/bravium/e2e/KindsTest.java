@@ -57,8 +57,7 @@ class KindsTest {
       page = Browsers.window(server.address(), 390, 780, look);
       new Learner(page).come(link);
     } else {
-      teacher.button("Present").click();
-      assertThat(page).hasURL(Pattern.compile(".*sitting=.*"));
+      teacher.toTheFront();
     }
     Learner learner = new Learner(page);
     Consumer<String> press = name -> hand.press(learner.button(name));
@@ -237,8 +236,7 @@ class KindsTest {
   void theClassPlaysThemAtTheFrontByKeyboard() {
     Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
     Page page = teacher.open("The beekeeper’s notebook").page;
-    teacher.button("Present").click();
-    assertThat(page).hasURL(Pattern.compile(".*sitting=.*"));
+    teacher.toTheFront();
     page.keyboard().press("Space");
     assertThat(teacher.question()).containsText("In spring a hive grows");
     page.keyboard().press("Space");

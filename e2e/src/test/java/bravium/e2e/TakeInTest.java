@@ -101,6 +101,7 @@ class TakeInTest {
     page.getByLabel("Read as").selectOption("a quiz, line by line");
     teacher.button("Take in 2 questions").click();
     assertThat(dialog).containsText("0 questions understood");
+    assertThat(dialog).containsText("line 1: The hive");
     assertThat(page.getByLabel("Text with questions")).hasValue("The hive");
   }
 

@@ -57,6 +57,9 @@ record QuizLine(
               + "|<?[-=\u2013]+>?\\s*(?:correct|right))\\s*$",
           flags());
 
+  private static final Pattern PICTURES_BEHIND =
+      Pattern.compile("(?:\\s{0,9}!\\[[^\\]]{0,300}]\\([^()\\s]{1,100}\\))+$");
+
   private static int flags() {
     return Pattern.CASE_INSENSITIVE;
   }
@@ -93,15 +96,22 @@ record QuizLine(
   }
 
   boolean asks() {
-    return words.endsWith("?") || words.endsWith("\uff1f") || words.endsWith("\u061f");
+    String spoken = spoken(words);
+    return spoken.endsWith("?") || spoken.endsWith("\uff1f") || spoken.endsWith("\u061f");
+  }
+
+  /** The words without the pictures behind them. */
+  private static String spoken(String words) {
+    return words.endsWith(")") ? PICTURES_BEHIND.matcher(words).replaceFirst("") : words;
   }
 
   /** Whether it leads to what stands below it. */
   boolean leads() {
+    String spoken = spoken(words);
     return asks()
-        || words.endsWith(":")
-        || words.endsWith("\u2026")
-        || words.endsWith("...")
+        || spoken.endsWith(":")
+        || spoken.endsWith("\u2026")
+        || spoken.endsWith("...")
         || words.contains("__");
   }
 
