@@ -18,9 +18,9 @@ import org.jspecify.annotations.Nullable;
 @Root
 public record SwitchExample(String name, @Nullable String typed, boolean right) {
 
-  private static final String PLAIN = "aeiouyAEIOUYcn";
+  private static final String PLAIN = "eaoiuyEAOIUYcn";
   private static final String ACCENTED =
-      "\u00e1\u00e9\u00ed\u00f3\u00fa\u00fd\u00c1\u00c9\u00cd\u00d3\u00da\u00dd\u00e7\u00f1";
+      "\u00e9\u00e1\u00f3\u00ed\u00fa\u00fd\u00c9\u00c1\u00d3\u00cd\u00da\u00dd\u00e7\u00f1";
 
   /**
    * Examples of all switches.
@@ -87,10 +87,10 @@ public record SwitchExample(String name, @Nullable String typed, boolean right) 
         return text.substring(0, i) + PLAIN.charAt(accented) + text.substring(i + 1);
       }
     }
-    for (int i = 0; i < text.length(); i++) {
-      int plain = PLAIN.indexOf(text.charAt(i));
-      if (plain >= 0) {
-        return text.substring(0, i) + ACCENTED.charAt(plain) + text.substring(i + 1);
+    for (int plain = 0; plain < PLAIN.length(); plain++) {
+      int at = text.indexOf(PLAIN.charAt(plain));
+      if (at >= 0) {
+        return text.substring(0, at) + ACCENTED.charAt(plain) + text.substring(at + 1);
       }
     }
     return text;
