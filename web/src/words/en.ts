@@ -102,7 +102,7 @@ export const words = {
     resetDone: (name: string) => `${name} has the new password and is signed out everywhere.`,
     give: "Set the password",
     lookAfter: "password or removal",
-    becomes: (name: string) => `If ${name} leaves, her activities, with all that was played, …`,
+    becomes: (name: string) => `If ${name} leaves, the activities, with all that was played, …`,
     choose: "choose what becomes of them",
     goTo: (name: string) => `… go to ${name}`,
     goWith: "… are removed; you can bring them back for 30 days",
