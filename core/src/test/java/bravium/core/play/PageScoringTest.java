@@ -34,7 +34,7 @@ class PageScoringTest {
   private Sitting sitting;
   private final Map<String, Integer> marks = new HashMap<>();
 
-  @Property(tries = 600)
+  @Property(tries = 2_000)
   void everyMoveBringsWhatThePageSays(@ForAll long seed) {
     Random random = new Random(seed);
     RandomActivities activities = new RandomActivities(random);

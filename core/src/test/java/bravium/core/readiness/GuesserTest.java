@@ -65,7 +65,7 @@ class GuesserTest {
 
   private final Random random = new Random();
 
-  @Property(tries = 300)
+  @Property(tries = 3_000)
   void whatIsCalledExactAgreesWithEnumerationAndWhatIsNotIsAsFarOffAsItSays(@ForAll long seed) {
     random.setSeed(seed);
     Activity activity = activity(4);

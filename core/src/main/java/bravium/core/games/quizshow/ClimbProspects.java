@@ -97,13 +97,18 @@ final class ClimbProspects {
 
   /** Followed exactly in the order as written, or where all questions are alike. */
   private Guessing guessing() {
-    if (pool.isEmpty() || mark.rightNeeded() == 0 && rules.lives() == null) {
-      return Guessing.exactly(pool.isEmpty() ? 0 : 1);
+    if (pool.isEmpty()) {
+      return Guessing.exactly(0);
     }
     Rules plain = rules.withPrices(null).withBonus(null);
     int lives = rules.lives() == null ? Integer.MAX_VALUE : rules.lives();
     List<GuessOdds> odds = pool.stream().map(q -> GuessOdds.of(q, plain, lives)).toList();
     List<List<Step>> questions = odds.stream().map(ClimbProspects::steps).toList();
+    // A text that has to be right and is never guessed has no end.
+    boolean ends = questions.stream().noneMatch(List::isEmpty);
+    if (ends && mark.rightNeeded() == 0 && rules.lives() == null) {
+      return Guessing.exactly(1);
+    }
     boolean asWritten = asked == pool.size() && rules.questionOrder() == Order.AS_WRITTEN;
     boolean alike = questions.stream().distinct().count() == 1;
     if (asWritten || alike) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import bravium.core.activity.Activity;
 import bravium.core.activity.Order;
 import bravium.core.activity.Rules;
+import bravium.core.activity.Tries;
 import bravium.core.json.Extra;
 import bravium.core.play.Audience;
 import bravium.core.play.Engine;
@@ -30,6 +31,7 @@ import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
 import bravium.core.samples.RandomActivities;
 import bravium.core.samples.RandomMoves;
+import bravium.core.samples.RandomQuestions;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -196,6 +198,19 @@ class ClimbTest {
     // leaves enough questions: wrong, right x4 (height 4).
     assertThat(readiness.guessing() / 1e9).isCloseTo(3 / 32.0, within(1e-9));
     assertThat(readiness.guessingOff()).isZero();
+  }
+
+  @Example
+  void aTextThatHasToBeRightIsNeverGuessedThoughNothingIsNeeded() {
+    Rules rules = Activities.mixed(null, 0).withTries(new Tries(Tries.Again.UNTIL_RIGHT, null));
+    Question typed = new RandomQuestions(new Random(1)).ofKind(3, "t", true);
+    Activity picked = Activities.on(FIVE, Activities.quiz(rules, 5));
+    List<Question> questions = new ArrayList<>(picked.game().questions());
+    questions.set(2, typed);
+    Activity one = picked.withQuestions(questions);
+
+    assertThat(Readiness.of(picked).guessing()).isEqualTo(1_000_000_000);
+    assertThat(Readiness.of(one).guessing()).isZero();
   }
 
   @Property(tries = 40)
