@@ -73,7 +73,9 @@ class GuesserTest {
     Readiness readiness = Readiness.of(activity);
     double chance = enumerated(activity);
 
-    double off = readiness.guessingOff() == 0 ? 2e-9 : readiness.guessingOff() / 1e9;
+    // An estimate is further off than it says in one case of a thousand, and there are thousands
+    // here: 1.7 times as far (5.6 standard deviations) is none of those.
+    double off = readiness.guessingOff() == 0 ? 2e-9 : 1.7 * readiness.guessingOff() / 1e9;
     assertThat(readiness.guessing() / 1e9)
         .as(() -> board(activity) + " " + activity.rules() + " " + activity.game().questions())
         .isCloseTo(chance, within(off));
