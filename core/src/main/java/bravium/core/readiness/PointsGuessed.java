@@ -29,6 +29,9 @@ final class PointsGuessed {
   /** So many steps are a few milliseconds in a browser. */
   private static final long MOST_STEPS = 1_500_000;
 
+  /** A chance that is only what doubles lose. */
+  private static final double NOTHING = 1e-9;
+
   /** What a question adds to the sum, and what it means for lives and runs. */
   private record Step(
       int value, int mistakes, boolean right, boolean passes, int tries, double chance) {
@@ -103,7 +106,7 @@ final class PointsGuessed {
   private List<Step> steps(GuessOdds odds, int line, int speed) {
     boolean ordered = rules.triedLater() && run > 0;
     Map<String, Step> merged = new TreeMap<>();
-    for (GuessOdds.Guess guess : odds.guesses()) {
+    for (GuessOdds.Guess guess : withMoreMistakes(odds.guesses())) {
       boolean right = guess.verdict() == Verdict.RIGHT;
       int points = guess.points() + (right ? speed : 0);
       Step step =
@@ -129,6 +132,23 @@ final class PointsGuessed {
                   known.chance + step.chance));
     }
     return List.copyOf(merged.values());
+  }
+
+  /**
+   * What comes only after more mistakes than any points make up for has been left out. It loses a
+   * draw with a line, but not one without.
+   */
+  private List<GuessOdds.Guess> withMoreMistakes(List<GuessOdds.Guess> guesses) {
+    double left = 1 - guesses.stream().mapToDouble(GuessOdds.Guess::chance).sum();
+    boolean endless = guesses.isEmpty();
+    if (!someDrawHasNoLine || rules.lives() != null || endless || left < NOTHING) {
+      return guesses;
+    }
+    List<GuessOdds.Guess> all = new ArrayList<>(guesses);
+    int mistakes = mostMistakes + 1;
+    all.add(
+        new GuessOdds.Guess(Verdict.RIGHT, -mistakes * rules.costs().wrong(), mistakes, 1, left));
+    return all;
   }
 
   private Guessing chance() {

@@ -101,6 +101,23 @@ class GuessOddsTest {
   }
 
   @Test
+  void inADrawWithoutPointsMistakesCostNothingThatCounts() {
+    Rules rules =
+        Activities.mixed(2, 30)
+            .withWorth(0)
+            .withTries(new Tries(Tries.Again.UNTIL_RIGHT, null))
+            .withPrices(new Prices(0, 5));
+    PickOne free = pickOne(3, 1);
+    Question five = free.with(free.basics().withWorth(5));
+
+    Guessing guessing = PointsGuessed.of(List.of(free, free, five), rules);
+
+    // One draw in three has no points; in the others both have to be right at once.
+    assertThat(guessing.chance()).isCloseTo(1 / 3.0 + 2 / 27.0, within(1.7 * guessing.off()));
+    assertThat(guessing.off()).isLessThan(0.03);
+  }
+
+  @Test
   void whatCanNotBeFollowedIsAnEstimateThatSaysHowFarOffItMayBe() {
     List<Question> many = new ArrayList<>();
     for (int i = 0; i < 200; i++) {
