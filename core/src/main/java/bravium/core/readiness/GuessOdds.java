@@ -30,8 +30,9 @@ import java.util.List;
  * @param guesses what can come of it, each once; their chances are together 1, less where it can go
  *     on without an end or cost more mistakes than were asked for
  * @param exact whether they are no estimate
+ * @param ends whether it comes to an end at all: what is typed until it is right doesn't
  */
-public record GuessOdds(List<Guess> guesses, boolean exact) {
+public record GuessOdds(List<Guess> guesses, boolean exact, boolean ends) {
 
   /** Mistakes that are followed one by one at most. */
   static final int MOST_MISTAKES = 400;
@@ -55,11 +56,11 @@ public record GuessOdds(List<Guess> guesses, boolean exact) {
     int price = rules.costs().wrong();
     int tries = question.canBeRight() ? rules.mostTries() : 1;
     if (question.marking() != Marking.AT_ONCE) {
-      return new GuessOdds(List.of(new Guess(Verdict.GIVEN, 0, 0, 1, 1)), true);
+      return new GuessOdds(List.of(new Guess(Verdict.GIVEN, 0, 0, 1, 1)), true, true);
     }
     Responses responses = responses(question);
     if (responses == null) {
-      return new GuessOdds(never(tries, price, mostMistakes), true);
+      return new GuessOdds(never(tries, price, mostMistakes), true, tries != Integer.MAX_VALUE);
     }
     List<Guess> guesses =
         tries == Integer.MAX_VALUE
@@ -67,7 +68,8 @@ public record GuessOdds(List<Guess> guesses, boolean exact) {
             : tried(responses, worth, price, tries);
     return new GuessOdds(
         guesses.stream().filter(g -> g.chance() > 0 && g.mistakes() <= mostMistakes).toList(),
-        responses.exact());
+        responses.exact(),
+        true);
   }
 
   private static List<Guess> never(int tries, int price, int mostMistakes) {

@@ -106,7 +106,7 @@ final class PointsGuessed {
   private List<Step> steps(GuessOdds odds, int line, int speed) {
     boolean ordered = rules.triedLater() && run > 0;
     Map<String, Step> merged = new TreeMap<>();
-    for (GuessOdds.Guess guess : withMoreMistakes(odds.guesses())) {
+    for (GuessOdds.Guess guess : withMoreMistakes(odds)) {
       boolean right = guess.verdict() == Verdict.RIGHT;
       int points = guess.points() + (right ? speed : 0);
       Step step =
@@ -138,10 +138,10 @@ final class PointsGuessed {
    * What comes only after more mistakes than any points make up for has been left out. It loses a
    * draw with a line, but not one without.
    */
-  private List<GuessOdds.Guess> withMoreMistakes(List<GuessOdds.Guess> guesses) {
+  private List<GuessOdds.Guess> withMoreMistakes(GuessOdds odds) {
+    List<GuessOdds.Guess> guesses = odds.guesses();
     double left = 1 - guesses.stream().mapToDouble(GuessOdds.Guess::chance).sum();
-    boolean endless = guesses.isEmpty();
-    if (!someDrawHasNoLine || rules.lives() != null || endless || left < NOTHING) {
+    if (!someDrawHasNoLine || rules.lives() != null || !odds.ends() || left < NOTHING) {
       return guesses;
     }
     List<GuessOdds.Guess> all = new ArrayList<>(guesses);

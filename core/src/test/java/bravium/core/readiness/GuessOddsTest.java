@@ -115,6 +115,11 @@ class GuessOddsTest {
     // One draw in three has no points; in the others both have to be right at once.
     assertThat(guessing.chance()).isCloseTo(1 / 3.0 + 2 / 27.0, within(1.7 * guessing.off()));
     assertThat(guessing.off()).isLessThan(0.03);
+
+    // What nobody gets right ends with one mistake: only draws with points are lost by it.
+    PickOne hopeless = pickOne(3, 0);
+    Guessing with = PointsGuessed.of(List.of(free, hopeless, five), rules);
+    assertThat(with.chance()).isCloseTo(1 / 3.0 + 1 / 27.0, within(1.7 * with.off()));
   }
 
   @Test

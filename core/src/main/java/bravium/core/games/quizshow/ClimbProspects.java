@@ -105,7 +105,7 @@ final class ClimbProspects {
     List<GuessOdds> odds = pool.stream().map(q -> GuessOdds.of(q, plain, lives)).toList();
     List<List<Step>> questions = odds.stream().map(ClimbProspects::steps).toList();
     // A text that has to be right and is never guessed has no end.
-    boolean ends = questions.stream().noneMatch(List::isEmpty);
+    boolean ends = odds.stream().allMatch(GuessOdds::ends);
     if (ends && mark.rightNeeded() == 0 && rules.lives() == null) {
       return Guessing.exactly(1);
     }
