@@ -104,6 +104,8 @@ class PageScoringTest {
       case Action.Answer answer when !decides -> answered(answer, team, takes, at);
       case Action.Continue left
           when before.stage() == Stage.QUESTION
+              // Where its time ran out with this very move, what is left is the feedback.
+              && !ranOut
               && question(left.question()) instanceof ChoiceQuestion ->
           page.talkedThrough(left.question());
       case Action.GiveTurn give when before.front().answering() == null && open != null ->
