@@ -109,7 +109,6 @@ function saveWords(state: SaveState): string {
     case "saving":
       return words.build.saving;
     case "signed-out":
-      return words.build.keptHere;
     case "conflict":
       return words.build.keptHere;
     case "refused":

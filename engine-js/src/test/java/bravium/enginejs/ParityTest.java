@@ -3,7 +3,6 @@ package bravium.enginejs;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
-import bravium.core.answer.Comparing;
 import bravium.core.games.quizshow.Climb;
 import bravium.core.games.quizshow.QuizShow;
 import bravium.core.games.quizshow.Trail;
@@ -21,19 +20,17 @@ import bravium.core.readiness.Finding;
 import bravium.core.revision.Difference;
 import bravium.core.samples.RandomActivities;
 import bravium.core.samples.RandomMoves;
+import bravium.core.samples.TypedAnswer;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.CleanupMode;
 import org.junit.jupiter.api.io.TempDir;
@@ -107,24 +104,16 @@ class ParityTest {
   /** A browser and the JVM may know different scripts, forms and numbers: both judge the same. */
   @Test
   void whatIsTypedIsJudgedTheSameOnTheJvmAndInNode() throws Exception {
-    for (String line : lines("/typed-answers.txt")) {
-      List<String> cells = Stream.of(line.split("\\|")).map(String::strip).toList();
-      String switches = cells.get(2);
-      Comparing how =
-          new Comparing(
-              switches.contains("c"),
-              switches.contains("s"),
-              switches.contains("a"),
-              switches.contains("l"),
-              switches.contains("o"),
-              switches.contains("r"),
-              Extra.NONE);
-      List<String> accepted = List.of(cells.get(1).split(";"));
-      String question =
-          Codec.QUESTION.write(new TypedText(BASICS, accepted, List.of(), how, Extra.NONE));
-      call("judge", question, cells.get(3));
-      call("examples", question);
-    }
+    TypedAnswer.all()
+        .forEach(
+            answer -> {
+              String question =
+                  Codec.QUESTION.write(
+                      new TypedText(
+                          BASICS, answer.accepted(), List.of(), answer.how(), Extra.NONE));
+              call("judge", question, answer.typed());
+              call("examples", question);
+            });
     for (String value : NUMBERS) {
       for (String tolerance : TOLERANCES) {
         String question = Codec.QUESTION.write(number(value, tolerance));
@@ -149,15 +138,6 @@ class ParityTest {
         lowest,
         List.of(),
         Extra.NONE);
-  }
-
-  private static List<String> lines(String resource) throws IOException {
-    try (InputStream file = ParityTest.class.getResourceAsStream(resource)) {
-      return new String(file.readAllBytes(), StandardCharsets.UTF_8)
-          .lines()
-          .filter(line -> !line.startsWith("#"))
-          .toList();
-    }
   }
 
   @Test

@@ -1,7 +1,6 @@
 package bravium.formats;
 
 import bravium.core.answer.Comparing;
-import bravium.core.question.Basics;
 import bravium.core.question.ChoiceQuestion;
 import bravium.core.question.Credit;
 import bravium.core.question.Gaps;
@@ -43,7 +42,7 @@ public final class Losses {
         losses,
         "time",
         questions,
-        q -> !(q instanceof UnknownQuestion) && basics(q).seconds() != null);
+        q -> !(q instanceof UnknownQuestion) && q.basics().seconds() != null);
     add(losses, "options", questions, Losses::hasMoreInOptions);
     add(losses, "comparing", questions, Losses::comparesOtherwise);
     add(losses, "number", questions, Losses::isMoreThanANumber);
@@ -57,10 +56,6 @@ public final class Losses {
     if (count > 0) {
       losses.add(new Loss(what, count));
     }
-  }
-
-  private static Basics basics(Question question) {
-    return question.basics();
   }
 
   private static boolean hasMoreInOptions(Question question) {

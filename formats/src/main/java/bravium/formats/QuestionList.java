@@ -110,12 +110,7 @@ public final class QuestionList {
       Written written = open;
       open = null;
       try {
-        if (questions.size() == Understood.MOST) {
-          throw new IllegalArgumentException(
-              "at most " + Understood.MOST + " questions are taken in at once");
-        }
-        Question question = written.row().question(String.valueOf(questions.size() + 1));
-        questions.add(new Understood.Placed(question, written.line));
+        Understood.add(questions, written::row, written.line);
       } catch (IllegalArgumentException e) {
         leave(written.line, written.last, e.getMessage());
       }
@@ -168,10 +163,6 @@ public final class QuestionList {
     }
 
     QuestionRow row() {
-      String worth = first("worth");
-      if (worth != null && !worth.matches("\\d{1,5}")) {
-        throw new IllegalArgumentException("“" + worth + "” is no whole number of points");
-      }
       return new QuestionRow(
           first("kind"),
           question,
@@ -180,7 +171,7 @@ public final class QuestionList {
           said.getOrDefault("hint", List.of()),
           first("if right"),
           first("if wrong"),
-          worth == null ? null : Integer.valueOf(worth));
+          QuestionTexts.worth(first("worth")));
     }
 
     private @Nullable String first(String name) {

@@ -68,13 +68,7 @@ public final class QuestionTable {
         continue;
       }
       try {
-        if (questions.size() == Understood.MOST) {
-          throw new IllegalArgumentException(
-              "at most " + Understood.MOST + " questions are taken in at once");
-        }
-        questions.add(
-            new Understood.Placed(
-                row(row, columns).question(String.valueOf(questions.size() + 1)), line));
+        Understood.add(questions, () -> row(row, columns), line);
       } catch (IllegalArgumentException e) {
         String said = said(text, rows, i);
         left.add(new Left(line, said, e.getMessage()));
@@ -341,11 +335,7 @@ public final class QuestionTable {
     boolean names = last.matches("(?i)[(\\[]?[a-h][).\\]]?(?:\\s*(?:,|&|and)\\s*[a-h])*");
     boolean letters =
         full.stream().skip(1).filter(cell -> QuizLine.of(1, cell).letter() != null).count() > 1;
-    boolean inFirst =
-        QuizText.read(full.getFirst(), Map.of()).questions().stream()
-            .anyMatch(q -> q instanceof PickOne one && one.options().size() > 1);
-    boolean several = full.size() > 3;
-    if (!letters && !(names && (several || inFirst))) {
+    if (!letters && !(names && (full.size() > 3 || hasOptions(full.getFirst())))) {
       return Optional.empty();
     }
     StringBuilder quiz = new StringBuilder();
@@ -356,6 +346,11 @@ public final class QuestionTable {
     }
     quiz.append(names ? "Answer: " + last : "");
     return QuizText.rowOf(quiz.toString());
+  }
+
+  private static boolean hasOptions(String cell) {
+    return QuizText.read(cell, Map.of()).questions().stream()
+        .anyMatch(q -> q instanceof PickOne one && one.options().size() > 1);
   }
 
   private static @Nullable String first(List<String> texts) {

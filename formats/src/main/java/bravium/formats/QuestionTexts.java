@@ -56,6 +56,14 @@ public final class QuestionTexts {
     return QuestionTable.looksLikeOne(text) ? TextForm.TABLE : TextForm.QUIZ;
   }
 
+  /** The points of a line that says them; null where none does. */
+  static @Nullable Integer worth(@Nullable String text) {
+    if (text != null && !text.matches("\\d{1,5}")) {
+      throw new IllegalArgumentException("“" + text + "” is no whole number of points");
+    }
+    return text == null ? null : Integer.valueOf(text);
+  }
+
   /** Each line is a question; what answers it is written later. */
   private static Understood lines(String text) {
     List<Understood.Placed> questions = new ArrayList<>();
@@ -66,14 +74,14 @@ public final class QuestionTexts {
       if (line.isEmpty()) {
         continue;
       }
-      if (questions.size() == Understood.MOST) {
-        left.add(new Left(i + 1, line, "at most " + Understood.MOST + " questions at once"));
-        continue;
+      try {
+        Understood.add(
+            questions,
+            () -> new QuestionRow(null, line, List.of(), List.of(), List.of(), null, null, null),
+            i + 1);
+      } catch (IllegalArgumentException e) {
+        left.add(new Left(i + 1, line, e.getMessage()));
       }
-      QuestionRow row =
-          new QuestionRow(null, line, List.of(), List.of(), List.of(), null, null, null);
-      questions.add(
-          new Understood.Placed(row.question(String.valueOf(questions.size() + 1)), i + 1));
     }
     String rest = String.join("\n", left.stream().map(Left::text).toList());
     return Understood.of(TextForm.LINES, questions, left, rest);

@@ -406,13 +406,7 @@ final class QuizText {
     for (Written one : written) {
       int first = one.said.isEmpty() ? 1 : one.said.getFirst().place();
       try {
-        if (questions.size() == Understood.MOST) {
-          throw new IllegalArgumentException(
-              "at most " + Understood.MOST + " questions are taken in at once");
-        }
-        QuestionRow row = row(one);
-        questions.add(
-            new Understood.Placed(row.question(String.valueOf(questions.size() + 1)), first));
+        Understood.add(questions, () -> row(one), first);
       } catch (IllegalArgumentException e) {
         left.add(new Left(first, text(one), e.getMessage()));
       }
@@ -490,9 +484,7 @@ final class QuizText {
       kind = "true-false";
       wrong.clear();
     }
-    if (worth != null && !worth.matches("\\d{1,5}")) {
-      throw new IllegalArgumentException("“" + worth + "” is no whole number of points");
-    }
+    Integer points = QuestionTexts.worth(worth);
     String both = first(one, "feedback", "explanation", "why");
     String ifRight = first(one, "if right");
     String ifWrong = first(one, "if wrong");
@@ -504,7 +496,7 @@ final class QuizText {
         one.more.getOrDefault("hint", List.of()),
         ifRight == null ? both : ifRight,
         ifWrong == null ? both : ifWrong,
-        worth == null ? null : Integer.valueOf(worth));
+        points);
   }
 
   private static @Nullable String first(Written one, String... names) {

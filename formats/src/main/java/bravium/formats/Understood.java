@@ -1,8 +1,10 @@
 package bravium.formats;
 
 import bravium.core.question.Question;
+import bravium.core.writing.QuestionRow;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -79,6 +81,20 @@ public record Understood(
 
   /** A question and the line on which it begins. */
   record Placed(Question question, int line) {}
+
+  /**
+   * Adds the question that a row is.
+   *
+   * @param row read only where there is room for it
+   * @param line on which it begins
+   * @throws IllegalArgumentException where there are as many as are taken in, or it is no question
+   */
+  static void add(List<Placed> questions, Supplier<QuestionRow> row, int line) {
+    if (questions.size() == MOST) {
+      throw new IllegalArgumentException("at most " + MOST + " questions are taken in at once");
+    }
+    questions.add(new Placed(row.get().question(String.valueOf(questions.size() + 1)), line));
+  }
 
   /**
    * A piece that is left over.

@@ -10,10 +10,10 @@ final class Letters {
   private static final String STROKED =
       "\u00f8o\u00d8O\u0111d\u0110D\u0127h\u0126H\u0142l\u0141L\u0131i";
 
-  private Letters() {}
-
-  /** Two letters in one: pairs of such a letter and, with a stop, the two. */
+  /** Two letters in one: threes of such a letter and the two. */
   private static final String JOINED = "\u0153oe\u0152OE\u00e6ae\u00c6AE";
+
+  private Letters() {}
 
   /** The two letters that one is written for; null for any other. */
   static String apart(int c) {

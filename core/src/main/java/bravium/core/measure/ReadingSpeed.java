@@ -18,9 +18,11 @@ import org.jspecify.annotations.Nullable;
  */
 public record ReadingSpeed(int slow, int middle, int fast) {
 
+  /** The year group that reads as adults do. */
+  public static final int ADULTS = 13;
+
   private static final int FIRST_READERS = 2;
   private static final int LAST_OF_NORMS = 7;
-  private static final int ADULTS = 13;
 
   private static final int USUAL_SPEECH = 43 * 60 / 14;
   private static final int SLOWEST_SPEECH = 110;

@@ -3,7 +3,6 @@ package bravium.core.play;
 import bravium.core.activity.Activity;
 import bravium.core.activity.TakeOver;
 import bravium.core.activity.Teams;
-import bravium.core.question.Marking;
 import bravium.core.question.Question;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -109,7 +108,7 @@ final class Turns {
     }
     return Draw.pool(activity, sitting.opening().rehearsal()).stream()
         .filter(q -> sitting.draw().find(q.id()).isEmpty())
-        .filter(q -> q.answerable() && q.canBeRight() && q.marking() == Marking.AT_ONCE)
+        .filter(q -> q.answerable() && q.decides())
         .findFirst()
         .orElse(null);
   }

@@ -42,32 +42,12 @@ public record Numeric(
 
   @Override
   public Numeric with(Basics changed) {
-    return new Numeric(
-        changed,
-        value,
-        tolerance,
-        units,
-        unitNeeded,
-        fractions,
-        percent,
-        lowestTerms,
-        mistakes,
-        extra);
+    return with(changed, value, mistakes);
   }
 
   /** The same question with other wrong answers listed. */
   public Numeric withMistakes(List<Mistake> changed) {
-    return new Numeric(
-        basics,
-        value,
-        tolerance,
-        units,
-        unitNeeded,
-        fractions,
-        percent,
-        lowestTerms,
-        changed,
-        extra);
+    return with(basics, value, changed);
   }
 
   /** How a text would be judged, and why; empty while there is no number to compare with. */
@@ -82,16 +62,20 @@ public record Numeric(
 
   /** The same question with its number written otherwise. */
   public Numeric withValue(String changed) {
+    return with(basics, changed, mistakes);
+  }
+
+  private Numeric with(Basics other, @Nullable String number, List<Mistake> listed) {
     return new Numeric(
-        basics,
-        changed,
+        other,
+        number,
         tolerance,
         units,
         unitNeeded,
         fractions,
         percent,
         lowestTerms,
-        mistakes,
+        listed,
         extra);
   }
 

@@ -97,6 +97,11 @@ public sealed interface Question
     return !off() && !text().blank() && complete();
   }
 
+  /** Whether it can decide a tie: its answer is marked at once, and can be fully right. */
+  default boolean decides() {
+    return marking() == Marking.AT_ONCE && canBeRight();
+  }
+
   /** Whether an answer to it can be fully right. */
   default boolean canBeRight() {
     return rightResponse().isPresent();

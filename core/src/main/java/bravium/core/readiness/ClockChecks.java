@@ -41,7 +41,7 @@ final class ClockChecks {
       Activity activity, List<Question> pool, int seconds, List<Finding> found) {
     Integer year = activity.titlePage().year();
     int asked = Draw.asked(activity.rules(), pool.size());
-    int quickest = fewest(pool, asked, year == null ? ADULTS : year);
+    int quickest = fewest(pool, asked, year == null ? ReadingSpeed.ADULTS : year);
     TimeLine open = TimeLine.whileOpen(activity, pool, asked);
     int most = open == null ? 2 * quickest + asked * TO_ANSWER : open.most();
     int better = Math.min(Clock.MOST_SECONDS, most);
@@ -58,8 +58,6 @@ final class ClockChecks {
     }
   }
 
-  private static final int ADULTS = 13;
-
   /** The seconds in which the faster quarter of a year group has just read the shortest draw. */
   private static int fewest(List<Question> pool, int asked, int year) {
     int fast = ReadingSpeed.ofYear(year).fast();
@@ -74,20 +72,25 @@ final class ClockChecks {
 
   /** The seconds that a question needs at least: usual, or time to read and to hear it. */
   static int secondsFor(Question question, @Nullable Integer year) {
-    long reading =
-        year == null ? 0 : TimeLine.reading(question, ReadingSpeed.ofYear(year).slow()) / 1_000;
-    long aloud = TimeLine.reading(question, ReadingSpeed.aloud(year)) / 1_000;
-    long most = Math.max(reading, aloud);
+    long most = Math.max(reading(question, year), aloud(question, year));
     boolean usual = most <= Rules.USUAL_SECONDS;
     return (int) Math.min(Basics.MOST_SECONDS, usual ? Rules.USUAL_SECONDS : most + TO_ANSWER);
+  }
+
+  /** The seconds in which the slower quarter of a year group has read it; 0 without a year. */
+  private static long reading(Question question, @Nullable Integer year) {
+    return year == null ? 0 : TimeLine.reading(question, ReadingSpeed.ofYear(year).slow()) / 1_000;
+  }
+
+  private static long aloud(Question question, @Nullable Integer year) {
+    return TimeLine.reading(question, ReadingSpeed.aloud(year)) / 1_000;
   }
 
   /** A slower quarter of the class needs to have read it, whatever it thinks then. */
   private static void check(
       Question question, int seconds, @Nullable Integer year, List<Finding> found) {
-    long aloud = TimeLine.reading(question, ReadingSpeed.aloud(year)) / 1_000;
-    long reading =
-        year == null ? 0 : TimeLine.reading(question, ReadingSpeed.ofYear(year).slow()) / 1_000;
+    long aloud = aloud(question, year);
+    long reading = reading(question, year);
     long better = Math.min(Basics.MOST_SECONDS, Math.max(reading, aloud) + TO_ANSWER);
     if (reading > seconds) {
       add(

@@ -66,26 +66,27 @@ final class GuessChecks {
     int high = 100 / STEP;
     while (low < high) {
       int middle = (low + high) / 2;
-      if (rarely(activity, pool, rules.withPassMark(middle * STEP))) {
+      if (rarely(activity.game().prospects(rules.withPassMark(middle * STEP), pool))) {
         high = middle;
       } else {
         low = middle + 1;
       }
     }
     Rules higher = rules.withPassMark(Math.min(100, low * STEP));
+    Prospects then = activity.game().prospects(higher, pool);
     boolean mends =
         higher.passMark() > rules.passMark()
-            && rarely(activity, pool, higher)
-            && activity.game().prospects(higher, pool).reach().winnable() == Winnable.ALWAYS
-            && !RuleChecks.livesDecide(activity.game().prospects(higher, pool).passMark(), higher);
+            && rarely(then)
+            && then.reach().winnable() == Winnable.ALWAYS
+            && !RuleChecks.livesDecide(then.passMark(), higher);
     return mends
         ? Finding.of(Check.GUESSING_WINS, Weight.LOOK, Place.PASS_MARK, chance, higher.passMark())
             .mendedBy(Mend.SET_PASS_MARK)
         : Finding.of(Check.GUESSING_WINS, Weight.LOOK, Place.PASS_MARK, chance);
   }
 
-  private static boolean rarely(Activity activity, List<Question> pool, Rules rules) {
-    return activity.game().prospects(rules, pool).guessing().billionths() < TOO_OFTEN;
+  private static boolean rarely(Prospects prospects) {
+    return prospects.guessing().billionths() < TOO_OFTEN;
   }
 
   /** Two tries help where chance then passes rarely, else one, if that does. */
@@ -95,7 +96,7 @@ final class GuessChecks {
     for (int tries : new int[] {Tries.FEWEST, 1}) {
       Rules fewer = rules.withTries(tries == 1 ? null : new Tries(Tries.Again.AT_ONCE, tries));
       Prospects then = activity.game().prospects(fewer, pool);
-      if (rarely(activity, pool, fewer) && !RuleChecks.livesDecide(then.passMark(), fewer)) {
+      if (rarely(then) && !RuleChecks.livesDecide(then.passMark(), fewer)) {
         return Finding.of(Check.UNTIL_RIGHT_WINS, Weight.LOOK, Place.TRIES, chance, tries)
             .mendedBy(Mend.SET_TRIES);
       }

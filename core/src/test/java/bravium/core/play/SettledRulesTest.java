@@ -77,7 +77,7 @@ class SettledRulesTest {
             List.of(order("q1"), right("q2"), right("q3")));
     player.answer(new Response.Ordered(List.of("a", "c", "b")));
     player.goOn();
-    answer(player, "a", "a");
+    player.pickInTurn("a", "a");
     assertThat(player.sitting().now()).isEqualTo("q1");
     assertThat(player.sitting().front().answering()).isEqualTo(1);
     player.answer(new Response.Ordered(List.of("b", "c", "a")));
@@ -89,11 +89,11 @@ class SettledRulesTest {
   void aMissedQuestionThatWasTakenOverEndsTheFirstTeamsRun() {
     Rules rules = RULES.withTeams(TAKING).withBonus(new Bonus(0, 7, 2));
     Player player = inTeams(rules, 5);
-    answer(player, "a", "a", "b");
+    player.pickInTurn("a", "a", "b");
     assertThat(player.sitting().front().taking()).isEqualTo(1);
-    answer(player, "a", "b");
+    player.pickInTurn("a", "b");
     player.play(new Action.Settle("q4"));
-    answer(player, "a");
+    player.pickInTurn("a");
 
     // Ash: right, missed, right. Beech: right, then right in taking over, which makes two.
     assertThat(points(player)).containsExactly(20, 10 + 5 + 7);
@@ -280,13 +280,6 @@ class SettledRulesTest {
             new Opening("seed", 0, false).withTeams(TWO));
     player.start();
     return player;
-  }
-
-  private static void answer(Player player, String... options) {
-    for (String option : options) {
-      player.pick(option);
-      player.goOn();
-    }
   }
 
   private static List<Integer> points(Player player) {

@@ -44,7 +44,7 @@ class TeamsTest {
   void teamsTakeTurnsAndTheOneWithMostPointsWins() {
     Player player = playing(IN_ORDER, 6);
     assertThat(turn(player)).isEqualTo(0);
-    answer(player, "a", "b", "b", "a", "a", "b");
+    player.pickInTurn("a", "b", "b", "a", "a", "b");
 
     assertThat(points(player)).containsExactly(20, 10, 0);
     assertThat(player.sitting().outcome().winners()).containsExactly(0);
@@ -153,7 +153,7 @@ class TeamsTest {
   @Example
   void aTieIsATie() {
     Player player = playing(IN_ORDER, 3);
-    answer(player, "a", "a", "b");
+    player.pickInTurn("a", "a", "b");
 
     assertThat(player.sitting().outcome().winners()).containsExactly(0, 1);
     assertThat(player.sitting().outcome().won()).isFalse();
@@ -179,9 +179,9 @@ class TeamsTest {
   void aDecidingQuestionThatNobodyKnowsLeadsToTheNextAndThenToATie() {
     Player player = tied();
     String first = player.sitting().now();
-    answer(player, "b", "b");
+    player.pickInTurn("b", "b");
     assertThat(player.sitting().now()).isNotEqualTo(first);
-    answer(player, "b", "b");
+    player.pickInTurn("b", "b");
 
     assertThat(player.sitting().outcome().tied()).isTrue();
   }
@@ -190,7 +190,7 @@ class TeamsTest {
     Teams deciding = new Teams(THREE, Teams.Turns.IN_ORDER, null, true);
     Player player = playing(Activities.asWritten(3, 60).withTeams(deciding), new Line(), 5);
     // Which three are drawn is chance; the two that are left may decide.
-    answer(player, "a", "a", "b");
+    player.pickInTurn("a", "a", "b");
     return player;
   }
 
@@ -278,13 +278,6 @@ class TeamsTest {
         new Player(activity, Mover.TEACHER, new Opening("seed", 0, false).withTeams(THREE));
     player.start();
     return player;
-  }
-
-  private static void answer(Player player, String... options) {
-    for (String option : options) {
-      player.pick(option);
-      player.goOn();
-    }
   }
 
   private static Showing shown(Player player) {

@@ -44,6 +44,14 @@ public final class Player {
     return answer(new Response.Picked(option));
   }
 
+  /** Picks one option after another, each for the question that is open then, and goes on. */
+  public void pickInTurn(String... options) {
+    for (String option : options) {
+      pick(option);
+      goOn();
+    }
+  }
+
   public Turn answer(Response response) {
     int attempt = sitting.effortFor(sitting.now()).tries() + 1;
     return play(new Action.Answer(sitting.now(), attempt, response));

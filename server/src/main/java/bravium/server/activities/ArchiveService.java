@@ -17,7 +17,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.zip.ZipException;
 import org.springframework.stereotype.Service;
 
@@ -79,10 +78,7 @@ public class ArchiveService {
   }
 
   private Imported takeArchive(Teacher teacher, Path file) throws IOException {
-    Optional<String> other = OtherFile.ofZip(file);
-    if (other.isPresent()) {
-      throw Problem.badRequest("other-file", other.get() + " Nothing was changed.");
-    }
+    OtherFile.refuseZip(file);
     try (ActivityArchive archive = ActivityArchive.open(file)) {
       Understood<Activity> read = ActivityFile.readNoting(archive.activity());
       Map<String, String> names = new LinkedHashMap<>();

@@ -1,5 +1,6 @@
 package bravium.server.activities;
 
+import bravium.server.problems.Problem;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -12,10 +13,14 @@ final class OtherFile {
 
   private static final Tika TIKA = new Tika();
 
+  private static final String WORD_PROCESSOR =
+      "This is a document from a word processor. Open it, copy the questions, and paste them into a"
+          + " sheet.";
+
   private OtherFile() {}
 
   /** In words what these bytes are, and what to do; empty where they are a text. */
-  static Optional<String> of(byte[] file) {
+  private static Optional<String> of(byte[] file) {
     String type = TIKA.detect(file);
     if (type.startsWith("image/")) {
       return Optional.of(
@@ -42,12 +47,28 @@ final class OtherFile {
         : Optional.of("This is no text (" + type + ").");
   }
 
-  private static final String WORD_PROCESSOR =
-      "This is a document from a word processor. Open it, copy the questions, and paste them into a"
-          + " sheet.";
+  /**
+   * Refuses what is no text.
+   *
+   * @throws Problem that says what it is and what to do
+   */
+  static void refuse(byte[] file) {
+    refuse(of(file));
+  }
+
+  /** Refuses a zip that is known to be something else than an activity's. */
+  static void refuseZip(Path file) throws IOException {
+    refuse(ofZip(file));
+  }
+
+  private static void refuse(Optional<String> other) {
+    if (other.isPresent()) {
+      throw Problem.badRequest("other-file", other.get() + " Nothing was changed.");
+    }
+  }
 
   /** In words what a zip is that is none of an activity; empty where that is not known. */
-  static Optional<String> ofZip(Path file) throws IOException {
+  private static Optional<String> ofZip(Path file) throws IOException {
     try (ZipFile zip = new ZipFile(file.toFile())) {
       if (zip.getEntry("word/document.xml") != null) {
         return Optional.of(WORD_PROCESSOR);

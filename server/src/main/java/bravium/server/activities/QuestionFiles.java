@@ -40,11 +40,7 @@ class QuestionFiles {
    * @param name the file's name; the activity is called so
    */
   Imported take(Teacher teacher, String name, byte[] file) {
-    OtherFile.of(file)
-        .ifPresent(
-            words -> {
-              throw Problem.badRequest("other-file", words + " Nothing was changed.");
-            });
+    OtherFile.refuse(file);
     Understood read = QuestionTexts.read(QuestionTexts.text(file));
     if (read.questions().isEmpty() || !hasAnswers(read)) {
       throw Problem.badRequest(

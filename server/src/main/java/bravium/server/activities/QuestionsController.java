@@ -60,11 +60,7 @@ class QuestionsController {
       @RequestParam(required = false) @Nullable String form,
       @RequestParam(defaultValue = "") String roles) {
     byte[] bytes = file == null ? new byte[0] : file;
-    OtherFile.of(bytes)
-        .ifPresent(
-            words -> {
-              throw Problem.badRequest("no-text", words + " Nothing was changed.");
-            });
+    OtherFile.refuse(bytes);
     String text = QuestionTexts.text(bytes);
     long lines = text.lines().count();
     if (lines > MOST_LINES) {

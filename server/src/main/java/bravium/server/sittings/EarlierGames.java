@@ -38,12 +38,7 @@ public class EarlierGames {
       Sitting before = stored.sitting();
       Sitting after = Engine.play(stored.activity(), before, played.move(), played.at()).sitting();
       if (after.log().size() > before.log().size()) {
-        stored =
-            stored.after(
-                after,
-                after.outcome() == null
-                    ? null
-                    : Engine.review(stored.activity(), after, played.at()));
+        stored = stored.after(after, played.at());
         sittings.addMove(stored, OwnWords.in(stored.activity(), after));
       }
     }

@@ -1,6 +1,7 @@
 package bravium.server.sittings;
 
 import bravium.core.activity.Activity;
+import bravium.core.play.Engine;
 import bravium.core.play.Review;
 import bravium.core.play.Sitting;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +27,15 @@ public record StoredSitting(
     @Nullable Review review,
     boolean past,
     boolean recounted) {
+
+  /**
+   * The same after a move; when that has ended the game, with its review.
+   *
+   * @param at the moment, in milliseconds since 1970
+   */
+  StoredSitting after(Sitting later, long at) {
+    return after(later, later.outcome() == null ? null : Engine.review(activity, later, at));
+  }
 
   StoredSitting after(Sitting later, @Nullable Review kept) {
     return new StoredSitting(

@@ -99,13 +99,7 @@ public class WarmSittings implements Nightly {
     StoredSitting before = sitting.stored;
     Turn turn = Engine.play(before.activity(), before.sitting(), move, clock.millis());
     if (turn.refusal() == null && !turn.repeated()) {
-      Sitting later = turn.sitting();
-      StoredSitting after =
-          before.after(
-              later,
-              later.outcome() == null
-                  ? null
-                  : Engine.review(before.activity(), later, clock.millis()));
+      StoredSitting after = before.after(turn.sitting(), clock.millis());
       List<OwnWords> words = OwnWords.in(after.activity(), after.sitting());
       boolean same = words.equals(OwnWords.in(before.activity(), before.sitting()));
       sittings.addMove(after, same ? null : words);

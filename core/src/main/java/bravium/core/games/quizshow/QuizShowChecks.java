@@ -3,7 +3,6 @@ package bravium.core.games.quizshow;
 import bravium.core.activity.Activity;
 import bravium.core.activity.Teams;
 import bravium.core.play.Draw;
-import bravium.core.question.Marking;
 import bravium.core.question.Question;
 import bravium.core.readiness.Check;
 import bravium.core.readiness.Finding;
@@ -121,7 +120,7 @@ final class QuizShowChecks {
 
   /** A tie is decided by a question that was not asked: one has to be left whatever was drawn. */
   private void decider(int teams) {
-    int fit = (int) pool.stream().filter(QuizShowChecks::decides).count();
+    int fit = (int) pool.stream().filter(Question::decides).count();
     if (fit > asked) {
       return;
     }
@@ -129,10 +128,6 @@ final class QuizShowChecks {
     boolean enough = show.board() instanceof Climb climb ? most >= climb.steps() : most >= teams;
     Finding none = Finding.of(Check.NO_DECIDER_LEFT, Weight.LOOK, Place.TEAMS, most, teams);
     found.add(none.mendedBy(enough ? Mend.ASK_SO_MANY : Mend.NO_DECIDER));
-  }
-
-  private static boolean decides(Question question) {
-    return question.marking() == Marking.AT_ONCE && question.canBeRight();
   }
 
   /** Every team should have as many turns as the others. */

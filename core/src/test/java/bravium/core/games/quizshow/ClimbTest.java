@@ -77,7 +77,7 @@ class ClimbTest {
   @Example
   void aMissGoesBackToTheLastRestingPlaceWhichKeepsWhatWasWon() {
     Player player = climbing(FIVE, 8);
-    answer(player, "a", "a", "a", "b");
+    player.pickInTurn("a", "a", "a", "b");
 
     assertThat(scene(player).heights()).containsExactly(2);
     assertThat(shown(player).score().points()).isEqualTo(20);
@@ -88,7 +88,7 @@ class ClimbTest {
   void whereAMissEndsTheClimbWhatWasKeptMayStillWin() {
     Climb ends = new Climb(5, Climb.Rise.EVEN, List.of(), List.of(4), Climb.Miss.END);
     Player player = climbing(ends, 8);
-    answer(player, "a", "a", "a", "a", "b");
+    player.pickInTurn("a", "a", "a", "a", "b");
 
     assertThat(player.sitting().outcome())
         .isEqualTo(new Outcome(true, 40, 50, 40, Outcome.Ended.FALL, 0));
@@ -115,7 +115,7 @@ class ClimbTest {
   @Example
   void withoutQuestionsLeftTheClimbEndsWhereOneStands() {
     Player player = climbing(FIVE, 5);
-    answer(player, "a", "b", "a", "a", "a");
+    player.pickInTurn("a", "b", "a", "a", "a");
 
     assertThat(player.sitting().outcome())
         .isEqualTo(new Outcome(false, 30, 50, 40, Outcome.Ended.PLAYED, 0));
@@ -267,13 +267,6 @@ class ClimbTest {
     Player player = new Player(Activities.on(climb, Activities.quiz(RULES, questions)));
     player.start();
     return player;
-  }
-
-  private static void answer(Player player, String... options) {
-    for (String option : options) {
-      player.pick(option);
-      player.goOn();
-    }
   }
 
   private static Showing shown(Player player) {
