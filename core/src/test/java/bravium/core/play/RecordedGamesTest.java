@@ -1,0 +1,59 @@
+package bravium.core.play;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bravium.core.samples.Recording;
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonArray;
+import com.eclipsesource.json.JsonObject;
+import com.eclipsesource.json.JsonValue;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Games that were recorded before the engine learned other games come out the same: whatever was
+ * written down then is there now. What is new beside it may be there, too.
+ */
+class RecordedGamesTest {
+
+  private final List<String> differences = new ArrayList<>();
+  private int games;
+
+  @Test
+  void quizShowsThatWereRecordedComeOutTheSame() {
+    Recording.each(
+        Recording.QUIZ_SHOWS,
+        game -> {
+          compare("game " + games++, game.cameOut(), game.played());
+        });
+
+    assertThat(differences).isEmpty();
+    assertThat(games).isGreaterThanOrEqualTo(500);
+  }
+
+  private void compare(String where, JsonValue before, JsonValue now) {
+    if (differences.size() > 20) {
+      return;
+    }
+    if (now == null) {
+      differences.add(where + " is gone, was " + before);
+    } else if (before.isObject() && now.isObject()) {
+      for (JsonObject.Member member : before.asObject()) {
+        compare(
+            where + "." + member.getName(),
+            member.getValue(),
+            now.asObject().get(member.getName()));
+      }
+    } else if (before.isArray() && now.isArray()) {
+      JsonArray were = before.asArray();
+      JsonArray are = now.asArray();
+      for (int i = 0; i < Math.max(were.size(), are.size()); i++) {
+        JsonValue was = i < were.size() ? were.get(i) : Json.value("nothing");
+        compare(where + "[" + i + "]", was, i < are.size() ? are.get(i) : null);
+      }
+    } else if (!before.equals(now)) {
+      differences.add(where + " is " + now + ", was " + before);
+    }
+  }
+}

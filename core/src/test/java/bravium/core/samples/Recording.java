@@ -1,0 +1,191 @@
+package bravium.core.samples;
+
+import bravium.core.activity.Activity;
+import bravium.core.json.Codec;
+import bravium.core.json.Format;
+import bravium.core.play.Action;
+import bravium.core.play.Audience;
+import bravium.core.play.Engine;
+import bravium.core.play.Happening;
+import bravium.core.play.Move;
+import bravium.core.play.Mover;
+import bravium.core.play.Opening;
+import bravium.core.play.Played;
+import bravium.core.play.Sitting;
+import bravium.core.play.Stage;
+import bravium.core.play.Turn;
+import bravium.core.rehearsal.Aid;
+import bravium.core.rehearsal.LiveGame;
+import bravium.core.rehearsal.TestAids;
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonArray;
+import com.eclipsesource.json.JsonObject;
+import com.eclipsesource.json.JsonValue;
+import java.io.BufferedReader;
+import java.io.BufferedWriter;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.OutputStreamWriter;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.function.Consumer;
+import java.util.zip.GZIPInputStream;
+import java.util.zip.GZIPOutputStream;
+
+/**
+ * Games that were played once and written down: the activity, the opening, each move with its time,
+ * what came of it and what an audience saw then. Played again, they have to come out the same.
+ *
+ * @param activity it and what the game was carried over to, as JSON
+ */
+public record Recording(
+    String activity, String edited, String opening, List<Played> moves, JsonObject cameOut) {
+
+  /** The recorded games, each a line of JSON. */
+  public static final String QUIZ_SHOWS = "/recorded/quiz-shows.jsonl.gz";
+
+  /** Reads every recorded game of a resource. */
+  public static void each(String resource, Consumer<Recording> reader) {
+    try (BufferedReader lines =
+        new BufferedReader(
+            new InputStreamReader(
+                new GZIPInputStream(Recording.class.getResourceAsStream(resource)),
+                StandardCharsets.UTF_8))) {
+      lines.lines().map(Recording::of).forEach(reader);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static Recording of(String line) {
+    JsonObject read = Json.parse(line).asObject();
+    return new Recording(
+        read.get("activity").toString(),
+        read.get("edited").toString(),
+        read.get("opening").toString(),
+        Codec.PLAYED.readList(read.get("moves").toString()),
+        read.get("cameOut").asObject());
+  }
+
+  private String line() {
+    return new JsonObject()
+        .add("activity", Json.parse(activity))
+        .add("edited", Json.parse(edited))
+        .add("opening", Json.parse(opening))
+        .add("moves", Json.parse(Codec.PLAYED.writeList(moves)))
+        .add("cameOut", cameOut)
+        .toString();
+  }
+
+  /** Plays the recorded moves and writes down what comes of them. */
+  public JsonObject played() {
+    Activity read = Codec.ACTIVITY.read(activity);
+    Sitting sitting = Engine.open(read, Codec.OPENING.read(opening));
+    JsonArray turns = new JsonArray();
+    int place = 0;
+    for (Played played : moves) {
+      Turn turn = Engine.play(read, sitting, played.move(), played.at());
+      sitting = turn.sitting();
+      Audience audience = Audience.values()[place++ % Audience.values().length];
+      JsonArray happenings = new JsonArray();
+      for (Happening happening : turn.happenings()) {
+        happenings.add(Json.parse(Codec.HAPPENING.write(happening)));
+      }
+      turns.add(
+          new JsonObject()
+              .add("refusal", turn.refusal() == null ? "" : turn.refusal().name())
+              .add("repeated", turn.repeated())
+              .add("happenings", happenings)
+              .add("showing", shown(read, sitting, audience, played.at() + 3_000)));
+    }
+    long end = moves.getLast().at() + 1_000_000;
+    Activity changed = Codec.ACTIVITY.read(edited);
+    Aid aid = moves.size() % 2 == 0 ? Aid.WIN : Aid.LOSS;
+    return new JsonObject()
+        .add("turns", turns)
+        .add("review", json(Codec.REVIEW, Engine.review(read, sitting, end)))
+        .add("closed", shown(read, Engine.close(read, sitting, end), Audience.PLAYER, end))
+        .add("followed", shown(changed, LiveGame.follow(changed, sitting), Audience.TEACHER, end))
+        .add("aided", shown(read, TestAids.use(read, sitting, aid, end), Audience.TEACHER, end));
+  }
+
+  private static JsonValue shown(Activity activity, Sitting sitting, Audience audience, long at) {
+    return json(Codec.SHOWING, Engine.show(activity, sitting, audience, at));
+  }
+
+  private static <T> JsonValue json(Format<T> format, T value) {
+    return Json.parse(format.write(value));
+  }
+
+  /**
+   * Records games of random activities anew: only where the rules of play are meant to change.
+   *
+   * @param args the file, and how many games
+   */
+  public static void main(String[] args) throws IOException {
+    Random random = new Random(20_261_128);
+    try (BufferedWriter out =
+        new BufferedWriter(
+            new OutputStreamWriter(
+                new GZIPOutputStream(Files.newOutputStream(Path.of(args[0]))),
+                StandardCharsets.UTF_8))) {
+      for (int game = 0; game < Integer.parseInt(args[1]); game++) {
+        out.write(record(random, game).line());
+        out.write('\n');
+      }
+    }
+  }
+
+  private static Recording record(Random random, int game) {
+    RandomActivities activities = new RandomActivities(random);
+    Activity activity =
+        random.nextInt(3) == 0 ? activities.any() : activities.finished(2 + random.nextInt(5));
+    Opening opening = activities.atTheFront(activity, "seed-" + game, 1_000L * game);
+    opening = random.nextInt(5) == 0 ? opening.withTime(150) : opening;
+    List<Played> moves = new ArrayList<>();
+    RandomMoves chosen = new RandomMoves(random);
+    Sitting sitting = Engine.open(activity, opening);
+    long at = opening.at();
+    int most = 8 + random.nextInt(24);
+    boolean odd = random.nextInt(3) == 0;
+    boolean clocks = Codec.ACTIVITY.write(activity).contains("\"seconds\"");
+    for (int i = 0; i < 9 * most && moves.size() < most; i++) {
+      Move move =
+          odd || sitting.outcome() != null || random.nextInt(6) == 0
+              ? chosen.next(activity, sitting)
+              : chosen.fitting(activity, sitting);
+      boolean waits = sitting.opening().inTeams() && sitting.front().answering() == null;
+      if (waits && random.nextBoolean()) {
+        int team = random.nextInt(opening.teams().size());
+        move = new Move(move.key(), Mover.TEACHER, new Action.GiveTurn(team));
+      }
+      long then = at + random.nextInt(random.nextInt(4) == 0 ? 70_000 : 6_000);
+      if (clocks && sitting.stage() == Stage.QUESTION && random.nextInt(3) == 0) {
+        then = at + 100_000;
+        move = new Move(move.key(), Mover.PLAYER, new Action.Continue(sitting.now()));
+      }
+      Turn turn = Engine.play(activity, sitting, move, then);
+      boolean refused = turn.refusal() != null && random.nextInt(20) > 0;
+      // Where a move was taken back a clock began anew; now it goes on with what was left.
+      if (refused || clocks && move.action() instanceof Action.TakeBack) {
+        continue;
+      }
+      at = then;
+      moves.add(new Played(move, at));
+      sitting = turn.sitting();
+    }
+    if (moves.isEmpty()) {
+      return record(random, game);
+    }
+    String other = Codec.ACTIVITY.write(activities.any());
+    Recording blank =
+        new Recording(
+            Codec.ACTIVITY.write(activity), other, Codec.OPENING.write(opening), moves, null);
+    return new Recording(blank.activity, blank.edited, blank.opening, moves, blank.played());
+  }
+}
