@@ -173,7 +173,7 @@ function useLiveGame(useEditor: EditorStore) {
   const wanted = useRef<string>(undefined);
   const turnToWanted = () => {
     const question = wanted.current;
-    const there = question === undefined || game.current?.sitting.now === question;
+    const there = question === undefined || show(game.current).question?.id === question;
     if (there || !game.current?.act({ kind: "go-to", question }).refusal) {
       wanted.current = undefined;
       if (!there) give(undefined);

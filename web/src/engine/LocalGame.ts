@@ -20,7 +20,6 @@ import type {
   Readiness,
   Refusal,
   Showing,
-  Sitting,
   Spot,
   SwitchExample,
   Trail,
@@ -34,130 +33,100 @@ export interface LocalTurn {
   refusal?: Refusal;
 }
 
+/** The engine keeps plays until they are closed; one that nobody holds any more is closed. */
+const unheld = new FinalizationRegistry<number>((play) => engine.close(play));
+
 /**
  * A play on this device's own engine: the live game in Build, and Present. It decides nothing
  * itself; what may happen and what is shown is the core's word.
  */
 export class LocalGame {
-  private activityText: string;
-  private sittingText: string;
+  private readonly play: number;
 
-  private constructor(activity: Activity, sitting: string) {
-    this.activityText = JSON.stringify(activity);
-    this.sittingText = sitting;
+  private constructor(play: number) {
+    this.play = play;
+    unheld.register(this, play);
   }
 
   static open(activity: Activity, opening: Opening): LocalGame {
-    return new LocalGame(
-      activity,
-      answer(engine.open(JSON.stringify(activity), JSON.stringify(opening))),
-    );
+    return new LocalGame(answer(engine.open(activity, opening)));
   }
 
   static rebuild(activity: Activity, opening: Opening, moves: Played[]): LocalGame {
-    const texts = [activity, opening, moves].map((part) => JSON.stringify(part));
-    return new LocalGame(
-      activity,
-      answer(engine.rebuild(texts[0] ?? "", texts[1] ?? "", texts[2] ?? "")),
-    );
+    return new LocalGame(answer(engine.rebuild(activity, opening, moves)));
   }
 
-  get sitting(): Sitting {
-    return JSON.parse(this.sittingText);
+  /** Every move that was applied, those that were taken back too. */
+  get log(): Played[] {
+    return answer(engine.log(this.play));
   }
 
+  /** What is seen now; its parts are the same objects as before where they did not change. */
   show(audience: Audience): Showing {
-    return JSON.parse(
-      answer(engine.show(this.activityText, this.sittingText, audience, Date.now())),
-    );
+    return answer(engine.show(this.play, audience, Date.now()));
   }
 
   act(action: ActionUnion): LocalTurn {
     const move: Move = { key: randomId(12), by: "teacher", action };
-    const turn = JSON.parse(
-      answer(engine.play(this.activityText, this.sittingText, JSON.stringify(move), Date.now())),
-    );
-    this.sittingText = JSON.stringify(turn.sitting);
-    return { move, happenings: turn.happenings, refusal: turn.refusal };
+    const { happenings, refusal } = answer(engine.play(this.play, move, Date.now()));
+    return { move, happenings, refusal };
   }
 
   /** Goes on in the edited activity, where the play stands. */
   follow(activity: Activity) {
-    this.activityText = JSON.stringify(activity);
-    this.sittingText = answer(engine.follow(this.activityText, this.sittingText));
+    answer(engine.follow(this.play, activity));
   }
 
   aid(aid: Aid) {
-    this.sittingText = answer(engine.aid(this.activityText, this.sittingText, aid, Date.now()));
+    answer(engine.aid(this.play, aid, Date.now()));
   }
 }
 
 /** What the core has to say of an activity before class. */
-export function readinessOf(activity: Activity): Readiness {
-  return JSON.parse(answer(engine.readiness(JSON.stringify(activity))));
-}
+export const readinessOf = (activity: Activity): Readiness => answer(engine.readiness(activity));
 
 /** The same, with those mends only that take their finding away and bring no other. */
-export function mendsOf(activity: Activity): Readiness {
-  return JSON.parse(answer(engine.mends(JSON.stringify(activity))));
-}
-
-/** How a number that a teacher writes is read; nothing while there is none. */
-export function numberReadOf(question: QuestionUnion): NumberRead | undefined {
-  return JSON.parse(answer(engine.readNumber(JSON.stringify(question)))) ?? undefined;
-}
-
-/** What each switch of comparing does to an answer of the teacher's own. */
-export function switchExamplesOf(question: QuestionUnion): SwitchExample[] {
-  return JSON.parse(answer(engine.examples(JSON.stringify(question))));
-}
+export const mendsOf = (activity: Activity): Readiness => answer(engine.mends(activity));
 
 /** The activity with a finding mended, as the core mends it. */
-export function mended(activity: Activity, finding: Finding): Activity {
-  return JSON.parse(answer(engine.mend(JSON.stringify(activity), JSON.stringify(finding))));
-}
+export const mended = (activity: Activity, finding: Finding): Activity =>
+  answer(engine.mend(activity, finding));
 
 /** In which parts two sides differ that both come from one version. */
-export function differencesOf(base: Activity, mine: Activity, theirs: Activity): Difference[] {
-  const texts = [base, mine, theirs].map((part) => JSON.stringify(part));
-  return JSON.parse(answer(engine.differences(texts[0] ?? "", texts[1] ?? "", texts[2] ?? "")));
-}
+export const differencesOf = (base: Activity, mine: Activity, theirs: Activity): Difference[] =>
+  answer(engine.differences(base, mine, theirs));
 
 /** This side with the parts of the other side that are named. */
-export function merged(mine: Activity, theirs: Activity, fromTheirs: Difference[]): Activity {
-  const texts = [mine, theirs, fromTheirs].map((part) => JSON.stringify(part));
-  return JSON.parse(answer(engine.merge(texts[0] ?? "", texts[1] ?? "", texts[2] ?? "")));
-}
+export const merged = (mine: Activity, theirs: Activity, from: Difference[]): Activity =>
+  answer(engine.merge(mine, theirs, from));
 
-/** The trail with its markers moved as little as it takes that none touches another. */
-export function trailApart(trail: Trail): Trail {
-  return JSON.parse(answer(engine.apart(JSON.stringify(trail))));
-}
+/** How a number that a teacher writes is read; nothing while there is none. */
+export const numberReadOf = (question: QuestionUnion) =>
+  ask<NumberRead | null>("number-read", question) ?? undefined;
 
-/** The trail with its markers at even distances along a path. */
-export function trailAlong(trail: Trail, path: Spot[]): Trail {
-  return JSON.parse(answer(engine.along(JSON.stringify(trail), JSON.stringify(path))));
-}
-
-/** The worth of each step of a climb, from the first to the top. */
-export function seriesOf(climb: Climb, unit: number): number[] {
-  return JSON.parse(answer(engine.series(JSON.stringify({ ...climb, kind: "climb" }), unit)));
-}
-
-/** The looks that are ready to take. */
-export function readyLooks(): Named[] {
-  return JSON.parse(answer(engine.looks()));
-}
-
-/** A look as it is worn. */
-export function dressOf(look: Look): Dress {
-  return JSON.parse(answer(engine.dress(JSON.stringify(look))));
-}
+/** What each switch of comparing does to an answer of the teacher's own. */
+export const switchExamplesOf = (question: QuestionUnion) =>
+  ask<SwitchExample[]>("switch-examples", question);
 
 /** How a text would be judged as the answer to a typed question; nothing where it can't be yet. */
-export function judgementOf(question: QuestionUnion, text: string): Judgement | undefined {
-  return JSON.parse(answer(engine.judge(JSON.stringify(question), text))) ?? undefined;
-}
+export const judgementOf = (question: QuestionUnion, text: string) =>
+  ask<Judgement | null>("judgement", question, text) ?? undefined;
+
+/** The trail with its markers moved as little as it takes that none touches another. */
+export const trailApart = (trail: Trail) => ask<Trail>("trail-apart", trail);
+
+/** The trail with its markers at even distances along a path. */
+export const trailAlong = (trail: Trail, path: Spot[]) => ask<Trail>("trail-along", trail, path);
+
+/** The worth of each step of a climb, from the first to the top. */
+export const seriesOf = (climb: Climb, unit: number) =>
+  ask<number[]>("climb-series", { ...climb, kind: "climb" }, unit);
+
+/** The looks that are ready to take. */
+export const readyLooks = (): Named[] => answer(engine.looks());
+
+/** A look as it is worn. */
+export const dressOf = (look: Look): Dress => answer(engine.dress(look));
 
 /** A fresh opening for trying a game out. */
 export function rehearsal(activity: Activity): Opening {
@@ -165,9 +134,14 @@ export function rehearsal(activity: Activity): Opening {
   return { seed: randomId(24), at: Date.now(), rehearsal: true, teams };
 }
 
-function answer(text: string): string {
-  if (text.startsWith('{"problem":')) {
-    throw new Error(JSON.parse(text).problem);
+/** What the core works out under a name. */
+function ask<T>(name: string, ...given: unknown[]): T {
+  return answer(engine.ask(name, given) as T | { problem: string });
+}
+
+function answer<T>(given: T | { problem: string }): T {
+  if (typeof given === "object" && given !== null && "problem" in given) {
+    throw new Error(given.problem);
   }
-  return text;
+  return given as T;
 }

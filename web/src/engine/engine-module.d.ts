@@ -1,22 +1,49 @@
-/** The core, compiled for the browser: JSON texts in, JSON texts out. */
+/**
+ * The core, compiled for the browser: values of the format in and out. Where something doesn't
+ * follow the format, the answer is an object with a problem in words.
+ */
 declare module "@engine" {
-  export function open(activity: string, opening: string): string;
-  export function play(activity: string, sitting: string, move: string, at: number): string;
-  export function show(activity: string, sitting: string, audience: string, at: number): string;
-  export function rebuild(activity: string, opening: string, moves: string): string;
-  export function follow(activity: string, sitting: string): string;
-  export function aid(activity: string, sitting: string, aid: string, at: number): string;
-  export function readiness(activity: string): string;
-  export function mends(activity: string): string;
-  export function readNumber(question: string): string;
-  export function examples(question: string): string;
-  export function mend(activity: string, finding: string): string;
-  export function differences(base: string, mine: string, theirs: string): string;
-  export function merge(mine: string, theirs: string, fromTheirs: string): string;
-  export function apart(trail: string): string;
-  export function along(trail: string, path: string): string;
-  export function series(climb: string, unit: number): string;
-  export function looks(): string;
-  export function dress(look: string): string;
-  export function judge(question: string, text: string): string;
+  import type {
+    Activity,
+    Difference,
+    Dress,
+    Finding,
+    HappeningUnion,
+    Look,
+    Move,
+    Named,
+    Opening,
+    Played,
+    Readiness,
+    Refusal,
+    Showing,
+  } from "../generated/types";
+
+  type Answer<T> = T | { problem: string };
+
+  /** The number of a play. */
+  export function open(activity: Activity, opening: Opening): Answer<number>;
+  export function rebuild(activity: Activity, opening: Opening, moves: Played[]): Answer<number>;
+  export function close(play: number): void;
+  export function play(
+    play: number,
+    move: Move,
+    at: number,
+  ): Answer<{ happenings: HappeningUnion[]; refusal?: Refusal; repeated: boolean }>;
+  export function show(play: number, audience: string, at: number): Answer<Showing>;
+  export function log(play: number): Answer<Played[]>;
+  export function follow(play: number, activity: Activity): Answer<true>;
+  export function aid(play: number, aid: string, at: number): Answer<true>;
+  export function readiness(activity: Activity): Answer<Readiness>;
+  export function mends(activity: Activity): Answer<Readiness>;
+  export function mend(activity: Activity, finding: Finding): Answer<Activity>;
+  export function differences(
+    base: Activity,
+    mine: Activity,
+    theirs: Activity,
+  ): Answer<Difference[]>;
+  export function merge(mine: Activity, theirs: Activity, from: Difference[]): Answer<Activity>;
+  export function ask(name: string, given: unknown[]): unknown;
+  export function looks(): Answer<Named[]>;
+  export function dress(look: Look): Answer<Dress>;
 }

@@ -1,7 +1,7 @@
 import type { ComponentType } from "react";
 import type { EditorStore } from "../build/editor";
 import type { SheetActions } from "../build/sheetActions";
-import type { GameUnion } from "../generated/types";
+import type { GameDataUnion } from "../generated/types";
 import { QuizShowSheet } from "./quizshow/Sheet";
 import { QuizShowStage } from "./quizshow/Stage";
 import type { StageProps } from "./stage";
@@ -21,6 +21,6 @@ interface GameParts {
 }
 
 /** The games, by their kind in the format. */
-export const games: Record<GameUnion["kind"], GameParts> = {
+export const games: Record<GameDataUnion["kind"], GameParts> = {
   "quiz-show": { Sheet: QuizShowSheet, Stage: QuizShowStage },
 };

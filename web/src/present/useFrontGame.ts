@@ -78,7 +78,7 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
       channel.tell({
         activity: sitting.activity,
         opening: sitting.opening,
-        log: (game.current as LocalGame).sitting.log,
+        log: (game.current as LocalGame).log,
       });
     return channel.close;
   }, [sitting]);
@@ -122,7 +122,7 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
     [send, sitting.sitting],
   );
   const back = useCallback(() => {
-    const last = lastStanding((game.current as LocalGame).sitting.log.map((p) => p.move));
+    const last = lastStanding((game.current as LocalGame).log.map((p) => p.move));
     if (last) act({ kind: "take-back", move: last.key });
   }, [act]);
   const refresh = useCallback(() => setShowing((game.current as LocalGame).show("projector")), []);

@@ -6,11 +6,16 @@ module bravium.core {
 
   exports bravium.core.activity;
   exports bravium.core.answer;
+  exports bravium.core.calculations;
+  exports bravium.core.codec;
   exports bravium.core.games;
   exports bravium.core.games.quizshow;
   exports bravium.core.json;
   exports bravium.core.measure;
   exports bravium.core.play;
+  exports bravium.core.play.course;
+  exports bravium.core.play.front;
+  exports bravium.core.play.showing;
   exports bravium.core.question;
   exports bravium.core.readiness;
   exports bravium.core.rehearsal;

@@ -9,6 +9,6 @@ const lines = createInterface({ input: createReadStream(process.argv[3]) });
 const out = [];
 for await (const line of lines) {
   const call = JSON.parse(line);
-  out.push(engine[call.name](...call.arguments));
+  out.push(JSON.stringify(engine[call.name](...call.arguments)));
 }
 process.stdout.write(`${out.join("\n")}\n`);

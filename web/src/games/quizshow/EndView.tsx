@@ -78,7 +78,7 @@ function endWords({ score, teams, scene, passMark }: Showing, outcome: Outcome):
   if (scene?.kind === "climb") {
     return outcome.won
       ? words.climb.wonAt(heightNow(scene, teams), scene.steps.length, outcome.points)
-      : words.climb.needed(passMark.rightNeeded);
+      : words.climb.needed(passMark?.rightNeeded ?? 0);
   }
   if (outcome.awaiting > 0) return words.game.awaiting(outcome.awaiting);
   if (outcome.ended === "closed") return words.game.closed(score);

@@ -145,6 +145,7 @@ function TitleView({ showing, act, busy, takesFocus, note, read }: StageProps & 
 
 function titleFacts({ scene, passMark, score, teams }: Showing): string {
   if (teams.length > 0) return words.teams.wins;
+  if (!passMark) return "";
   if (scene?.kind !== "climb") return words.game.facts(passMark, score.asked);
   const { steps } = scene;
   return `${words.climb.at(0, steps.length)} · ${words.climb.needed(passMark.rightNeeded)}`;

@@ -2,7 +2,7 @@ package bravium.bench;
 
 import bravium.bench.Load.Result;
 import bravium.bench.Load.To;
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;

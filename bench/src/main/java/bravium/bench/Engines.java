@@ -1,12 +1,14 @@
 package bravium.bench;
 
-import bravium.core.activity.Activity;
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
+import bravium.core.games.Games;
 import bravium.core.play.Audience;
 import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Opening;
+import bravium.core.play.Prepared;
 import bravium.core.play.Sitting;
+import bravium.core.play.showing.Showing;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -22,20 +24,20 @@ final class Engines {
   private Engines() {}
 
   static double onTheJvm() {
-    Activity activity = Quizzes.of("Engine", QUESTIONS);
+    Prepared game = Games.prepared(Quizzes.of("Engine", QUESTIONS));
     List<Move> moves = Quizzes.moves(QUESTIONS);
-    play(activity, moves, SECONDS);
-    return play(activity, moves, SECONDS);
+    play(game, moves, SECONDS);
+    return play(game, moves, SECONDS);
   }
 
-  private static double play(Activity activity, List<Move> moves, double seconds) {
+  private static double play(Prepared game, List<Move> moves, double seconds) {
     long begin = System.nanoTime();
     long count = 0;
     while (System.nanoTime() - begin < seconds * 1e9) {
-      Sitting sitting = Engine.open(activity, new Opening("seed " + count, 0, false));
+      Sitting sitting = Engine.open(game, new Opening("seed " + count, 0, false));
       for (Move move : moves) {
-        sitting = Engine.play(activity, sitting, move, count++).sitting();
-        Engine.show(activity, sitting, Audience.PLAYER, count);
+        sitting = Engine.play(game, sitting, move, count++).sitting();
+        Showing.of(game, sitting, Audience.PLAYER, count);
       }
     }
     return count / ((System.nanoTime() - begin) / 1e9);

@@ -1,6 +1,6 @@
 package bravium.bench;
 
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;

@@ -1,6 +1,6 @@
 package bravium.bench;
 
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;

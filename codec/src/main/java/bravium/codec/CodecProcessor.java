@@ -3,7 +3,9 @@ package bravium.codec;
 import java.io.IOException;
 import java.io.Writer;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import javax.annotation.processing.AbstractProcessor;
 import javax.annotation.processing.RoundEnvironment;
@@ -14,7 +16,7 @@ import javax.lang.model.element.TypeElement;
 import javax.tools.Diagnostic;
 
 /**
- * Writes {@code bravium.core.json.Codec}: reading and writing of every record that can be reached
+ * Writes {@code bravium.core.codec.Codec}: reading and writing of every record that can be reached
  * from a type marked with {@code @Root}. The code is plain calls without reflection, so that the
  * same classes run on the JVM and, compiled by TeaVM, in the browser. Beside it, the table of
  * letter forms that comparing answers needs.
@@ -23,7 +25,8 @@ import javax.tools.Diagnostic;
 public final class CodecProcessor extends AbstractProcessor {
 
   static final String ROOT = "bravium.core.json.Root";
-  private static final String TARGET = "bravium.core.json.Codec";
+  private static final String LISTED = "bravium.core.json.StandsFor";
+  private static final String TARGET = "bravium.core.codec.Codec";
   private static final String UNICODE = "bravium.core.answer.UnicodeTable";
 
   @Override
@@ -36,12 +39,13 @@ public final class CodecProcessor extends AbstractProcessor {
     if (annotations.isEmpty()) {
       return false;
     }
-    List<TypeElement> roots = new ArrayList<>();
-    for (Element marked : round.getElementsAnnotatedWith(annotations.iterator().next())) {
-      roots.add((TypeElement) marked);
+    List<TypeElement> roots = marked(ROOT, round);
+    Map<TypeElement, TypeElement> lists = new LinkedHashMap<>();
+    for (TypeElement list : marked(LISTED, round)) {
+      lists.put(Shapes.standsFor(list), list);
     }
     try {
-      write(TARGET, new CodecSource(Shapes.reachableFrom(roots), roots).text(), roots);
+      write(TARGET, new CodecSource(Shapes.reachableFrom(roots, lists), roots).text(), roots);
       write(UNICODE, UnicodeTableSource.text(), roots);
     } catch (UnsupportedShape e) {
       processingEnv.getMessager().printMessage(Diagnostic.Kind.ERROR, e.getMessage(), e.where());
@@ -49,6 +53,15 @@ public final class CodecProcessor extends AbstractProcessor {
       processingEnv.getMessager().printMessage(Diagnostic.Kind.ERROR, e.toString());
     }
     return true;
+  }
+
+  private List<TypeElement> marked(String annotation, RoundEnvironment round) {
+    TypeElement type = processingEnv.getElementUtils().getTypeElement(annotation);
+    List<TypeElement> found = new ArrayList<>();
+    for (Element marked : round.getElementsAnnotatedWith(type)) {
+      found.add((TypeElement) marked);
+    }
+    return found;
   }
 
   private void write(String name, String source, List<TypeElement> origin) throws IOException {

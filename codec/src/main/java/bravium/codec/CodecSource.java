@@ -26,8 +26,11 @@ final class CodecSource {
   String text() {
     out.append(
         """
-        package bravium.core.json;
+        package bravium.core.codec;
 
+        import bravium.core.json.Fields;
+        import bravium.core.json.Format;
+        import bravium.core.json.Node;
         import com.eclipsesource.json.Json;
         import com.eclipsesource.json.JsonObject;
         import com.eclipsesource.json.JsonValue;
@@ -45,7 +48,7 @@ final class CodecSource {
       names.add(constant);
       out.append(
           "  public static final Format<%1$s> %2$s =\n      new Format<>(%1$s.class, Codec::read%3$s, Codec::write%3$s);\n"
-              .formatted(root, constant, root.getSimpleName()));
+              .formatted(root, constant, shapes.nameOf(root)));
     }
     out.append(
         "\n  public static final List<Format<?>> ALL = List.of(%s);\n"
@@ -66,8 +69,8 @@ final class CodecSource {
     return out.append("}\n").toString();
   }
 
-  private static String constant(TypeElement type) {
-    return type.getSimpleName().toString().replaceAll("([a-z])([A-Z])", "$1_$2").toUpperCase();
+  private String constant(TypeElement type) {
+    return shapes.nameOf(type).replaceAll("([a-z])([A-Z])", "$1_$2").toUpperCase();
   }
 
   private void writeRecord(TypeElement type) {
@@ -95,7 +98,7 @@ final class CodecSource {
           static JsonObject write%2$s(%1$s value) {
             JsonObject out = new JsonObject();
         """
-            .formatted(type, type.getSimpleName(), arguments));
+            .formatted(type, shapes.nameOf(type), arguments));
     for (RecordComponentElement component : type.getRecordComponents()) {
       out.append("    ").append(writing(component)).append('\n');
     }
@@ -127,13 +130,13 @@ final class CodecSource {
         """
             .formatted(
                 type,
-                type.getSimpleName(),
+                shapes.nameOf(type),
                 reader(list.asType(), list),
                 text.getSimpleName(),
                 written(list.asType(), "value." + list.getSimpleName() + "()", list)));
   }
 
-  private static String reading(RecordComponentElement component) {
+  private String reading(RecordComponentElement component) {
     String name = component.getSimpleName().toString();
     String reader = reader(component.asType(), component);
     if (Shapes.isFlat(component)) {
@@ -151,7 +154,7 @@ final class CodecSource {
     };
   }
 
-  private static String writing(RecordComponentElement component) {
+  private String writing(RecordComponentElement component) {
     String value = "value." + component.getSimpleName() + "()";
     if (Shapes.isExtra(component)) {
       return value + ".addTo(out);";
@@ -171,7 +174,7 @@ final class CodecSource {
   }
 
   /** A method reference that reads one value of the type from a {@code Node}. */
-  private static String reader(TypeMirror type, Element where) {
+  private String reader(TypeMirror type, Element where) {
     return switch (type.getKind()) {
       case INT -> "Node::integer";
       case LONG -> "Node::longInteger";
@@ -184,14 +187,14 @@ final class CodecSource {
           case "java.lang.Long" -> "Node::longInteger";
           case "java.lang.Boolean" -> "Node::flag";
           case "java.util.List" -> reader(declared.getTypeArguments().getFirst(), where);
-          default -> "Codec::read" + declared.asElement().getSimpleName();
+          default -> "Codec::read" + shapes.nameOf(declared.asElement());
         };
       }
       default -> throw new UnsupportedShape("the codec doesn't know " + type, where);
     };
   }
 
-  private static String written(TypeMirror type, String value, Element where) {
+  private String written(TypeMirror type, String value, Element where) {
     if (!(type instanceof DeclaredType declared)) {
       return "Json.value(%s)".formatted(value);
     }
@@ -201,7 +204,11 @@ final class CodecSource {
       case "java.util.List" ->
           "Format.array(%s, item -> %s)"
               .formatted(value, written(declared.getTypeArguments().getFirst(), "item", where));
-      default -> "write%s(%s)".formatted(declared.asElement().getSimpleName(), value);
+      default -> {
+        TypeElement known = shapes.listOf((TypeElement) declared.asElement());
+        String cast = known.equals(declared.asElement()) ? "" : "(%s) ".formatted(known);
+        yield "write%s(%s%s)".formatted(shapes.nameOf(known), cast, value);
+      }
     };
   }
 
@@ -212,7 +219,7 @@ final class CodecSource {
             .toList();
     out.append(
         "\n  static %s read%s(Node node) {\n    return switch (node.text()) {\n"
-            .formatted(type, type.getSimpleName()));
+            .formatted(type, shapes.nameOf(type)));
     for (Element constant : constants) {
       out.append(
           "      case \"%s\" -> %s.%s;\n"
@@ -224,7 +231,7 @@ final class CodecSource {
         "      default -> throw node.expected(\"one of %s\");\n    };\n  }\n".formatted(expected));
     out.append(
         "\n  static JsonValue write%s(%s value) {\n    return Json.value(switch (value) {\n"
-            .formatted(type.getSimpleName(), type));
+            .formatted(shapes.nameOf(type), type));
     for (Element constant : constants) {
       out.append(
           "      case %s -> \"%s\";\n"
@@ -235,33 +242,52 @@ final class CodecSource {
 
   private void writeSealed(TypeElement type) {
     Map<String, TypeElement> kinds = Shapes.kinds(type);
-    TypeElement unknown =
+    List<TypeElement> others =
         type.getPermittedSubclasses().stream()
             .map(t -> (TypeElement) ((DeclaredType) t).asElement())
             .filter(t -> !kinds.containsValue(t) && !Shapes.isSealed(t))
-            .findFirst()
-            .orElse(null);
+            .toList();
+    TypeElement hull =
+        others.stream().filter(t -> Shapes.wrappedBy(t) != null).findFirst().orElse(null);
+    TypeElement unknown =
+        others.stream().filter(t -> Shapes.wrappedBy(t) == null).findFirst().orElse(null);
+    TypeElement own = hull == null ? null : Shapes.wrappedBy(hull);
+    boolean listed = own != null && shapes.isListed(own);
     out.append(
         "\n  static %s read%s(Node node) {\n    return switch (node.kind()) {\n"
-            .formatted(type, type.getSimpleName()));
+            .formatted(type, shapes.nameOf(type)));
     kinds.forEach(
         (kind, t) ->
-            out.append("      case \"%s\" -> read%s(node);\n".formatted(kind, t.getSimpleName())));
-    out.append(
-        unknown != null
-            ? "      default -> read%s(node);\n".formatted(unknown.getSimpleName())
-            : "      default -> throw node.at(\"kind\").expected(\"one of %s\");\n"
-                .formatted(String.join(", ", kinds.keySet())));
+            out.append("      case \"%s\" -> read%s(node);\n".formatted(kind, shapes.nameOf(t))));
+    if (unknown != null) {
+      out.append("      default -> read%s(node);\n".formatted(shapes.nameOf(unknown)));
+    } else if (listed) {
+      out.append("      default -> new %s(read%s(node));\n".formatted(hull, shapes.nameOf(own)));
+    } else {
+      out.append(
+          "      default -> throw node.at(\"kind\").expected(\"one of %s\");\n"
+              .formatted(String.join(", ", kinds.keySet())));
+    }
     out.append(
         "    };\n  }\n\n  static JsonValue write%s(%s value) {\n    return switch (value) {\n"
-            .formatted(type.getSimpleName(), type));
+            .formatted(shapes.nameOf(type), type));
     kinds.forEach(
         (kind, t) ->
             out.append(
                 "      case %s v -> Format.withKind(\"%s\", write%s(v));\n"
-                    .formatted(t, kind, t.getSimpleName())));
+                    .formatted(t, kind, shapes.nameOf(t))));
     if (unknown != null) {
-      out.append("      case %s v -> write%s(v);\n".formatted(unknown, unknown.getSimpleName()));
+      out.append("      case %s v -> write%s(v);\n".formatted(unknown, shapes.nameOf(unknown)));
+    }
+    if (listed) {
+      String inner = hull.getRecordComponents().getFirst().getSimpleName() + "()";
+      out.append(
+          "      case %s v -> write%s((%s) v.%s);\n"
+              .formatted(hull, shapes.nameOf(own), shapes.listOf(own), inner));
+    } else if (hull != null) {
+      out.append(
+          "      case %s v -> throw new IllegalStateException(\"never written\");\n"
+              .formatted(hull));
     }
     out.append("    };\n  }\n");
   }

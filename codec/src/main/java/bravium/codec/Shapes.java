@@ -15,45 +15,82 @@ import javax.lang.model.type.DeclaredType;
 import javax.lang.model.type.TypeMirror;
 
 /**
- * The records, sealed interfaces and enums that a codec has to know, by simple name, in the order
- * in which they were reached; and what their annotations say of their names in JSON.
+ * The records, sealed interfaces and enums that a codec has to know, in the order in which they
+ * were reached, each with a name of its own; and what their annotations say of their names in JSON.
+ * An open interface is known by the sealed list that stands for it.
  */
 final class Shapes {
 
-  private final Map<String, TypeElement> bySimpleName = new LinkedHashMap<>();
+  private final Map<TypeElement, TypeElement> lists;
+  private final Map<TypeElement, String> names = new LinkedHashMap<>();
 
-  private Shapes() {}
+  private Shapes(Map<TypeElement, TypeElement> lists) {
+    this.lists = lists;
+  }
 
-  static Shapes reachableFrom(List<TypeElement> roots) {
-    Shapes shapes = new Shapes();
+  /**
+   * All that is reached from these roots.
+   *
+   * @param lists for an open interface, the sealed list that stands for it
+   */
+  static Shapes reachableFrom(List<TypeElement> roots, Map<TypeElement, TypeElement> lists) {
+    Shapes shapes = new Shapes(lists);
     roots.forEach(shapes::reach);
     return shapes;
   }
 
   Iterable<TypeElement> all() {
-    return bySimpleName.values();
+    return names.keySet();
   }
 
-  private void reach(TypeElement type) {
+  /** The simple name of a type; where another type has it too, with the package before it. */
+  String nameOf(Element type) {
+    return names.get(listOf((TypeElement) type));
+  }
+
+  /** The sealed list that stands for an open interface; any other type is itself. */
+  TypeElement listOf(TypeElement type) {
+    return lists.getOrDefault(type, type);
+  }
+
+  private void reach(TypeElement open) {
+    TypeElement type = listOf(open);
     if (isSealed(type) && kinds(type).isEmpty()) {
       type.getPermittedSubclasses().forEach(this::reach);
       return;
     }
-    String name = type.getSimpleName().toString();
-    TypeElement known = bySimpleName.putIfAbsent(name, type);
-    if (known != null) {
-      if (!known.equals(type)) {
-        throw new UnsupportedShape("two types in the format are called " + name, type);
-      }
+    if (names.containsKey(type)) {
       return;
     }
+    String simple = type.getSimpleName().toString();
+    names.put(type, names.containsValue(simple) ? inItsPackage(type) : simple);
     if (type.getKind() == ElementKind.RECORD) {
       type.getRecordComponents().forEach(component -> reach(component.asType()));
     } else if (isSealed(type)) {
-      type.getPermittedSubclasses().forEach(this::reach);
+      for (TypeMirror subclass : type.getPermittedSubclasses()) {
+        TypeElement own = wrappedBy((TypeElement) ((DeclaredType) subclass).asElement());
+        if (own == null) {
+          reach(subclass);
+        } else if (lists.containsKey(own)) {
+          reach(own);
+        }
+      }
     } else if (type.getKind() != ElementKind.ENUM) {
       throw new UnsupportedShape("the codec knows records, sealed interfaces and enums", type);
     }
+  }
+
+  private String inItsPackage(TypeElement type) {
+    Element holder = type.getEnclosingElement();
+    while (holder.getKind() != ElementKind.PACKAGE) {
+      holder = holder.getEnclosingElement();
+    }
+    String last = holder.getSimpleName().toString();
+    String name = Character.toUpperCase(last.charAt(0)) + last.substring(1) + type.getSimpleName();
+    if (names.containsValue(name)) {
+      throw new UnsupportedShape("two types of one package in the format are called alike", type);
+    }
+    return name;
   }
 
   private void reach(TypeMirror type) {
@@ -66,6 +103,26 @@ final class Shapes {
     } else if (!isLeaf(element)) {
       reach(element);
     }
+  }
+
+  /**
+   * The open interface whose kinds stand among the others where a record is nothing but a hull
+   * around it; null for any other record.
+   */
+  static TypeElement wrappedBy(TypeElement type) {
+    if (type.getKind() != ElementKind.RECORD || type.getRecordComponents().size() != 1) {
+      return null;
+    }
+    RecordComponentElement only = type.getRecordComponents().getFirst();
+    TypeElement inner =
+        only.asType() instanceof DeclaredType declared ? (TypeElement) declared.asElement() : null;
+    boolean open = inner != null && inner.getKind() == ElementKind.INTERFACE && !isSealed(inner);
+    return isFlat(only) && open ? inner : null;
+  }
+
+  /** Whether a sealed list stands for an open interface. */
+  boolean isListed(TypeElement open) {
+    return lists.containsKey(open);
   }
 
   static boolean isTextOrList(TypeElement type) {
@@ -88,8 +145,7 @@ final class Shapes {
    */
   List<String> propertiesOf(TypeElement record) {
     List<String> names = new ArrayList<>();
-    if (bySimpleName.values().stream()
-        .anyMatch(t -> isSealed(t) && kinds(t).containsValue(record))) {
+    if (this.names.keySet().stream().anyMatch(t -> isSealed(t) && kinds(t).containsValue(record))) {
       names.add("kind");
     }
     for (RecordComponentElement component : record.getRecordComponents()) {
@@ -129,6 +185,12 @@ final class Shapes {
       kinds.put(valueOf(type, "name").getValue().toString(), (TypeElement) subclass.asElement());
     }
     return kinds;
+  }
+
+  /** The open interface that a sealed list stands for. */
+  static TypeElement standsFor(TypeElement list) {
+    DeclaredType open = (DeclaredType) valueOf(list, "StandsFor", "value").getValue();
+    return (TypeElement) open.asElement();
   }
 
   /** How an enum's constant is written: its {@code @JsonProperty}. */

@@ -2,11 +2,15 @@ package bravium.core;
 
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAnyPackage;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.library.dependencies.SliceAssignment;
+import com.tngtech.archunit.library.dependencies.SliceIdentifier;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Random;
@@ -33,6 +37,48 @@ class ArchitectureTest {
                   "bravium.server..",
                   "bravium.formats.."))
           .because("everything that a computation needs is handed in");
+
+  @ArchTest
+  static final ArchRule noImportCircles =
+      slices()
+          .matching("bravium.core.(*)..")
+          .should()
+          .beFreeOfCycles()
+          .because("a circle is one package in many folders");
+
+  @ArchTest
+  static final ArchRule noImportCirclesWithinTheFrame =
+      slices().assignedFrom(packagesBelow("bravium.core.play")).should().beFreeOfCycles();
+
+  private static SliceAssignment packagesBelow(String root) {
+    return new SliceAssignment() {
+
+      @Override
+      public SliceIdentifier getIdentifierOf(JavaClass type) {
+        String name = type.getPackageName();
+        return name.startsWith(root) ? SliceIdentifier.of(name) : SliceIdentifier.ignore();
+      }
+
+      @Override
+      public String getDescription() {
+        return "packages below " + root;
+      }
+    };
+  }
+
+  @ArchTest
+  static final ArchRule gamesPlugInFromOutside =
+      noClasses()
+          .that()
+          .resideOutsideOfPackages(
+              "bravium.core.games..", "bravium.core.codec", "bravium.core.calculations")
+          .should()
+          .dependOnClassesThat(resideInAnyPackage("bravium.core.games.."))
+          .because("a new game touches its package and the lists of games, and nothing else");
+
+  @ArchTest
+  static final ArchRule gamesDoNotKnowEachOther =
+      slices().matching("bravium.core.games.(*)..").should().notDependOnEachOther();
 
   @ArchTest
   static final ArchRule noClock =

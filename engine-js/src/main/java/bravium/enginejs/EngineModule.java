@@ -1,233 +1,226 @@
 package bravium.enginejs;
 
 import bravium.core.activity.Activity;
+import bravium.core.activity.Difference;
 import bravium.core.activity.Dress;
 import bravium.core.activity.Looks;
-import bravium.core.games.quizshow.Climb;
-import bravium.core.games.quizshow.Trail;
-import bravium.core.json.Codec;
+import bravium.core.calculations.Calculations;
+import bravium.core.codec.Codec;
+import bravium.core.games.Games;
 import bravium.core.json.Format;
 import bravium.core.json.FormatProblem;
 import bravium.core.play.Audience;
 import bravium.core.play.Engine;
-import bravium.core.play.Sitting;
-import bravium.core.question.Numeric;
-import bravium.core.question.TypedText;
-import bravium.core.readiness.Mending;
+import bravium.core.play.Played;
+import bravium.core.play.showing.Showing;
 import bravium.core.readiness.Readiness;
 import bravium.core.rehearsal.Aid;
-import bravium.core.rehearsal.LiveGame;
-import bravium.core.rehearsal.TestAids;
-import bravium.core.revision.Difference;
 import bravium.core.revision.Revisions;
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonArray;
+import com.eclipsesource.json.JsonValue;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.function.Supplier;
 import org.teavm.jso.JSExport;
+import org.teavm.jso.JSObject;
 
 /**
- * The functions of the ES module. All take and return JSON texts; a text that doesn't follow the
- * format is answered with an object that has one member, {@code problem}, in words.
+ * The functions of the ES module. All take and return values of JavaScript as the format has them;
+ * plays are kept here, under numbers. What doesn't follow the format is answered with an object
+ * that has one member, {@code problem}, in words.
  *
  * <p>Times are milliseconds since 1970, as numbers of the browser.
  */
 public final class EngineModule {
 
   private static final LastActivity ACTIVITIES = new LastActivity();
-  private static final LastRead<Sitting> SITTINGS = new LastRead<>(Codec.SITTING);
+  private static final Tables TABLES = new Tables();
+
+  /** What was shown last of each play, to each audience. */
+  private static final Map<String, JSObject> SHOWN = new LinkedHashMap<>();
 
   private EngineModule() {}
 
   /** What a module needs to be one; nothing happens here. */
   public static void main(String[] args) {}
 
-  /** {@link Engine#open}: a sitting. */
+  /** {@link Engine#open}: the number of a new play. */
   @JSExport
-  public static String open(String activity, String opening) {
-    return sitting(() -> Engine.open(activity(activity), Codec.OPENING.read(opening)));
+  public static JSObject open(JSObject activity, JSObject opening) {
+    return answer(() -> number(TABLES.open(activity(activity), read(Codec.OPENING, opening))));
   }
 
-  /** {@link Engine#play}: a turn. */
+  /** {@link Engine#rebuild} from a list of applied moves: the number of a new play. */
   @JSExport
-  public static String play(String activity, String sitting, String move, double at) {
+  public static JSObject rebuild(JSObject activity, JSObject opening, JSObject moves) {
     return answer(
-        Codec.TURN,
-        () -> Engine.play(activity(activity), sitting(sitting), Codec.MOVE.read(move), (long) at));
+        () -> {
+          List<Played> played = readList(Codec.PLAYED, moves);
+          return number(TABLES.rebuild(activity(activity), read(Codec.OPENING, opening), played));
+        });
   }
 
-  /** {@link Engine#show}: a showing. */
+  /** Forgets a play. */
   @JSExport
-  public static String show(String activity, String sitting, String audience, double at) {
-    return answer(
-        Codec.SHOWING,
-        () ->
-            Engine.show(
-                activity(activity),
-                sitting(sitting),
-                Audience.valueOf(audience.toUpperCase(Locale.ROOT)),
-                (long) at));
+  public static void close(int play) {
+    TABLES.close(play);
+    for (Audience audience : Audience.values()) {
+      SHOWN.remove(audience + " " + play);
+    }
   }
 
-  /** {@link Engine#rebuild} from a list of applied moves: a sitting. */
+  /** {@link Engine#play}: what came about, and why not if it was refused. */
   @JSExport
-  public static String rebuild(String activity, String opening, String moves) {
-    return answer(
-        Codec.SITTING,
-        () ->
-            Engine.rebuild(
-                activity(activity), Codec.OPENING.read(opening), Codec.PLAYED.readList(moves)));
+  public static JSObject play(int play, JSObject move, double at) {
+    return answer(() -> TABLES.play(play, read(Codec.MOVE, move), (long) at));
   }
 
-  /** {@link LiveGame#follow}: a sitting in the edited activity. */
+  /** {@link Showing#of}: a showing, whose parts are the same objects where they didn't change. */
   @JSExport
-  public static String follow(String activity, String sitting) {
-    return sitting(() -> LiveGame.follow(activity(activity), sitting(sitting)));
+  public static JSObject show(int play, String audience, double at) {
+    Audience who = Audience.valueOf(audience.toUpperCase(Locale.ROOT));
+    String key = who + " " + play;
+    JSObject before = SHOWN.getOrDefault(key, NativeJson.undefined());
+    JSObject shown = answer(() -> Codec.SHOWING.tree(TABLES.show(play, who, (long) at)), before);
+    SHOWN.put(key, shown);
+    return shown;
   }
 
-  /** {@link TestAids#use}: a sitting. */
+  /** Every move that was applied, in that order. */
   @JSExport
-  public static String aid(String activity, String sitting, String aid, double at) {
-    return sitting(
-        () ->
-            TestAids.use(
-                activity(activity),
-                sitting(sitting),
-                Aid.valueOf(aid.toUpperCase(Locale.ROOT)),
-                (long) at));
+  public static JSObject log(int play) {
+    return answer(() -> list(Codec.PLAYED, TABLES.log(play)));
   }
 
-  /** {@link Readiness#of}: what is worth a look. */
+  /** Goes on in the edited activity. */
   @JSExport
-  public static String readiness(String activity) {
-    return answer(Codec.READINESS, () -> Readiness.of(activity(activity)));
+  public static JSObject follow(int play, JSObject activity) {
+    return done(() -> TABLES.follow(play, activity(activity)));
+  }
+
+  /** Uses a test aid. */
+  @JSExport
+  public static JSObject aid(int play, String aid, double at) {
+    return done(() -> TABLES.aid(play, Aid.valueOf(aid.toUpperCase(Locale.ROOT)), (long) at));
+  }
+
+  /** {@link Games#readiness}: what is worth a look. */
+  @JSExport
+  public static JSObject readiness(JSObject activity) {
+    return answer(() -> Codec.READINESS.tree(Games.readiness(activity(activity))));
   }
 
   /** {@link Readiness#withMendsThatHold}: the same, for who looks at the findings. */
   @JSExport
-  public static String mends(String activity) {
-    return answer(Codec.READINESS, () -> Readiness.withMendsThatHold(activity(activity)));
+  public static JSObject mends(JSObject activity) {
+    return answer(() -> Codec.READINESS.tree(Games.readinessWithMends(activity(activity))));
   }
 
-  /** {@link Numeric#numberRead}: how a number is read; null while there is none. */
+  /** {@link Games#mended}: an activity. */
   @JSExport
-  public static String readNumber(String question) {
-    return text(
-        () ->
-            Codec.QUESTION.read(question) instanceof Numeric number
-                ? number.numberRead().map(Codec.NUMBER_READ::write).orElse("null")
-                : "null");
-  }
-
-  /** {@link TypedText#examples}: a list of what each switch does. */
-  @JSExport
-  public static String examples(String question) {
-    return text(
-        () ->
-            Codec.QUESTION.read(question) instanceof TypedText typed
-                ? Codec.SWITCH_EXAMPLE.writeList(typed.examples())
-                : "[]");
-  }
-
-  /** {@link Mending#mend}: an activity. */
-  @JSExport
-  public static String mend(String activity, String finding) {
+  public static JSObject mend(JSObject activity, JSObject finding) {
     return answer(
-        Codec.ACTIVITY, () -> Mending.mend(activity(activity), Codec.FINDING.read(finding)));
+        () -> Codec.ACTIVITY.tree(Games.mended(activity(activity), read(Codec.FINDING, finding))));
   }
 
   /** {@link Revisions#differences}: a list of differences. */
   @JSExport
-  public static String differences(String base, String mine, String theirs) {
-    return text(
+  public static JSObject differences(JSObject base, JSObject mine, JSObject theirs) {
+    return answer(
         () ->
-            Codec.DIFFERENCE.writeList(
+            list(
+                Codec.DIFFERENCE,
                 Revisions.differences(
-                    Codec.ACTIVITY.read(base),
-                    Codec.ACTIVITY.read(mine),
-                    Codec.ACTIVITY.read(theirs))));
+                    read(Codec.ACTIVITY, base),
+                    read(Codec.ACTIVITY, mine),
+                    read(Codec.ACTIVITY, theirs))));
   }
 
   /** {@link Revisions#merge} of what these differences name: an activity. */
   @JSExport
-  public static String merge(String mine, String theirs, String fromTheirs) {
+  public static JSObject merge(JSObject mine, JSObject theirs, JSObject fromTheirs) {
     return answer(
-        Codec.ACTIVITY,
         () ->
-            Revisions.merge(
-                Codec.ACTIVITY.read(mine),
-                Codec.ACTIVITY.read(theirs),
-                Codec.DIFFERENCE.readList(fromTheirs).stream().map(Difference::path).toList()));
+            Codec.ACTIVITY.tree(
+                Revisions.merge(
+                    read(Codec.ACTIVITY, mine),
+                    read(Codec.ACTIVITY, theirs),
+                    readList(Codec.DIFFERENCE, fromTheirs).stream()
+                        .map(Difference::path)
+                        .toList())));
   }
 
-  /** How a text would be judged as the answer to a typed question: a judgement. */
+  /** {@link Calculations#ask}. */
   @JSExport
-  public static String judge(String question, String text) {
-    return text(
-        () ->
-            switch (Codec.QUESTION.read(question)) {
-              case TypedText typed -> Codec.JUDGEMENT.write(typed.judge(text));
-              case Numeric number -> number.judge(text).map(Codec.JUDGEMENT::write).orElse("null");
-              default -> "null";
-            });
-  }
-
-  /** {@link Climb#series}: a list of numbers. */
-  @JSExport
-  public static String series(String climb, double unit) {
-    return text(() -> Codec.CLIMB.read(climb).series((int) unit).toString());
+  public static JSObject ask(String name, JSObject given) {
+    return answer(() -> Calculations.ask(name, items(given)));
   }
 
   /** {@link Looks#ALL}: a list of named looks. */
   @JSExport
-  public static String looks() {
-    return text(() -> Codec.NAMED.writeList(Looks.ALL));
+  public static JSObject looks() {
+    return answer(() -> list(Codec.NAMED, Looks.ALL));
   }
 
   /** {@link Dress#of}: a look as it is worn. */
   @JSExport
-  public static String dress(String look) {
-    return answer(Codec.DRESS, () -> Dress.of(Codec.LOOK.read(look)));
+  public static JSObject dress(JSObject look) {
+    return answer(() -> Codec.DRESS.tree(Dress.of(read(Codec.LOOK, look))));
   }
 
-  /** {@link Trail#apart}: a trail whose markers touch nobody. */
-  @JSExport
-  public static String apart(String trail) {
-    return answer(Codec.TRAIL, () -> Codec.TRAIL.read(trail).apart());
+  private static Activity activity(JSObject written) {
+    return ACTIVITIES.of(written);
   }
 
-  /** {@link Trail#along} a list of places: a trail. */
-  @JSExport
-  public static String along(String trail, String path) {
-    return answer(Codec.TRAIL, () -> Codec.TRAIL.read(trail).along(Codec.SPOT.readList(path)));
+  private static <T> T read(Format<T> format, JSObject written) {
+    return format.read(NativeJson.value(written));
   }
 
-  private static Activity activity(String text) {
-    return ACTIVITIES.of(text);
+  private static <T> List<T> readList(Format<T> format, JSObject written) {
+    List<T> list = new ArrayList<>();
+    items(written).forEach(item -> list.add(format.read(item)));
+    return list;
   }
 
-  private static Sitting sitting(String text) {
-    return SITTINGS.of(text);
+  private static List<JsonValue> items(JSObject written) {
+    JsonValue tree = NativeJson.value(written);
+    if (!tree.isArray()) {
+      throw new FormatProblem("$", "expected a list");
+    }
+    return tree.asArray().values();
   }
 
-  /** A sitting, which is kept at hand: it is what the next call comes with. */
-  private static String sitting(Supplier<Sitting> work) {
-    return text(
+  private static <T> JsonArray list(Format<T> format, List<T> values) {
+    JsonArray list = new JsonArray();
+    values.forEach(value -> list.add(format.tree(value)));
+    return list;
+  }
+
+  private static JsonValue number(int number) {
+    return Json.value(number);
+  }
+
+  private static JSObject done(Runnable work) {
+    return answer(
         () -> {
-          Sitting sitting = work.get();
-          String text = Codec.SITTING.write(sitting);
-          SITTINGS.keep(text, sitting);
-          return text;
+          work.run();
+          return Json.TRUE;
         });
   }
 
-  private static <T> String answer(Format<T> format, Supplier<T> work) {
-    return text(() -> format.write(work.get()));
+  private static JSObject answer(Supplier<JsonValue> work) {
+    return answer(work, NativeJson.undefined());
   }
 
-  private static String text(Supplier<String> work) {
+  private static JSObject answer(Supplier<JsonValue> work, JSObject before) {
     try {
-      return work.get();
+      return NativeJson.object(work.get(), before);
     } catch (FormatProblem e) {
-      return Format.problem(e);
+      return NativeJson.object(Format.problem(e), NativeJson.undefined());
     }
   }
 }

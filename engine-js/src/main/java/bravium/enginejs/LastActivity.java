@@ -1,7 +1,7 @@
 package bravium.enginejs;
 
 import bravium.core.activity.Activity;
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
 import bravium.core.json.FormatProblem;
 import bravium.core.question.Question;
 import java.util.ArrayList;
@@ -10,86 +10,95 @@ import org.jspecify.annotations.Nullable;
 import org.teavm.jso.JSBody;
 import org.teavm.jso.JSObject;
 import org.teavm.jso.core.JSArrayReader;
-import org.teavm.jso.core.JSString;
 
 /**
- * Reads activities as {@link LastRead} does, and of one that was edited only the questions that
- * were not in the last one: on a long sheet a key press changes one of two hundred.
+ * Reads activities. One edit asks several functions with the same activity, and on a long sheet a
+ * key press changes one question of two hundred: what is the same object as before is not read
+ * again. Whoever changes an object in place instead of making another gets the old one.
  */
 final class LastActivity {
 
-  private final LastRead<Activity> whole = new LastRead<>(Codec.ACTIVITY);
+  private @Nullable JSObject last;
+  private @Nullable Activity activity;
   private List<Question> questions = List.of();
-  private @Nullable JSObject places;
+  private JSObject places = newPlaces();
 
-  Activity of(String text) {
-    if (!NativeJson.isThere()) {
-      return whole.of(text);
+  Activity of(JSObject read) {
+    Activity known = activity;
+    if (known == null || last == null || !isSame(read, last)) {
+      known = pieced(read);
+      activity = known;
+      last = read;
     }
-    if (!whole.has(text)) {
-      Activity pieced = pieced(text);
-      if (pieced != null) {
-        whole.keep(text, pieced);
-      }
-    }
-    return whole.of(text);
+    return known;
   }
 
-  /** Put together from questions that are known and new ones; null where that can't be done. */
-  private @Nullable Activity pieced(String text) {
-    JSObject read = NativeJson.parse(text);
-    if (NativeJson.isUndefined(read) || !hasQuestions(read)) {
-      return null;
+  /** Put together from questions that are known and new ones. */
+  private Activity pieced(JSObject read) {
+    if (!hasQuestions(read)) {
+      return whole(read);
     }
-    JSArrayReader<JSString> texts = takeQuestions(read);
+    JSArrayReader<JSObject> written = questionsOf(read);
     List<Question> pieces = new ArrayList<>();
     JSObject fresh = newPlaces();
     try {
-      for (int i = 0; i < texts.getLength(); i++) {
-        JSString piece = texts.get(i);
-        int place = places == null ? -1 : placeOf(places, piece);
+      for (int i = 0; i < written.getLength(); i++) {
+        JSObject piece = written.get(i);
+        int place = placeOf(places, piece);
         pieces.add(
-            place >= 0
-                ? questions.get(place)
-                : Codec.QUESTION.read(NativeJson.read(piece.stringValue())));
+            place >= 0 ? questions.get(place) : Codec.QUESTION.read(NativeJson.value(piece)));
         setPlace(fresh, piece, i);
       }
-      Activity pieced = Codec.ACTIVITY.read(NativeJson.value(read)).withQuestions(pieces);
+      Activity pieced =
+          Codec.ACTIVITY.read(NativeJson.value(withoutQuestions(read))).withQuestions(pieces);
+      if (pieced.game().questions().size() < pieces.size()) {
+        return whole(read);
+      }
       questions = pieces;
       places = fresh;
-      return pieced.course().isPresent() ? pieced : null;
+      return pieced;
     } catch (FormatProblem e) {
       // Read as a whole, it says where in the whole the problem is.
-      return null;
+      return whole(read);
     }
   }
+
+  private static Activity whole(JSObject read) {
+    return Codec.ACTIVITY.read(NativeJson.value(read));
+  }
+
+  @JSBody(
+      params = {"one", "other"},
+      script = "return one === other;")
+  private static native boolean isSame(JSObject one, JSObject other);
 
   @JSBody(
       params = "read",
       script =
           "return read !== null && typeof read === 'object' && read.game !== null"
-              + " && typeof read.game === 'object' && read.game.kind === 'quiz-show'"
-              + " && Array.isArray(read.game.questions);")
+              + " && typeof read.game === 'object' && Array.isArray(read.game.questions);")
   private static native boolean hasQuestions(JSObject read);
 
-  /** The texts of the questions, which are taken out of what was read. */
+  @JSBody(params = "read", script = "return read.game.questions;")
+  private static native JSArrayReader<JSObject> questionsOf(JSObject read);
+
   @JSBody(
       params = "read",
       script =
-          "var texts = read.game.questions.map(function (q) { return JSON.stringify(q); });"
-              + " read.game.questions = []; return texts;")
-  private static native JSArrayReader<JSString> takeQuestions(JSObject read);
+          "return Object.assign({}, read, {"
+              + " game: Object.assign({}, read.game, { questions: [] }) });")
+  private static native JSObject withoutQuestions(JSObject read);
 
   @JSBody(script = "return new Map();")
   private static native JSObject newPlaces();
 
   @JSBody(
-      params = {"places", "text"},
-      script = "var place = places.get(text); return place === undefined ? -1 : place;")
-  private static native int placeOf(JSObject places, JSString text);
+      params = {"places", "piece"},
+      script = "var place = places.get(piece); return place === undefined ? -1 : place;")
+  private static native int placeOf(JSObject places, JSObject piece);
 
   @JSBody(
-      params = {"places", "text", "place"},
-      script = "places.set(text, place);")
-  private static native void setPlace(JSObject places, JSString text, int place);
+      params = {"places", "piece", "place"},
+      script = "places.set(piece, place);")
+  private static native void setPlace(JSObject places, JSObject piece, int place);
 }

@@ -4,17 +4,16 @@ import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
-import org.jspecify.annotations.Nullable;
-import org.teavm.interop.PlatformMarker;
 import org.teavm.jso.JSBody;
 import org.teavm.jso.JSObject;
 import org.teavm.jso.core.JSArrayReader;
+import org.teavm.jso.core.JSBoolean;
 import org.teavm.jso.core.JSNumber;
 import org.teavm.jso.core.JSString;
 
 /**
- * The browser's own reader of JSON, many times faster than one compiled to it. What comes in here
- * was made by the browser's own writer, so that nothing is lost on the way through its numbers.
+ * Between values of JavaScript and trees of JSON. What comes in here was made by the browser, so
+ * that nothing is lost on the way through its numbers.
  */
 final class NativeJson {
 
@@ -25,23 +24,9 @@ final class NativeJson {
   private static final int NUMBER = 4;
   private static final int TEXT = 5;
   private static final int LIST = 6;
+  private static final int NOTHING = 8;
 
   private NativeJson() {}
-
-  /** Reads a text; null where it is no JSON, and on the JVM. */
-  static @Nullable JsonValue read(String text) {
-    if (!isThere()) {
-      return null;
-    }
-    JSObject read = parse(text);
-    return isUndefined(read) ? null : value(read);
-  }
-
-  /** TeaVM lets this answer true. */
-  @PlatformMarker
-  static boolean isThere() {
-    return false;
-  }
 
   static JsonValue value(JSObject value) {
     return switch (kind(value)) {
@@ -52,6 +37,7 @@ final class NativeJson {
       case NUMBER -> Json.parse(textOf(value));
       case TEXT -> Json.value(((JSString) value).stringValue());
       case LIST -> list(value);
+      case NOTHING -> Json.NULL;
       default -> object(value);
     };
   }
@@ -70,23 +56,112 @@ final class NativeJson {
     JsonObject object = new JsonObject();
     for (int i = 0; i < names.getLength(); i++) {
       JSString name = names.get(i);
-      object.add(name.stringValue(), value(member(value, name)));
+      JSObject member = member(value, name);
+      // As in a text of JSON, what is undefined is not there.
+      if (kind(member) != NOTHING) {
+        object.add(name.stringValue(), value(member));
+      }
     }
     return object;
   }
 
-  @JSBody(
-      params = "text",
-      script = "try { return JSON.parse(text); } catch (e) { return undefined; }")
-  static native JSObject parse(String text);
+  /**
+   * The tree as a value of JavaScript, of which all that says the same as before is the same object
+   * as before: so an interface draws anew what changed, and nothing else.
+   *
+   * @param before the value of before, or undefined
+   */
+  static JSObject object(JsonValue tree, JSObject before) {
+    if (tree.isString()) {
+      return JSString.valueOf(tree.asString());
+    }
+    if (tree.isNumber()) {
+      return JSNumber.valueOf(Double.parseDouble(tree.toString()));
+    }
+    if (tree.isArray()) {
+      return array(tree.asArray(), before);
+    }
+    return tree.isObject()
+        ? object(tree.asObject(), before)
+        : tree.isNull() ? nothing() : JSBoolean.valueOf(tree.isTrue());
+  }
 
-  @JSBody(params = "value", script = "return value === undefined;")
-  static native boolean isUndefined(JSObject value);
+  private static JSObject array(JsonArray tree, JSObject before) {
+    JSObject made = newArray();
+    boolean same = isArray(before) && length(before) == tree.size();
+    for (int i = 0; i < tree.size(); i++) {
+      JSObject was = same ? item(before, i) : undefined();
+      JSObject is = object(tree.get(i), was);
+      same = same && isSame(is, was);
+      push(made, is);
+    }
+    return same ? before : made;
+  }
+
+  private static JSObject object(JsonObject tree, JSObject before) {
+    JSObject made = newObject();
+    boolean there = isObject(before);
+    boolean same = there && size(before) == tree.size();
+    for (JsonObject.Member member : tree) {
+      JSString name = JSString.valueOf(member.getName());
+      JSObject was = there ? member(before, name) : undefined();
+      JSObject is = object(member.getValue(), was);
+      same = same && isSame(is, was);
+      put(made, name, is);
+    }
+    return same ? before : made;
+  }
+
+  @JSBody(script = "return undefined;")
+  static native JSObject undefined();
+
+  @JSBody(script = "return null;")
+  private static native JSObject nothing();
+
+  @JSBody(script = "return [];")
+  private static native JSObject newArray();
+
+  @JSBody(script = "return {};")
+  private static native JSObject newObject();
+
+  @JSBody(params = "value", script = "return Array.isArray(value);")
+  private static native boolean isArray(JSObject value);
+
+  @JSBody(
+      params = "value",
+      script = "return typeof value === 'object' && value !== null && !Array.isArray(value);")
+  private static native boolean isObject(JSObject value);
+
+  @JSBody(params = "value", script = "return value.length;")
+  private static native int length(JSObject value);
+
+  @JSBody(params = "value", script = "return Object.keys(value).length;")
+  private static native int size(JSObject value);
+
+  @JSBody(
+      params = {"value", "place"},
+      script = "return value[place];")
+  private static native JSObject item(JSObject value, int place);
+
+  @JSBody(
+      params = {"value", "item"},
+      script = "value.push(item);")
+  private static native void push(JSObject value, JSObject item);
+
+  @JSBody(
+      params = {"value", "name", "member"},
+      script = "value[name] = member;")
+  private static native void put(JSObject value, JSString name, JSObject member);
+
+  @JSBody(
+      params = {"one", "other"},
+      script = "return one === other;")
+  private static native boolean isSame(JSObject one, JSObject other);
 
   @JSBody(
       params = "v",
       script =
-          "return v === null ? 0 : v === true ? 1 : v === false ? 2"
+          "return v === undefined ? 8 : v === null ? 0 : v === true ? 1 : v === false ? 2"
               + " : typeof v === 'number' ? (Number.isSafeInteger(v) && !Object.is(v, -0) ? 3 : 4)"
               + " : typeof v === 'string' ? 5 : Array.isArray(v) ? 6 : 7;")
   private static native int kind(JSObject v);

@@ -1,34 +1,49 @@
 package bravium.enginejs;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import bravium.core.activity.Activity;
+import bravium.core.activity.Difference;
+import bravium.core.activity.Dress;
+import bravium.core.activity.Look;
+import bravium.core.activity.Looks;
+import bravium.core.calculations.Calculations;
+import bravium.core.codec.Codec;
+import bravium.core.games.Games;
 import bravium.core.games.quizshow.Climb;
 import bravium.core.games.quizshow.QuizShow;
 import bravium.core.games.quizshow.Trail;
-import bravium.core.json.Codec;
 import bravium.core.json.Extra;
-import bravium.core.play.Engine;
+import bravium.core.json.Format;
+import bravium.core.json.FormatProblem;
+import bravium.core.play.Audience;
+import bravium.core.play.Move;
 import bravium.core.play.Opening;
 import bravium.core.play.Played;
 import bravium.core.play.Sitting;
+import bravium.core.play.showing.Showing;
 import bravium.core.question.Basics;
 import bravium.core.question.Numeric;
 import bravium.core.question.Spot;
 import bravium.core.question.TypedText;
 import bravium.core.readiness.Finding;
-import bravium.core.revision.Difference;
+import bravium.core.readiness.Readiness;
+import bravium.core.rehearsal.Aid;
+import bravium.core.revision.Revisions;
 import bravium.core.samples.RandomActivities;
 import bravium.core.samples.RandomMoves;
 import bravium.core.samples.TypedAnswer;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
+import com.eclipsesource.json.JsonValue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
@@ -41,7 +56,7 @@ import org.junit.jupiter.api.io.TempDir;
  */
 class ParityTest {
 
-  private static final int GAMES = 1_000;
+  private static final int GAMES = Integer.getInteger("bravium.parity", 300);
   private static final long SEED = 20_261_123;
 
   private static final Basics BASICS =
@@ -77,6 +92,11 @@ class ParityTest {
 
   private static final List<String> TOLERANCES = List.of("", "0,5", "5%", "\u00b10.5", "some");
 
+  private final Tables tables = new Tables();
+
+  /** The number of the play that was opened last, here and there. */
+  private int table;
+
   private final List<String> calls = new ArrayList<>();
   private final List<String> expected = new ArrayList<>();
 
@@ -86,7 +106,7 @@ class ParityTest {
   @Test
   void everyFunctionAnswersTheSameOnTheJvmAndInNode() throws Exception {
     Random random = new Random(SEED);
-    call("looks");
+    call("looks", list(Codec.NAMED, Looks.ALL));
     for (int game = 0; game < GAMES; game++) {
       playOne(random, game);
     }
@@ -107,19 +127,19 @@ class ParityTest {
     TypedAnswer.all()
         .forEach(
             answer -> {
-              String question =
-                  Codec.QUESTION.write(
+              JsonValue question =
+                  Codec.QUESTION.tree(
                       new TypedText(
                           BASICS, answer.accepted(), List.of(), answer.how(), Extra.NONE));
-              call("judge", question, answer.typed());
-              call("examples", question);
+              ask("judgement", question, Json.value(answer.typed()));
+              ask("switch-examples", question);
             });
     for (String value : NUMBERS) {
       for (String tolerance : TOLERANCES) {
-        String question = Codec.QUESTION.write(number(value, tolerance));
-        call("readNumber", question);
-        call("examples", question);
-        NUMBERS.forEach(typed -> call("judge", question, typed));
+        JsonValue question = Codec.QUESTION.tree(number(value, tolerance));
+        ask("number-read", question);
+        ask("switch-examples", question);
+        NUMBERS.forEach(typed -> ask("judgement", question, Json.value(typed)));
       }
     }
     assertThat(playInNode()).isEqualTo(expected).noneMatch(line -> line.contains("\"problem\""));
@@ -143,8 +163,11 @@ class ParityTest {
   @Test
   void whatIsWrongIsSaidTheSameOnTheJvmAndInNode() throws Exception {
     for (String text :
-        List.of("", "{", "[]", "{\"bravium\":1}", "{\"bravium\":\"x\"}", "{\"bravium\":1.5}")) {
-      call("readiness", text);
+        List.of("null", "[]", "{\"bravium\":1}", "{\"bravium\":\"x\"}", "{\"bravium\":1.5}")) {
+      JsonValue written = Json.parse(text);
+      FormatProblem problem =
+          catchThrowableOfType(FormatProblem.class, () -> Codec.ACTIVITY.read(written));
+      call("readiness", Format.problem(problem), written);
     }
     assertThat(playInNode()).isEqualTo(expected).allMatch(line -> line.contains("\"problem\""));
   }
@@ -153,80 +176,99 @@ class ParityTest {
     RandomActivities activities = new RandomActivities(random);
     RandomMoves moves = new RandomMoves(random);
     Activity activity = activities.any();
-    String text = Codec.ACTIVITY.write(activity);
+    JsonValue written = Codec.ACTIVITY.tree(activity);
     Opening opening = activities.atTheFront(activity, "seed-" + game, 1_000L * game);
     if (game % 3 == 0) {
-      String readiness = call(game % 9 == 0 ? "mends" : "readiness", text);
-      for (Finding finding : Codec.READINESS.read(readiness).findings()) {
-        call("mend", text, Codec.FINDING.write(finding));
+      Readiness readiness =
+          game % 9 == 0 ? Games.readinessWithMends(activity) : Games.readiness(activity);
+      call(game % 9 == 0 ? "mends" : "readiness", Codec.READINESS.tree(readiness), written);
+      for (Finding finding : readiness.findings()) {
+        JsonValue mended = Codec.ACTIVITY.tree(Games.mended(activity, finding));
+        call("mend", mended, written, Codec.FINDING.tree(finding));
       }
     }
-    String other = Codec.ACTIVITY.write(activities.any());
-    String differences = call("differences", text, text, other);
-    List<Difference> some =
-        Codec.DIFFERENCE.readList(differences).stream().filter(d -> random.nextBoolean()).toList();
-    call("merge", text, other, Codec.DIFFERENCE.writeList(some));
+    compareSides(random, activity, activities.any());
     if (activity.game() instanceof QuizShow show && show.board() instanceof Trail trail) {
-      String laid = call("apart", Codec.TRAIL.write(trail));
-      List<Spot> path = List.of(new Spot(random.nextInt(1_001), 10), new Spot(900, 700));
-      call("along", laid, Codec.SPOT.writeList(path));
+      JsonValue path =
+          new JsonArray()
+              .add(Codec.SPOT.tree(new Spot(random.nextInt(1_001), 10)))
+              .add(Codec.SPOT.tree(new Spot(900, 700)));
+      ask("trail-apart", Codec.TRAIL.tree(trail));
+      ask("trail-along", Codec.TRAIL.tree(trail.apart()), path);
     }
     if (activity.game() instanceof QuizShow show && show.board() instanceof Climb climb) {
-      call("series", Codec.CLIMB.write(climb), (double) activity.rules().worth());
+      ask("climb-series", Codec.CLIMB.tree(climb), Json.value(activity.rules().worth()));
     }
-    call("dress", Codec.LOOK.write(activities.look()));
-    String state = call("open", text, Codec.OPENING.write(opening));
+    Look look = activities.look();
+    call("dress", Codec.DRESS.tree(Dress.of(look)), Codec.LOOK.tree(look));
+    table++;
+    tables.open(activity, opening);
+    call("open", Json.value(table), written, Codec.OPENING.tree(opening));
     for (int i = 0; i < 9; i++) {
-      Sitting sitting = Codec.SITTING.read(state);
-      String move = Codec.MOVE.write(moves.next(activity, sitting));
-      double at = 1_000.0 * game + random.nextInt(100_000);
-      String turn = call("play", text, state, move, at);
-      state = Codec.SITTING.write(Codec.TURN.read(turn).sitting());
-      call("show", text, state, List.of("player", "projector", "teacher").get(i % 3), at);
+      Move move = moves.next(activity, tables.sitting(table));
+      long at = 1_000L * game + random.nextInt(100_000);
+      JsonValue came = tables.play(table, move, at);
+      call("play", came, Json.value(table), Codec.MOVE.tree(move), Json.value(at));
+      Audience audience = Audience.values()[i % 3];
+      show(audience, at);
     }
-    call("aid", text, state, List.of("right", "wrong", "win", "loss").get(game % 4), 9e9);
-    call("follow", Codec.ACTIVITY.write(activities.any()), state);
-    List<Played> log = Codec.SITTING.read(state).log();
-    String rebuilt =
-        call("rebuild", text, Codec.OPENING.write(opening), Codec.PLAYED.writeList(log));
-    assertThat(rebuilt).isEqualTo(state);
-    assertThat(Engine.rebuild(activity, opening, log)).isEqualTo(Codec.SITTING.read(state));
+    Aid aid = Aid.values()[game % 4];
+    List<Played> log = List.copyOf(tables.log(table));
+    call("log", list(Codec.PLAYED, log), Json.value(table));
+    Sitting sitting = tables.sitting(table);
+    tables.aid(table, aid, 9_000_000_000L);
+    JsonValue aided = Json.value(aid.name().toLowerCase(Locale.ROOT));
+    call("aid", Json.TRUE, Json.value(table), aided, Json.value(9_000_000_000L));
+    show(Audience.TEACHER, 9_000_000_000L);
+    Activity edited = activities.any();
+    tables.follow(table, edited);
+    call("follow", Json.TRUE, Json.value(table), Codec.ACTIVITY.tree(edited));
+    show(Audience.PROJECTOR, 9_000_000_000L);
+    table++;
+    tables.rebuild(activity, opening, log);
+    call(
+        "rebuild",
+        Json.value(table),
+        written,
+        Codec.OPENING.tree(opening),
+        list(Codec.PLAYED, log));
+    show(Audience.PLAYER, 5_000);
+    assertThat(tables.sitting(table)).isEqualTo(sitting);
   }
 
-  private String call(String name, Object... arguments) {
+  private void compareSides(Random random, Activity mine, Activity theirs) {
+    List<Difference> differences = Revisions.differences(mine, mine, theirs);
+    JsonValue written = Codec.ACTIVITY.tree(mine);
+    JsonValue other = Codec.ACTIVITY.tree(theirs);
+    call("differences", list(Codec.DIFFERENCE, differences), written, written, other);
+    List<Difference> some = differences.stream().filter(d -> random.nextBoolean()).toList();
+    Activity merged = Revisions.merge(mine, theirs, some.stream().map(Difference::path).toList());
+    call("merge", Codec.ACTIVITY.tree(merged), written, other, list(Codec.DIFFERENCE, some));
+  }
+
+  private void show(Audience audience, long at) {
+    Showing showing = tables.show(table, audience, at);
+    JsonValue who = Json.value(audience.name().toLowerCase(Locale.ROOT));
+    call("show", Codec.SHOWING.tree(showing), Json.value(table), who, Json.value(at));
+  }
+
+  private static <T> JsonArray list(Format<T> format, List<T> values) {
     JsonArray list = new JsonArray();
-    for (Object argument : arguments) {
-      list.add(argument instanceof Double d ? Json.value(d) : Json.value((String) argument));
-    }
-    calls.add(new JsonObject().add("name", name).add("arguments", list).toString());
-    String answer = onTheJvm(name, arguments);
-    expected.add(answer);
-    return answer;
+    values.forEach(value -> list.add(format.tree(value)));
+    return list;
   }
 
-  private static String onTheJvm(String name, Object... a) {
-    return switch (name) {
-      case "open" -> EngineModule.open((String) a[0], (String) a[1]);
-      case "play" -> EngineModule.play((String) a[0], (String) a[1], (String) a[2], (double) a[3]);
-      case "show" -> EngineModule.show((String) a[0], (String) a[1], (String) a[2], (double) a[3]);
-      case "aid" -> EngineModule.aid((String) a[0], (String) a[1], (String) a[2], (double) a[3]);
-      case "follow" -> EngineModule.follow((String) a[0], (String) a[1]);
-      case "rebuild" -> EngineModule.rebuild((String) a[0], (String) a[1], (String) a[2]);
-      case "readiness" -> EngineModule.readiness((String) a[0]);
-      case "mends" -> EngineModule.mends((String) a[0]);
-      case "readNumber" -> EngineModule.readNumber((String) a[0]);
-      case "examples" -> EngineModule.examples((String) a[0]);
-      case "judge" -> EngineModule.judge((String) a[0], (String) a[1]);
-      case "mend" -> EngineModule.mend((String) a[0], (String) a[1]);
-      case "differences" -> EngineModule.differences((String) a[0], (String) a[1], (String) a[2]);
-      case "merge" -> EngineModule.merge((String) a[0], (String) a[1], (String) a[2]);
-      case "series" -> EngineModule.series((String) a[0], (double) a[1]);
-      case "looks" -> EngineModule.looks();
-      case "dress" -> EngineModule.dress((String) a[0]);
-      case "apart" -> EngineModule.apart((String) a[0]);
-      case "along" -> EngineModule.along((String) a[0], (String) a[1]);
-      default -> throw new IllegalArgumentException(name);
-    };
+  private void ask(String name, JsonValue... given) {
+    JsonArray list = new JsonArray();
+    List.of(given).forEach(list::add);
+    call("ask", Calculations.ask(name, List.of(given)), Json.value(name), list);
+  }
+
+  private void call(String name, JsonValue answer, JsonValue... given) {
+    JsonArray list = new JsonArray();
+    List.of(given).forEach(list::add);
+    calls.add(new JsonObject().add("name", name).add("arguments", list).toString());
+    expected.add(answer.toString());
   }
 
   private List<String> playInNode() throws IOException, InterruptedException {
@@ -241,6 +283,7 @@ class ParityTest {
             .start();
     assertThat(node.waitFor(5, TimeUnit.MINUTES)).as("Node came to its end").isTrue();
     assertThat(node.exitValue()).isZero();
-    return List.of(Files.readString(out).strip().split("\n"));
+    // Both write some letters in other ways: what they say is compared.
+    return Files.readString(out).strip().lines().map(line -> Json.parse(line).toString()).toList();
   }
 }

@@ -1,7 +1,7 @@
 package bravium.formats;
 
 import bravium.core.activity.Activity;
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
 import bravium.core.json.Format;
 import bravium.core.json.FormatProblem;
 import java.nio.charset.StandardCharsets;

@@ -1,9 +1,8 @@
 package bravium.server.sittings;
 
 import bravium.core.play.Audience;
-import bravium.core.play.Engine;
 import bravium.core.play.Move;
-import bravium.core.play.Showing;
+import bravium.core.play.showing.Showing;
 import bravium.server.data.Codes;
 import bravium.server.problems.Problem;
 import jakarta.servlet.http.HttpServletRequest;
@@ -45,6 +44,6 @@ public class NoOpMoves {
 
   private Showing show(String sitting, long learner) {
     StoredSitting stored = warm.read(sitting, s -> s.learner() != null && s.learner() == learner);
-    return Engine.show(stored.activity(), stored.sitting(), Audience.PLAYER, 0);
+    return Showing.of(stored.game(), stored.sitting(), Audience.PLAYER, 0);
   }
 }

@@ -1,18 +1,14 @@
 package bravium.core.activity;
 
-import bravium.core.games.Game;
 import bravium.core.json.Extra;
 import bravium.core.json.Range;
 import bravium.core.json.Root;
-import bravium.core.play.Course;
-import bravium.core.question.PointAt;
 import bravium.core.question.Question;
 import bravium.core.words.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -81,32 +77,20 @@ public record Activity(
         extra);
   }
 
-  /** How its game runs; empty where this version can't play it. */
-  public Optional<Course> course() {
-    return game.course(rules);
-  }
-
   /** The names of all pictures and sounds in it, each once, in the order they are first met. */
   public Set<String> media() {
-    Set<String> names = new LinkedHashSet<>();
-    List<Words> all = new ArrayList<>();
-    all.add(titlePage.introduction());
-    all.add(endings.win().text());
-    all.add(endings.lose().text());
-    game.picture().ifPresent(picture -> names.add(picture.medium()));
+    Set<String> names = new LinkedHashSet<>(game.media());
     if (look != null && look.backdrop().picture() != null) {
       names.add(look.backdrop().picture().medium());
     }
     if (sounds != null && sounds.music() != null) {
       names.add(sounds.music().medium());
     }
-    for (Question question : game.questions()) {
-      all.addAll(question.words());
-      if (question instanceof PointAt point && point.picture() != null) {
-        names.add(point.picture());
-      }
-    }
-    for (Words words : all) {
+    List<Words> around = new ArrayList<>();
+    around.add(titlePage.introduction());
+    around.add(endings.win().text());
+    around.add(endings.lose().text());
+    for (Words words : around) {
       if (words != null) {
         words.media().forEach(medium -> names.add(medium.medium()));
       }

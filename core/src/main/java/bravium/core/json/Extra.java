@@ -24,7 +24,8 @@ public final class Extra {
     return value != null && value.isString() ? value.asString() : "";
   }
 
-  void addTo(JsonObject out) {
+  /** Writes the properties behind those that are there. */
+  public void addTo(JsonObject out) {
     for (JsonObject.Member member : properties) {
       out.add(member.getName(), member.getValue());
     }

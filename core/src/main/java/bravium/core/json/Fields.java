@@ -7,17 +7,17 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** The members of an object being read. JSON's null counts as absent. */
-final class Fields {
+public final class Fields {
 
   private final JsonObject object;
   private final Node owner;
 
-  Fields(JsonObject object, Node owner) {
+  public Fields(JsonObject object, Node owner) {
     this.object = object;
     this.owner = owner;
   }
 
-  <T> T required(String name, Function<Node, T> reader) {
+  public <T> T required(String name, Function<Node, T> reader) {
     Node node = member(name);
     if (node == null) {
       throw owner.missing(name);
@@ -25,22 +25,22 @@ final class Fields {
     return reader.apply(node);
   }
 
-  <T> @Nullable T optional(String name, Function<Node, T> reader) {
+  public <T> @Nullable T optional(String name, Function<Node, T> reader) {
     Node node = member(name);
     return node == null ? null : reader.apply(node);
   }
 
-  boolean flag(String name) {
+  public boolean flag(String name) {
     Node node = member(name);
     return node != null && node.flag();
   }
 
-  <T> List<T> list(String name, Function<Node, T> reader) {
+  public <T> List<T> list(String name, Function<Node, T> reader) {
     Node node = member(name);
     return node == null ? List.of() : node.items(reader);
   }
 
-  Extra extra(String... known) {
+  public Extra extra(String... known) {
     JsonObject unknown = null;
     if (known.length == 0 && !object.isEmpty()) {
       owner.noteNotUnderstood();

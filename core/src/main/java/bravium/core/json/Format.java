@@ -20,7 +20,7 @@ public final class Format<T> {
   private final Function<Node, T> reader;
   private final Function<T, JsonValue> writer;
 
-  Format(Class<T> type, Function<Node, T> reader, Function<T, JsonValue> writer) {
+  public Format(Class<T> type, Function<Node, T> reader, Function<T, JsonValue> writer) {
     this.type = type;
     this.reader = reader;
     this.writer = writer;
@@ -77,6 +77,11 @@ public final class Format<T> {
     return new Fields(holder, Node.root(holder)).list("list", reader);
   }
 
+  /** Writes a value as a tree, for a JSON writer of the platform. */
+  public JsonValue tree(T value) {
+    return writer.apply(value);
+  }
+
   /** Writes a value on one line. */
   public String write(T value) {
     return writer.apply(value).toString();
@@ -93,8 +98,8 @@ public final class Format<T> {
   }
 
   /** A problem as an object with one member. */
-  public static String problem(FormatProblem problem) {
-    return new JsonObject().add("problem", problem.getMessage()).toString();
+  public static JsonObject problem(FormatProblem problem) {
+    return new JsonObject().add("problem", problem.getMessage());
   }
 
   private static JsonValue parse(String text) {
@@ -108,19 +113,19 @@ public final class Format<T> {
     }
   }
 
-  static <T> JsonArray array(List<T> items, Function<T, JsonValue> writer) {
+  public static <T> JsonArray array(List<T> items, Function<T, JsonValue> writer) {
     JsonArray array = new JsonArray();
     items.forEach(item -> array.add(writer.apply(item)));
     return array;
   }
 
-  static JsonObject withKind(String kind, JsonObject rest) {
+  public static JsonObject withKind(String kind, JsonObject rest) {
     JsonObject out = new JsonObject().add("kind", kind);
     addAll(rest, out);
     return out;
   }
 
-  static void addAll(JsonObject members, JsonObject out) {
+  public static void addAll(JsonObject members, JsonObject out) {
     members.forEach(member -> out.add(member.getName(), member.getValue()));
   }
 }

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A value in a text being read. The path that leads to it is put together only when it is needed.
  */
-final class Node {
+public final class Node {
 
   private final JsonValue value;
   private final @Nullable Node parent;
@@ -71,26 +71,26 @@ final class Node {
     return index < 0 ? parent.path() + "." + name : parent.path() + "[" + index + "]";
   }
 
-  Fields fields() {
+  public Fields fields() {
     return new Fields(object(), this);
   }
 
-  String text() {
+  public String text() {
     if (!value.isString()) {
       throw expected("text");
     }
     return value.asString();
   }
 
-  boolean isText() {
+  public boolean isText() {
     return value.isString();
   }
 
-  boolean isList() {
+  public boolean isList() {
     return value.isArray();
   }
 
-  <T> List<T> items(Function<Node, T> reader) {
+  public <T> List<T> items(Function<Node, T> reader) {
     if (!isList()) {
       throw expected("a list");
     }
@@ -102,7 +102,7 @@ final class Node {
     return List.copyOf(items);
   }
 
-  int integer() {
+  public int integer() {
     long number = longInteger();
     if (number < Integer.MIN_VALUE || number > Integer.MAX_VALUE) {
       throw expected("a smaller number");
@@ -110,7 +110,7 @@ final class Node {
     return (int) number;
   }
 
-  long longInteger() {
+  public long longInteger() {
     if (!value.isNumber()) {
       throw expected("a whole number");
     }
@@ -121,19 +121,19 @@ final class Node {
     }
   }
 
-  boolean flag() {
+  public boolean flag() {
     if (!value.isBoolean()) {
       throw expected("true or false");
     }
     return value.asBoolean();
   }
 
-  String kind() {
+  public String kind() {
     return at("kind").text();
   }
 
   /** The member of this object with the given name; it must be there. */
-  Node at(String name) {
+  public Node at(String name) {
     JsonValue member = object().get(name);
     if (member == null) {
       throw missing(name);
@@ -141,7 +141,7 @@ final class Node {
     return member(name, member);
   }
 
-  FormatProblem expected(String what) {
+  public FormatProblem expected(String what) {
     return new FormatProblem(path(), "expected " + what);
   }
 
@@ -149,7 +149,7 @@ final class Node {
     return new FormatProblem(path() + "." + member, "this is missing");
   }
 
-  FormatProblem refused(IllegalArgumentException reason) {
+  public FormatProblem refused(IllegalArgumentException reason) {
     return new FormatProblem(path(), String.valueOf(reason.getMessage()));
   }
 

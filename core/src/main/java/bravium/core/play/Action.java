@@ -1,5 +1,6 @@
 package bravium.core.play;
 
+import bravium.core.json.Flat;
 import bravium.core.question.Response;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -149,6 +150,9 @@ public sealed interface Action {
       }
     }
   }
+
+  /** Something that is done in one game alone. */
+  record Own(@Flat OwnAction own) implements Action {}
 
   /**
    * Takes the last move back that still stands: for the teacher.

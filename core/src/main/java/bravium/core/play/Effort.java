@@ -32,7 +32,7 @@ public record Effort(
     return new Effort(question, tries, mistakes, hints + 1, last, best, missedBy);
   }
 
-  Effort with(Tried tried) {
+  public Effort with(Tried tried) {
     boolean better = best == null || tried.betterThan(best);
     List<Integer> missed = new ArrayList<>(missedBy);
     if (tried.isMistake() && tried.team() != null && !missed.contains(tried.team())) {

@@ -1,7 +1,5 @@
 package bravium.core.play;
 
-import bravium.core.activity.Activity;
-import bravium.core.question.Question;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,15 +11,20 @@ import java.util.Optional;
 public final class Engine {
 
   /** Rises when a play of the same moves would come out differently. */
-  public static final int REVISION = 4;
+  public static final int REVISION = 5;
+
+  /** More deadlines than can pass before a move: what goes on without end stops somewhere. */
+  private static final int MOST_DEADLINES = 1_000;
 
   private Engine() {}
 
   /** A new sitting, on its title page. */
-  public static Sitting open(Activity activity, Opening opening) {
-    boolean playable = activity.course().isPresent();
-    return Sitting.onTitlePage(
-        opening, playable ? Draw.of(activity, opening) : new Draw(List.of()));
+  public static Sitting open(Prepared game, Opening opening) {
+    if (!game.playable()) {
+      return Sitting.onTitlePage(opening, Draw.NOTHING, null);
+    }
+    Draw draw = game.play().draw(opening);
+    return Sitting.onTitlePage(opening, draw, game.play().begin(draw, opening).orElse(null));
   }
 
   /**
@@ -29,83 +32,106 @@ public final class Engine {
    *
    * @param at when the move arrived, in milliseconds since 1970
    */
-  public static Turn play(Activity activity, Sitting sitting, Move move, long at) {
-    Optional<Played> before = sitting.played(move.key());
+  public static Turn play(Prepared game, Sitting sitting, Move move, long at) {
+    Optional<Played> before = sitting.log().find(move.key());
     if (before.isPresent()) {
       return before.get().move().sameAs(move)
-          ? repeated(activity, sitting, move)
+          ? repeated(game, sitting, move)
           : Turn.refused(sitting, Refusal.KEY_USED);
     }
     long now = notBefore(sitting, at);
     Turn turn =
         move.action() instanceof Action.TakeBack takeBack
-            ? takeBack(activity, sitting, move, takeBack, now)
-            : forward(activity, sitting, move, now);
+            ? takeBack(game, sitting, move, takeBack, now)
+            : act(game, sitting, move.by(), move.action(), now);
     if (turn.refusal() != null) {
       return Turn.refused(sitting, turn.refusal());
     }
-    return Turn.of(turn.sitting().logging(new Played(move, now)), turn.happenings());
+    Sitting logged = turn.sitting().with(sitting.log().with(new Played(move, now)));
+    return new Turn(logged, turn.happenings(), null, false);
   }
 
-  /** First settles what ran out before, then plays. */
-  private static Turn forward(Activity activity, Sitting sitting, Move move, long at) {
-    if (activity.course().isEmpty()) {
+  /**
+   * Plays an action without key and log, for who plays many games to see what comes of them. It
+   * can't be taken back. First settles what ran out before.
+   *
+   * @param at the moment, in milliseconds since 1970, never before the last one
+   */
+  public static Turn act(Prepared game, Sitting sitting, Mover by, Action action, long at) {
+    if (!game.playable()) {
       return Turn.refused(sitting, Refusal.UNKNOWN_GAME);
     }
-    long grace = move.action() instanceof Action.Answer ? Watch.GRACE : 0;
-    Turn before = ranOut(activity, credited(sitting, move), at - grace);
-    Turn turn = new MoveRules(activity, before.sitting(), at).apply(move);
-    if (before.happenings().isEmpty() || turn.refusal() != null) {
-      return turn;
-    }
-    List<Happening> happenings = new ArrayList<>(before.happenings());
-    happenings.addAll(turn.happenings());
-    return Turn.of(turn.sitting(), happenings);
+    long grace = action instanceof Action.Answer ? Clocks.GRACE : 0;
+    Turn before = ranOut(game, credited(sitting, action), at, grace);
+    Turn turn =
+        new Frame(new Point(game, before.sitting(), by, at))
+            .apply(action)
+            .after(before.happenings());
+    return turn.refusal() != null || turn.sitting().outcome() != null ? turn : over(game, turn);
   }
 
-  private static Sitting credited(Sitting sitting, Move move) {
-    return move.action() instanceof Action.Answer answer && answer.held() != null
-        ? sitting.with(sitting.watch().credited(Math.max(0, answer.held())))
+  /** A play may end with any move. */
+  private static Turn over(Prepared game, Turn turn) {
+    return game.play()
+        .over(turn.sitting())
+        .map(end -> game.ended(turn.sitting(), end).after(turn.happenings()))
+        .orElse(turn);
+  }
+
+  private static Sitting credited(Sitting sitting, Action action) {
+    return action instanceof Action.Answer answer && answer.held() != null
+        ? sitting.with(sitting.clocks().credited(Math.max(0, answer.held())))
         : sitting;
   }
 
-  /** The sitting after what ran out before a moment, at the moment when it did. */
-  private static Turn ranOut(Activity activity, Sitting sitting, long at) {
-    return Timer.of(activity, sitting)
-        .filter(timer -> timer.ranOut(at))
-        .map(timer -> new MoveRules(activity, sitting, timer.end()).outOfTime(timer))
-        .orElseGet(() -> Turn.of(sitting));
+  /**
+   * The sitting after what ran out before a moment, each at the moment when it did.
+   *
+   * @param grace the milliseconds by which what ends may be late; what opens never is
+   */
+  private static Turn ranOut(Prepared game, Sitting sitting, long at, long grace) {
+    Sitting there = sitting;
+    List<Happening> happenings = new ArrayList<>();
+    for (int i = 0; i < MOST_DEADLINES && game.playable() && there.outcome() == null; i++) {
+      Optional<Deadline> next = next(game.play().deadlines(there), at, grace);
+      if (next.isEmpty()) {
+        break;
+      }
+      Point then = new Point(game, there, Mover.PLAYER, next.get().at());
+      Turn turn = over(game, game.play().ranOut(then, next.get()));
+      happenings.addAll(turn.happenings());
+      there = turn.sitting();
+    }
+    return Turn.of(there, happenings);
+  }
+
+  private static Optional<Deadline> next(List<Deadline> deadlines, long at, long grace) {
+    Deadline first = null;
+    for (Deadline deadline : deadlines) {
+      boolean passed = deadline.opens() ? at >= deadline.at() : at - grace > deadline.at();
+      if (passed && (first == null || deadline.at() < first.at())) {
+        first = deadline;
+      }
+    }
+    return Optional.ofNullable(first);
   }
 
   /** The sitting that these moves lead to. Moves that would be refused are passed over. */
-  public static Sitting rebuild(Activity activity, Opening opening, List<Played> moves) {
-    Sitting sitting = open(activity, opening);
+  public static Sitting rebuild(Prepared game, Opening opening, List<Played> moves) {
+    Sitting sitting = open(game, opening);
     for (Played played : moves) {
-      sitting = play(activity, sitting, played.move(), played.at()).sitting();
+      sitting = play(game, sitting, played.move(), played.at()).sitting();
     }
     return sitting;
   }
 
   /**
-   * What an audience may see at a moment.
+   * The sitting at a moment: with all that has run out by then.
    *
    * @param at the moment, in milliseconds since 1970
    */
-  public static Showing show(Activity activity, Sitting sitting, Audience audience, long at) {
-    long now = notBefore(sitting, at);
-    Sitting there = ranOut(activity, sitting, now).sitting();
-    return new ShowingBuilder(activity, there, audience, now).build();
-  }
-
-  /**
-   * A play as its teacher looks back at it.
-   *
-   * @param at the moment, in milliseconds since 1970: what has run out by then is settled
-   */
-  public static Review review(Activity activity, Sitting sitting, long at) {
-    long now = notBefore(sitting, at);
-    Sitting there = ranOut(activity, sitting, now).sitting();
-    return new ShowingBuilder(activity, there, Audience.TEACHER, now).review();
+  public static Sitting settled(Prepared game, Sitting sitting, long at) {
+    return ranOut(game, sitting, notBefore(sitting, at), 0).sitting();
   }
 
   /**
@@ -114,33 +140,24 @@ public final class Engine {
    *
    * @param at the moment, in milliseconds since 1970
    */
-  public static Sitting close(Activity activity, Sitting sitting, long at) {
-    Sitting there = ranOut(activity, sitting, notBefore(sitting, at)).sitting();
-    return there.outcome() != null || activity.course().isEmpty()
+  public static Sitting close(Prepared game, Sitting sitting, long at) {
+    Sitting there = settled(game, sitting, at);
+    return there.outcome() != null || !game.playable()
         ? there
-        : there.ended(new Referee(activity).outcome(there, Outcome.Ended.CLOSED));
+        : game.ended(there, new End(Outcome.Ended.CLOSED, null)).sitting();
   }
 
-  /** The question of that id, if the activity has it. */
-  public static Optional<Question> question(Activity activity, String id) {
-    for (Question question : activity.game().questions()) {
-      if (question.id().equals(id)) {
-        return Optional.of(question);
-      }
-    }
-    return Optional.empty();
-  }
-
-  private static long notBefore(Sitting sitting, long at) {
+  /** The moment itself, but never before the last move. */
+  public static long notBefore(Sitting sitting, long at) {
     return sitting.log().isEmpty()
         ? Math.max(at, sitting.opening().at())
         : Math.max(at, sitting.log().getLast().at());
   }
 
-  private static Turn repeated(Activity activity, Sitting sitting, Move move) {
-    Sitting then = open(activity, sitting.opening());
+  private static Turn repeated(Prepared game, Sitting sitting, Move move) {
+    Sitting then = open(game, sitting.opening());
     for (Played played : sitting.log()) {
-      Turn turn = play(activity, then, played.move(), played.at());
+      Turn turn = play(game, then, played.move(), played.at());
       if (played.move().sameAs(move)) {
         return new Turn(sitting, turn.happenings(), null, true);
       }
@@ -149,20 +166,33 @@ public final class Engine {
     throw new IllegalStateException("the move is in the log");
   }
 
-  /** The sitting as it stood before that move; the clock of what is open again begins anew. */
+  /**
+   * The sitting as it stood before that move, with what was left on the clocks then. What only
+   * reports is passed over, and stays.
+   */
   private static Turn takeBack(
-      Activity activity, Sitting sitting, Move move, Action.TakeBack takeBack, long at) {
+      Prepared game, Sitting sitting, Move move, Action.TakeBack takeBack, long at) {
     if (move.by() != Mover.TEACHER) {
       return Turn.refused(sitting, Refusal.FOR_THE_TEACHER);
     }
-    List<Played> standing = sitting.standing();
-    if (standing.isEmpty() || !standing.getLast().move().key().equals(takeBack.move())) {
+    Played last = null;
+    for (Played played : sitting.log().standing()) {
+      last = played.move().reports() ? last : played;
+    }
+    if (last == null || !last.move().key().equals(takeBack.move())) {
       return Turn.refused(sitting, Refusal.NOT_OPEN);
     }
-    int place = sitting.log().indexOf(standing.getLast());
-    Sitting before = rebuild(activity, sitting.opening(), sitting.log().subList(0, place));
+    List<Played> kept = new ArrayList<>();
+    boolean passed = false;
+    for (Played played : sitting.log()) {
+      passed |= played == last;
+      if (!passed || played.move().reports()) {
+        kept.add(played);
+      }
+    }
+    Sitting before = rebuild(game, sitting.opening(), kept);
     return Turn.of(
-        before.with(before.watch().opened(at)).withLog(sitting.log()),
+        before.with(before.clocks().shifted(at - last.at())),
         new Happening.MoveTakenBack(takeBack.move()));
   }
 }

@@ -36,7 +36,7 @@ public record Front(
   }
 
   /** What a question has brought so far, to whichever team. */
-  int broughtBy(String question) {
+  public int broughtBy(String question) {
     return awards.stream()
         .filter(award -> question.equals(award.question()))
         .mapToInt(Award::points)
@@ -44,7 +44,7 @@ public record Front(
   }
 
   /** The ids of the options of a question that were struck out, in that order. */
-  List<String> struck(String question) {
+  public List<String> struck(String question) {
     return talk(question).map(Talk::struck).orElse(List.of());
   }
 
@@ -58,11 +58,11 @@ public record Front(
     return new Front(team, null, deciding, awards, talks);
   }
 
-  Front takenOverBy(int team) {
+  public Front takenOverBy(int team) {
     return new Front(turn, team, deciding, awards, talks);
   }
 
-  Front deciding(List<Integer> tied) {
+  public Front deciding(List<Integer> tied) {
     return new Front(tied.getFirst(), null, tied, awards, talks);
   }
 
@@ -86,7 +86,7 @@ public record Front(
         talks.stream().filter(talk -> !talk.question().equals(question)).toList());
   }
 
-  Front with(Talk talk) {
+  public Front with(Talk talk) {
     List<Talk> changed = new ArrayList<>(talks);
     changed.removeIf(t -> t.question().equals(talk.question()));
     changed.add(talk);

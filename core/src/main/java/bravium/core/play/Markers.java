@@ -1,15 +1,20 @@
 package bravium.core.play;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 
 /**
  * The progress markers of a play, one for each drawn question, in the order they are asked; on a
  * climb, one for each step.
  */
 public record Markers(List<Marker> list) {
+
+  private static final Markers NONE = new Markers(List.of());
 
   /**
    * A marker.
@@ -46,31 +51,68 @@ public record Markers(List<Marker> list) {
     GIVEN
   }
 
-  /** The markers that say something else than before, in their order. */
-  List<Happening> changedSince(Markers before) {
-    Map<String, State> said = new LinkedHashMap<>();
-    before.list.forEach(marker -> said.put(marker.question(), marker.state()));
-    return list.stream()
-        .filter(marker -> marker.state() != said.get(marker.question()))
-        .<Happening>map(marker -> new Happening.MarkerChanged(marker.question(), marker.state()))
-        .toList();
+  /** The markers of a play, as an audience may see them. */
+  public static Markers of(Play play, Sitting sitting, Audience audience) {
+    return play.ownMarkers(sitting, audience).orElseGet(() -> of(sitting));
   }
 
-  static Markers of(Sitting sitting) {
-    return new Markers(
-        sitting.draw().counting().stream()
-            .map(Draw.Drawn::question)
-            .map(id -> new Marker(id, state(sitting, id)))
-            .toList());
+  /**
+   * The markers that say something else than before, in their order.
+   *
+   * @param touched the ids of all items that may have changed
+   */
+  public static List<Happening> changes(
+      Play play, Sitting before, Sitting after, Set<String> touched) {
+    Optional<Markers> own = play.ownMarkers(after, Audience.PLAYER);
+    if (own.isPresent()) {
+      return own.get().changedSince(play.ownMarkers(before, Audience.PLAYER).orElse(NONE));
+    }
+    List<Happening> changes = new ArrayList<>();
+    // What was never answered says so at the end alone.
+    boolean all = (before.stage() == Stage.END) != (after.stage() == Stage.END);
+    for (Draw.Drawn drawn : after.draw().questions()) {
+      String item = drawn.question();
+      if (drawn.counts() && (all || touched.contains(item))) {
+        State now = state(after, item);
+        if (!before.draw().counts(item) || state(before, item) != now) {
+          changes.add(new Happening.MarkerChanged(item, now));
+        }
+      }
+    }
+    return changes;
+  }
+
+  private List<Happening> changedSince(Markers before) {
+    Map<String, State> said = new LinkedHashMap<>();
+    before.list.forEach(marker -> said.put(marker.question(), marker.state()));
+    List<Happening> changes = new ArrayList<>();
+    for (Marker marker : list) {
+      if (marker.state() != said.get(marker.question())) {
+        changes.add(new Happening.MarkerChanged(marker.question(), marker.state()));
+      }
+    }
+    return changes;
+  }
+
+  /** One for each drawn item. */
+  public static Markers of(Sitting sitting) {
+    Map<String, State> settled = new LinkedHashMap<>();
+    sitting.results().forEach(result -> settled.put(result.question(), of(result.verdict())));
+    List<Marker> markers = new ArrayList<>();
+    for (Draw.Drawn drawn : sitting.draw().questions()) {
+      String item = drawn.question();
+      if (drawn.counts()) {
+        State state = settled.get(item);
+        markers.add(new Marker(item, state == null ? open(sitting, item) : state));
+      }
+    }
+    return new Markers(List.copyOf(markers));
   }
 
   /** What the marker of one question says. */
-  static State state(Sitting sitting, String question) {
-    return sitting
-        .resultOf(question)
-        .map(Result::verdict)
-        .map(Markers::of)
-        .orElseGet(() -> open(sitting, question));
+  private static State state(Sitting sitting, String item) {
+    Optional<Result> result = sitting.resultOf(item);
+    return result.isPresent() ? of(result.get().verdict()) : open(sitting, item);
   }
 
   private static State open(Sitting sitting, String question) {
@@ -83,7 +125,8 @@ public record Markers(List<Marker> list) {
     return sitting.effortFor(question).tries() > 0 ? State.RETRY : State.TO_DO;
   }
 
-  static State of(Verdict verdict) {
+  /** What the marker of a settled item says. */
+  public static State of(Verdict verdict) {
     return switch (verdict) {
       case RIGHT -> State.RIGHT;
       case PARTLY -> State.PARTLY;

@@ -27,6 +27,11 @@ public record Move(String key, Mover by, Action action) {
     return key.equals(other.key) && by == other.by && unheld(action).equals(unheld(other.action));
   }
 
+  /** Whether it only tells something and changes no points. */
+  boolean reports() {
+    return action instanceof Action.Own own && own.own().reports();
+  }
+
   private static Action unheld(Action action) {
     return action instanceof Action.Answer answer
         ? new Action.Answer(answer.question(), answer.attempt(), answer.response())

@@ -49,6 +49,17 @@ public record Outcome(
     this(won, points, possible, needed, ended, awaiting, List.of());
   }
 
+  /** What is said of the end. */
+  Happening happening() {
+    if (awaiting > 0) {
+      return new Happening.AwaitsMarking(awaiting);
+    }
+    if (tied()) {
+      return new Happening.Tied(winners);
+    }
+    return won ? new Happening.Won(points) : new Happening.Lost(points);
+  }
+
   /** Whether several teams share the most points, and no mark to come can change that. */
   public boolean tied() {
     return winners.size() > 1 && awaiting == 0;

@@ -1,12 +1,11 @@
 package bravium.core.play;
 
-import bravium.core.activity.Activity;
 import bravium.core.activity.Bonus;
 import bravium.core.activity.Rules;
 import bravium.core.question.Marking;
-import bravium.core.question.Question;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -17,25 +16,31 @@ import org.jspecify.annotations.Nullable;
 public final class Referee {
 
   private final Rules rules;
-  private final Course course;
+  private final Play play;
 
-  /** A referee under the rules of an activity whose game can be played. */
-  public Referee(Activity activity) {
-    this.rules = activity.rules();
-    this.course = activity.course().orElseThrow();
+  Referee(Rules rules, Play play) {
+    this.rules = rules;
+    this.play = play;
   }
 
   /** Whether another try is left after these, if the last of them was not right. */
-  boolean mayTryAgain(Effort effort) {
+  public boolean mayTryAgain(Effort effort) {
     boolean right = effort.last() != null && effort.last().verdict() == Verdict.RIGHT;
     return !right && effort.tries() < rules.mostTries();
   }
 
   /** Whether there were more wrong answers than the lives allow. Teams have no lives. */
-  boolean outOfLives(Sitting sitting) {
+  public boolean outOfLives(Sitting sitting) {
     return rules.lives() != null
         && !sitting.opening().inTeams()
-        && Scorecard.of(sitting).mistakes() > rules.lives();
+        && Scorecard.mistakes(sitting) > rules.lives();
+  }
+
+  /** How many more wrong answers are allowed; empty for any number. Teams have no lives. */
+  public Optional<Integer> livesLeft(Sitting sitting) {
+    return rules.lives() == null || sitting.opening().inTeams()
+        ? Optional.empty()
+        : Optional.of(Math.max(0, rules.lives() - Scorecard.mistakes(sitting)));
   }
 
   /**
@@ -49,7 +54,7 @@ public final class Referee {
     Integer team = effort.team(before.front().answering());
     Result result = settled(effort, before, team, left, time).by(team, effort.missedBy());
     boolean decides = !before.front().deciding().isEmpty();
-    return decides ? result.withPoints(0) : course.scored(result, before);
+    return decides ? result.withPoints(0) : play.scored(result, before);
   }
 
   private Result settled(
@@ -84,18 +89,18 @@ public final class Referee {
   }
 
   /** What a hint for this question costs in this play; those where nobody can earn are free. */
-  int hintPrice(Question question, Draw draw) {
-    boolean free = question.marking() != Marking.AT_ONCE && draw.worthOf(question.id()) == 0;
+  public int hintPrice(Item item, Draw draw) {
+    boolean free = item.marking() != Marking.AT_ONCE && draw.worthOf(item.id()) == 0;
     return free ? 0 : hintPrice();
   }
 
   private int hintPrice() {
-    return course.costs() ? rules.costs().hint() : 0;
+    return play.costs() ? rules.costs().hint() : 0;
   }
 
   /** What a wrong answer costs here, in points. */
   int mistakePrice() {
-    return course.costs() ? rules.costs().wrong() : 0;
+    return play.costs() ? rules.costs().wrong() : 0;
   }
 
   private int speedBonus(long left, long time) {
@@ -136,17 +141,18 @@ public final class Referee {
     return marked && result.verdict() != Verdict.GIVEN && sitting.draw().counts(result.question());
   }
 
-  /** What wins with this draw. */
-  public PassMark passMark(Draw draw) {
-    return course.passMark(rules, draw);
-  }
-
   /** How a play stands that has ended so; undecided only where marks to come can decide it. */
-  public Outcome outcome(Sitting sitting, Outcome.Ended ended) {
-    PassMark mark = passMark(sitting.draw());
+  public Outcome outcome(Sitting sitting, End end) {
+    Outcome.Ended ended = end.how();
+    PassMark mark =
+        play.passMark(sitting.draw())
+            .orElseGet(() -> PassMark.of(rules.withPassMark(0), sitting.draw()));
     int points = Scorecard.points(sitting.results());
     if (sitting.opening().inTeams()) {
       return outcomeOfTeams(sitting, mark, ended);
+    }
+    if (end.won() != null) {
+      return new Outcome(end.won(), points, mark.possible(), mark.needed(), ended, 0);
     }
     boolean lost = ended == Outcome.Ended.LIVES || ended == Outcome.Ended.TIME;
     boolean won = !lost && points >= mark.needed();
@@ -170,7 +176,7 @@ public final class Referee {
   }
 
   /** How many marks are missing that could change who has won, where teams play; 0 if none can. */
-  static int awaitedByTeams(Sitting sitting) {
+  public static int awaitedByTeams(Sitting sitting) {
     List<Integer> leading = leading(sitting);
     int most = sitting.front().points(leading.getFirst());
     List<Result> unmarked = unmarked(sitting);
@@ -208,7 +214,7 @@ public final class Referee {
   }
 
   /** The teams with the most points. */
-  static List<Integer> leading(Sitting sitting) {
+  public static List<Integer> leading(Sitting sitting) {
     int teams = sitting.opening().teams().size();
     List<Integer> points =
         IntStream.range(0, teams).mapToObj(team -> sitting.front().points(team)).toList();
@@ -217,7 +223,7 @@ public final class Referee {
   }
 
   /** What a mark of so many points says of an answer. */
-  static Verdict verdict(int points, int worth) {
+  public static Verdict verdict(int points, int worth) {
     return points >= worth ? Verdict.RIGHT : points > 0 ? Verdict.PARTLY : Verdict.WRONG;
   }
 

@@ -1,8 +1,10 @@
 package bravium.core.play;
 
+import bravium.core.json.Root;
 import com.fasterxml.jackson.annotation.JsonProperty;
 
 /** Why a move was not taken. A refused move changes nothing. */
+@Root
 public enum Refusal {
   /** It answers what is not open, or no longer. */
   @JsonProperty("not-open")

@@ -12,30 +12,53 @@ import java.util.List;
 public record Scorecard(
     int points, int right, int partly, int wrong, int missed, int given, int asked, int mistakes) {
 
-  static Scorecard of(Sitting sitting) {
-    List<Draw.Drawn> counting = sitting.draw().counting();
-    List<Result> results =
-        counting.stream().flatMap(d -> sitting.resultOf(d.question()).stream()).toList();
+  /** The sums of a play so far. */
+  public static Scorecard of(Sitting sitting) {
+    int[] verdicts = new int[Verdict.values().length];
+    int sum = 0;
+    int asked = 0;
+    for (Draw.Drawn drawn : sitting.draw().questions()) {
+      asked += drawn.counts() ? 1 : 0;
+    }
+    for (Result result : sitting.results()) {
+      if (sitting.draw().counts(result.question())) {
+        verdicts[result.verdict().ordinal()]++;
+        sum += result.points();
+      }
+    }
     return new Scorecard(
-        points(results),
-        count(results, Verdict.RIGHT),
-        count(results, Verdict.PARTLY),
-        count(results, Verdict.WRONG),
-        count(results, Verdict.MISSED),
-        count(results, Verdict.GIVEN),
-        counting.size(),
-        sitting.efforts().stream().mapToInt(Effort::mistakes).sum());
+        Math.max(0, sum),
+        verdicts[Verdict.RIGHT.ordinal()],
+        verdicts[Verdict.PARTLY.ordinal()],
+        verdicts[Verdict.WRONG.ordinal()],
+        verdicts[Verdict.MISSED.ordinal()],
+        verdicts[Verdict.GIVEN.ordinal()],
+        asked,
+        mistakes(sitting));
+  }
+
+  /** How many wrong answers were given so far. */
+  static int mistakes(Sitting sitting) {
+    int mistakes = 0;
+    for (Effort effort : sitting.efforts()) {
+      mistakes += effort.mistakes();
+    }
+    return mistakes;
   }
 
   /** The sum of points, and 0 where prices took more than there was. */
   static int points(List<Result> results) {
-    return Math.max(0, results.stream().mapToInt(Result::points).sum());
+    int points = 0;
+    for (Result result : results) {
+      points += result.points();
+    }
+    return Math.max(0, points);
   }
 
-  /** The same sums after one question came out otherwise. */
-  Scorecard with(Showing.Told before, Showing.Told after) {
+  /** The same sums after one item came out otherwise, with so many more points. */
+  public Scorecard with(Verdict before, Verdict after, int more) {
     return new Scorecard(
-        Math.max(0, points + after.points() - before.points()),
+        Math.max(0, points + more),
         right + change(Verdict.RIGHT, before, after),
         partly + change(Verdict.PARTLY, before, after),
         wrong + change(Verdict.WRONG, before, after),
@@ -45,16 +68,12 @@ public record Scorecard(
         mistakes);
   }
 
-  private static int change(Verdict verdict, Showing.Told before, Showing.Told after) {
-    return (after.verdict() == verdict ? 1 : 0) - (before.verdict() == verdict ? 1 : 0);
+  private static int change(Verdict verdict, Verdict before, Verdict after) {
+    return (after == verdict ? 1 : 0) - (before == verdict ? 1 : 0);
   }
 
   /** The same with other points. */
-  Scorecard withPoints(int changed) {
+  public Scorecard withPoints(int changed) {
     return new Scorecard(changed, right, partly, wrong, missed, given, asked, mistakes);
-  }
-
-  private static int count(List<Result> results, Verdict verdict) {
-    return (int) results.stream().filter(r -> r.verdict() == verdict).count();
   }
 }

@@ -1,26 +1,27 @@
 package bravium.core.play;
 
-import bravium.core.json.Root;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Where a play stands.
  *
- * @param now the id of the question that is open or whose feedback is shown; null on the title
- *     page, on the board and at the end
- * @param results in the order in which the questions were settled
- * @param efforts what was done for each question that was tried or helped with, in the order of the
+ * @param now the id of the item that alone is open, or whose feedback is shown; null on the title
+ *     page, on the board, where several are open, and at the end
+ * @param results in the order in which the items were settled
+ * @param efforts what was done for each item that was tried or helped with, in the order of the
  *     first time
+ * @param entries what was entered where an entry says by itself what it means, in that order
  * @param front what belongs to a play at the front of the class alone
+ * @param state what the game keeps besides; null where it needs nothing
  * @param log every move that was applied, taken back ones too
  * @param outcome null until the end
  */
-@Root
 public record Sitting(
     Opening opening,
     Draw draw,
@@ -28,13 +29,15 @@ public record Sitting(
     @Nullable String now,
     List<Result> results,
     List<Effort> efforts,
-    Watch watch,
+    List<Entry> entries,
+    Clocks clocks,
     Front front,
-    List<Played> log,
+    @Nullable State state,
+    Log log,
     @Nullable Outcome outcome) {
 
   /** A sitting that stands on its title page. */
-  static Sitting onTitlePage(Opening opening, Draw draw) {
+  public static Sitting onTitlePage(Opening opening, Draw draw, @Nullable State state) {
     return new Sitting(
         opening,
         draw,
@@ -42,116 +45,137 @@ public record Sitting(
         null,
         List.of(),
         List.of(),
-        Watch.NEW,
-        Front.NONE,
         List.of(),
+        Clocks.NONE,
+        Front.NONE,
+        state,
+        Log.EMPTY,
         null);
   }
 
-  /** The result of a question, if it is settled. */
-  public Optional<Result> resultOf(String question) {
-    return results.stream().filter(r -> r.question().equals(question)).findFirst();
+  /** The result of an item, if it is settled. */
+  public Optional<Result> resultOf(String item) {
+    for (Result result : results) {
+      if (result.question().equals(item)) {
+        return Optional.of(result);
+      }
+    }
+    return Optional.empty();
   }
 
-  /** What was done for a question so far. */
-  public Effort effortFor(String question) {
-    return efforts.stream()
-        .filter(e -> e.question().equals(question))
-        .findFirst()
-        .orElseGet(() -> Effort.none(question));
+  /** What was done for an item so far. */
+  public Effort effortFor(String item) {
+    for (Effort effort : efforts) {
+      if (effort.question().equals(item)) {
+        return effort;
+      }
+    }
+    return Effort.none(item);
   }
 
-  /** The ids of the questions that are settled. */
+  /** The ids of the items that are settled. */
   public Set<String> settled() {
     Set<String> ids = new LinkedHashSet<>();
     results.forEach(r -> ids.add(r.question()));
     return ids;
   }
 
-  /** The ids of the questions that were tried and may be tried again. */
-  Set<String> waiting() {
+  /** The ids of the items that were tried and may be tried again. */
+  public Set<String> waiting() {
     Set<String> ids = new LinkedHashSet<>();
-    efforts.stream().filter(e -> e.tries() > 0).forEach(e -> ids.add(e.question()));
-    ids.removeAll(settled());
+    for (Effort effort : efforts) {
+      if (effort.tries() > 0) {
+        ids.add(effort.question());
+      }
+    }
+    results.forEach(result -> ids.remove(result.question()));
     return ids;
   }
 
-  /** The move with that key, if one was applied. */
-  public Optional<Played> played(String key) {
-    return log.stream().filter(p -> p.move().key().equals(key)).findFirst();
+  /** Whether the clocks stand: when trying out, and while no team has the turn. */
+  public boolean stands() {
+    return opening.rehearsal() || waitsForTeam();
   }
 
-  /** The moves that stand: without those that were taken back. */
-  public List<Played> standing() {
-    List<Played> standing = new ArrayList<>();
-    for (Played played : log) {
-      if (played.move().action() instanceof Action.TakeBack(String key)) {
-        standing.removeIf(p -> p.move().key().equals(key));
-      } else {
-        standing.add(played);
-      }
-    }
-    return standing;
+  /** Whether teams play and none has the turn. */
+  public boolean waitsForTeam() {
+    return opening.inTeams() && front.answering() == null;
   }
 
-  /** This sitting at another question. */
-  public Sitting at(Stage stage, @Nullable String question) {
-    return new Sitting(opening, draw, stage, question, results, efforts, watch, front, log, null);
+  /** This sitting at another item. */
+  public Sitting at(Stage stage, @Nullable String item) {
+    return with(
+        copy -> {
+          copy.stage = stage;
+          copy.now = item;
+          copy.outcome = null;
+        });
   }
 
   /** This sitting at its end. */
   public Sitting ended(Outcome outcome) {
-    return new Sitting(
-        opening, draw, Stage.END, null, results, efforts, watch, front, log, outcome);
+    return with(
+        copy -> {
+          copy.stage = Stage.END;
+          copy.now = null;
+          copy.outcome = outcome;
+        });
   }
 
   /** This sitting with other results. */
   public Sitting with(List<Result> results) {
-    return new Sitting(
-        opening, draw, stage, now, List.copyOf(results), efforts, watch, front, log, outcome);
+    List<Result> changed = List.copyOf(results);
+    return with(copy -> copy.results = changed);
   }
 
-  Sitting with(Draw draw) {
-    return new Sitting(opening, draw, stage, now, results, efforts, watch, front, log, outcome);
+  /** This sitting with another draw. */
+  public Sitting with(Draw draw) {
+    return with(copy -> copy.draw = draw);
   }
 
-  /** This sitting with its clock elsewhere. */
-  public Sitting with(Watch watch) {
-    return new Sitting(opening, draw, stage, now, results, efforts, watch, front, log, outcome);
+  /** This sitting with other clocks. */
+  public Sitting with(Clocks clocks) {
+    return with(copy -> copy.clocks = clocks);
   }
 
   /** This sitting with other things at the front of the class. */
-  public Sitting with(Front changed) {
-    return new Sitting(opening, draw, stage, now, results, efforts, watch, changed, log, outcome);
+  public Sitting with(Front front) {
+    return with(copy -> copy.front = front);
   }
 
-  /** This sitting with what was done for one question. */
+  /** This sitting with another state of the game's own. */
+  public Sitting with(@Nullable State state) {
+    return with(copy -> copy.state = state);
+  }
+
+  /** This sitting with a further entry. */
+  public Sitting with(Entry entry) {
+    return with(copy -> copy.entries = longer(entries, entry));
+  }
+
+  /** This sitting with what was done for one item. */
   public Sitting with(Effort effort) {
-    List<Effort> changed = new ArrayList<>(efforts);
-    changed.replaceAll(e -> e.question().equals(effort.question()) ? effort : e);
-    if (!changed.contains(effort)) {
-      changed.add(effort);
+    for (int i = 0; i < efforts.size(); i++) {
+      if (efforts.get(i).question().equals(effort.question())) {
+        List<Effort> changed = new ArrayList<>(efforts);
+        changed.set(i, effort);
+        return with(copy -> copy.efforts = List.copyOf(changed));
+      }
     }
-    return withEfforts(changed);
+    return with(copy -> copy.efforts = longer(efforts, effort));
   }
 
-  private Sitting withEfforts(List<Effort> efforts) {
-    return new Sitting(
-        opening, draw, stage, now, results, List.copyOf(efforts), watch, front, log, outcome);
+  /** This sitting with an item settled that brings nobody anything more. */
+  public Sitting adding(Result result) {
+    return with(copy -> copy.results = longer(results, result));
   }
 
-  Sitting adding(Result result) {
-    List<Result> more = new ArrayList<>(results);
-    more.add(result);
-    return with(more);
-  }
-
-  /** This sitting with a question settled, and what it brought given to the team that answered. */
-  Sitting settledWith(Result result) {
+  /** This sitting with an item settled, and what it brought given to the team that answered. */
+  public Sitting settledWith(Result result) {
     return awardedFor(result).adding(result);
   }
 
-  /** The team that answered gets what the question brought, as far as it hasn't brought it yet. */
+  /** The team that answered gets what the item brought, as far as it hasn't brought it yet. */
   private Sitting awardedFor(Result result) {
     if (result.team() == null) {
       return this;
@@ -161,33 +185,76 @@ public record Sitting(
   }
 
   Sitting replacing(Result result) {
-    return awardedFor(result)
-        .with(
-            results.stream()
-                .map(r -> r.question().equals(result.question()) ? result : r)
-                .toList());
+    List<Result> changed = new ArrayList<>(results);
+    changed.replaceAll(r -> r.question().equals(result.question()) ? result : r);
+    return awardedFor(result).with(changed);
   }
 
-  Sitting without(String question) {
-    return with(results.stream().filter(r -> !r.question().equals(question)).toList())
-        .with(front.without(question))
-        .withEfforts(efforts.stream().filter(e -> !e.question().equals(question)).toList());
+  /** This sitting as if an item had never been tried. */
+  public Sitting without(String item) {
+    List<Effort> others =
+        efforts.stream().filter(effort -> !effort.question().equals(item)).toList();
+    return with(results.stream().filter(result -> !result.question().equals(item)).toList())
+        .with(front.without(item))
+        .with(copy -> copy.efforts = others);
   }
 
   /** This sitting with all moves that were once taken, also those that would be refused now. */
   public Sitting withMoves(List<Played> moves) {
-    return withLog(moves);
+    return with(Log.of(moves));
   }
 
-  Sitting withLog(List<Played> log) {
-    return new Sitting(
-        opening, draw, stage, now, results, efforts, watch, front, List.copyOf(log), outcome);
+  Sitting with(Log log) {
+    return with(copy -> copy.log = log);
   }
 
-  /** This sitting with a further move in its log. */
-  public Sitting logging(Played played) {
-    List<Played> longer = new ArrayList<>(log);
-    longer.add(played);
-    return withLog(longer);
+  private static <T> List<T> longer(List<T> list, T item) {
+    List<T> longer = new ArrayList<>(list.size() + 1);
+    longer.addAll(list);
+    longer.add(item);
+    return List.copyOf(longer);
+  }
+
+  private Sitting with(Consumer<Copy> change) {
+    Copy copy = new Copy(this);
+    change.accept(copy);
+    return copy.sitting();
+  }
+
+  /** A sitting of which a part is about to be changed. */
+  private static final class Copy {
+
+    private final Opening opening;
+    private Draw draw;
+    private Stage stage;
+    private @Nullable String now;
+    private List<Result> results;
+    private List<Effort> efforts;
+    private List<Entry> entries;
+    private Clocks clocks;
+    private Front front;
+    private @Nullable State state;
+    private Log log;
+    private @Nullable Outcome outcome;
+
+    Copy(Sitting sitting) {
+      this.opening = sitting.opening;
+      this.draw = sitting.draw;
+      this.stage = sitting.stage;
+      this.now = sitting.now;
+      this.results = sitting.results;
+      this.efforts = sitting.efforts;
+      this.entries = sitting.entries;
+      this.clocks = sitting.clocks;
+      this.front = sitting.front;
+      this.state = sitting.state;
+      this.log = sitting.log;
+      this.outcome = sitting.outcome;
+    }
+
+    Sitting sitting() {
+      return new Sitting(
+          opening, draw, stage, now, results, efforts, entries, clocks, front, state, log, outcome);
+    }
   }
 }

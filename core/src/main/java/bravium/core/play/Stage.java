@@ -10,6 +10,9 @@ public enum Stage {
   /** The board is shown, and a question is picked on it. */
   @JsonProperty("board")
   BOARD,
+  /** Several things are open at once. */
+  @JsonProperty("playing")
+  PLAYING,
   /** A question is open. */
   @JsonProperty("question")
   QUESTION,

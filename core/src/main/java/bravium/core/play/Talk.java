@@ -29,17 +29,17 @@ public record Talk(String question, List<String> struck, List<Vote> votes) {
     }
   }
 
-  static Talk none(String question) {
+  public static Talk none(String question) {
     return new Talk(question, List.of(), List.of());
   }
 
-  Talk striking(String option) {
+  public Talk striking(String option) {
     List<String> more = new ArrayList<>(struck);
     more.add(option);
     return new Talk(question, List.copyOf(more), votes);
   }
 
-  Talk with(List<Vote> counted) {
+  public Talk with(List<Vote> counted) {
     return new Talk(question, struck, List.copyOf(counted));
   }
 }

@@ -23,12 +23,12 @@ public record Tried(
     @Nullable Words feedback,
     @Nullable Integer team) {
 
-  static Tried of(Response response, Mark mark, int worth) {
+  public static Tried of(Response response, Mark mark, int worth) {
     Verdict verdict = mark.full() ? Verdict.RIGHT : mark.partly() ? Verdict.PARTLY : Verdict.WRONG;
     return new Tried(response, verdict, mark.pointsOf(worth), mark.parts(), mark.feedback(), null);
   }
 
-  static Tried outOfTime() {
+  public static Tried outOfTime() {
     return new Tried(null, Verdict.MISSED, 0, List.of(), null, null);
   }
 
@@ -37,16 +37,16 @@ public record Tried(
    *
    * @param response null where the class talked it over
    */
-  static Tried given(@Nullable Response response) {
+  public static Tried given(@Nullable Response response) {
     return new Tried(response, Verdict.GIVEN, 0, List.of(), null, null);
   }
 
-  Tried by(@Nullable Integer answering) {
+  public Tried by(@Nullable Integer answering) {
     return new Tried(response, verdict, points, parts, feedback, answering);
   }
 
   /** Whether it was right, if only in part. */
-  boolean earned() {
+  public boolean earned() {
     return verdict == Verdict.RIGHT || verdict == Verdict.PARTLY;
   }
 
@@ -61,7 +61,7 @@ public record Tried(
   }
 
   /** Whether it costs a life and the price of a wrong answer. */
-  boolean isMistake() {
+  public boolean isMistake() {
     return verdict == Verdict.WRONG || verdict == Verdict.MISSED;
   }
 }

@@ -29,7 +29,9 @@ final class GuessChecks {
   private GuessChecks() {}
 
   static List<Finding> of(
-      Activity activity, List<Question> pool, PassMark mark, Guessing guessing) {
+      Activity activity, GameChecks game, List<Question> pool, Prospects prospects) {
+    PassMark mark = prospects.passMark();
+    Guessing guessing = prospects.guessing();
     List<Finding> found = new ArrayList<>();
     Rules rules = activity.rules();
     boolean untilRight = rules.mostTries() == Integer.MAX_VALUE;
@@ -39,8 +41,8 @@ final class GuessChecks {
     if (often && rules.teams() == null) {
       found.add(
           untilRight
-              ? untilRightWins(activity, pool, guessing)
-              : guessingWins(activity, pool, guessing));
+              ? untilRightWins(activity, game, pool, guessing)
+              : guessingWins(activity, game, pool, guessing));
     }
     List<PickOne> choices =
         pool.stream()
@@ -59,21 +61,22 @@ final class GuessChecks {
    * The nearest pass mark in steps of 5 % that chance rarely reaches and knowledge always can. The
    * higher it is, the smaller is the chance: the steps are halved, not tried one by one.
    */
-  private static Finding guessingWins(Activity activity, List<Question> pool, Guessing guessing) {
+  private static Finding guessingWins(
+      Activity activity, GameChecks game, List<Question> pool, Guessing guessing) {
     Rules rules = activity.rules();
     long chance = guessing.billionths();
     int low = rules.passMark() / STEP + 1;
     int high = 100 / STEP;
     while (low < high) {
       int middle = (low + high) / 2;
-      if (rarely(activity.game().prospects(rules.withPassMark(middle * STEP), pool))) {
+      if (rarely(game.prospects(activity.withRules(rules.withPassMark(middle * STEP)), pool))) {
         high = middle;
       } else {
         low = middle + 1;
       }
     }
     Rules higher = rules.withPassMark(Math.min(100, low * STEP));
-    Prospects then = activity.game().prospects(higher, pool);
+    Prospects then = game.prospects(activity.withRules(higher), pool);
     boolean mends =
         higher.passMark() > rules.passMark()
             && rarely(then)
@@ -90,12 +93,13 @@ final class GuessChecks {
   }
 
   /** Two tries help where chance then passes rarely, else one, if that does. */
-  private static Finding untilRightWins(Activity activity, List<Question> pool, Guessing guessing) {
+  private static Finding untilRightWins(
+      Activity activity, GameChecks game, List<Question> pool, Guessing guessing) {
     Rules rules = activity.rules();
     long chance = guessing.billionths();
     for (int tries : new int[] {Tries.FEWEST, 1}) {
       Rules fewer = rules.withTries(tries == 1 ? null : new Tries(Tries.Again.AT_ONCE, tries));
-      Prospects then = activity.game().prospects(fewer, pool);
+      Prospects then = game.prospects(activity.withRules(fewer), pool);
       if (rarely(then) && !RuleChecks.livesDecide(then.passMark(), fewer)) {
         return Finding.of(Check.UNTIL_RIGHT_WINS, Weight.LOOK, Place.TRIES, chance, tries)
             .mendedBy(Mend.SET_TRIES);

@@ -51,8 +51,8 @@ final class MediaChecks {
                     (check, values) -> Finding.of(check, Weight.LOOK, Place.TITLE, values)));
     activity
         .game()
-        .picture()
-        .ifPresent(
+        .pictures()
+        .forEach(
             picture ->
                 checks.read(
                     picture,

@@ -23,18 +23,22 @@ public final class Mending {
 
   private final Activity activity;
   private final Finding finding;
+  private final GameChecks game;
 
-  private Mending(Activity activity, Finding finding) {
+  private Mending(Activity activity, Finding finding, GameChecks game) {
     this.activity = activity;
     this.finding = finding;
+    this.game = game;
   }
 
   /**
    * The activity with this finding mended. It is as it was if the finding has no mend, or if what
    * it is about has gone.
    */
-  public static Activity mend(Activity activity, Finding finding) {
-    return finding.mend() == null ? activity : new Mending(activity, finding).by(finding.mend());
+  public static Activity mend(Activity activity, Finding finding, GameChecks game) {
+    return finding.mend() == null
+        ? activity
+        : new Mending(activity, finding, game).by(finding.mend());
   }
 
   private Activity by(Mend mend) {
@@ -73,7 +77,7 @@ public final class Mending {
       case MEND_LOOK ->
           activity.look() == null ? activity : activity.withLook(activity.look().mended());
       case REMOVE_MARKER, LAY_MARKER, EVEN_RISE, DROP_RESTS, FEWER_STEPS ->
-          activity.withGame(activity.game().mended(finding));
+          activity.withGame(game.mended(activity.game(), finding));
       case REMOVE_HINT -> question(q -> q.with(q.basics().withHints(hintsWithout(q, value(0)))));
     };
   }

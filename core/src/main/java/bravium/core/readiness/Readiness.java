@@ -5,6 +5,7 @@ import bravium.core.activity.Rules;
 import bravium.core.json.Root;
 import bravium.core.play.Draw;
 import bravium.core.play.PassMark;
+import bravium.core.play.course.Asking;
 import bravium.core.question.Question;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -36,14 +37,14 @@ public record Readiness(
    * Reads an activity, and offers only mends that hold: the finding goes away, and no other comes.
    * Reads it once more for each mend.
    */
-  public static Readiness withMendsThatHold(Activity activity) {
-    Readiness read = of(activity);
+  public static Readiness withMendsThatHold(Activity activity, GameChecks game) {
+    Readiness read = of(activity, game);
     Set<String> before = read.abouts();
     List<Finding> offered = new ArrayList<>();
     for (Finding finding : read.findings) {
       boolean holds = true;
       if (finding.mend() != null) {
-        Set<String> after = of(Mending.mend(activity, finding)).abouts();
+        Set<String> after = of(Mending.mend(activity, finding, game), game).abouts();
         holds = !after.contains(finding.about()) && before.containsAll(after);
       }
       offered.add(holds ? finding : finding.mendedBy(null));
@@ -65,20 +66,20 @@ public record Readiness(
   }
 
   /** Reads an activity. */
-  public static Readiness of(Activity activity) {
+  public static Readiness of(Activity activity, GameChecks game) {
     Rules rules = activity.rules();
-    List<Question> pool = Draw.pool(activity, false);
-    Prospects prospects = activity.game().prospects(rules, pool);
+    List<Question> pool = Asking.pool(activity, false);
+    Prospects prospects = game.prospects(activity, pool);
     PassMark mark = prospects.passMark();
     Reach reach = prospects.reach();
     Guessing guessing = prospects.guessing();
     TimeLine line = TimeLine.of(activity, pool, Draw.asked(rules, pool.size()));
     List<Finding> all = new ArrayList<>(QuestionChecks.of(activity));
     all.addAll(MediaChecks.of(activity));
-    all.addAll(activity.game().findings(activity));
-    if (activity.course().isPresent()) {
+    all.addAll(game.findings(activity));
+    if (game.playable(activity)) {
       all.addAll(RuleChecks.of(activity, pool, prospects));
-      all.addAll(GuessChecks.of(activity, pool, mark, guessing));
+      all.addAll(GuessChecks.of(activity, game, pool, prospects));
       all.addAll(ClockChecks.of(activity, pool));
     }
     List<Finding> sorted = new ArrayList<>();

@@ -2,8 +2,8 @@ package bravium.core.readiness;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.Clock;
+import bravium.core.activity.Game;
 import bravium.core.activity.Rules;
-import bravium.core.games.Game;
 import bravium.core.play.PassMark;
 import bravium.core.question.Information;
 import bravium.core.question.Marking;

@@ -1,7 +1,7 @@
 package bravium.core.revision;
 
 import bravium.core.activity.Activity;
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;

@@ -1,6 +1,8 @@
 package bravium.core.revision;
 
 import bravium.core.activity.Activity;
+import bravium.core.activity.Difference;
+import bravium.core.activity.Edit;
 import com.eclipsesource.json.JsonValue;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;

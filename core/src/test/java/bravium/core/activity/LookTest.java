@@ -2,11 +2,10 @@ package bravium.core.activity;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bravium.core.games.Games;
 import bravium.core.measure.Colour;
 import bravium.core.readiness.Check;
 import bravium.core.readiness.Finding;
-import bravium.core.readiness.Mending;
-import bravium.core.readiness.Readiness;
 import bravium.core.samples.Activities;
 import bravium.core.samples.RandomActivities;
 import java.util.Random;
@@ -63,11 +62,11 @@ class LookTest {
             Look.Shape.PENNANT);
     Activity activity = Activities.quiz(Activities.mixed(null, 80), 3).withLook(grey);
     Finding poor =
-        Readiness.of(activity).findings().stream()
+        Games.readiness(activity).findings().stream()
             .filter(finding -> finding.check() == Check.POOR_CONTRAST)
             .findFirst()
             .orElseThrow();
 
-    assertThat(Mending.mend(activity, poor).look().readable()).isTrue();
+    assertThat(Games.mended(activity, poor).look().readable()).isTrue();
   }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bravium.core.activity.Activity;
+import bravium.core.codec.Codec;
 import bravium.core.samples.Activities;
 import bravium.core.samples.RandomActivities;
 import java.util.Random;

@@ -3,9 +3,9 @@ package bravium.core.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
+import bravium.core.games.Games;
 import bravium.core.readiness.Check;
 import bravium.core.readiness.Finding;
-import bravium.core.readiness.Readiness;
 import bravium.core.samples.Activities;
 import java.util.Collections;
 import java.util.List;
@@ -53,7 +53,7 @@ class ProjectorFitTest {
                             .basics()
                             .withText(Activities.words(LONG.repeat(12)).getFirst()))));
 
-    assertThat(Readiness.of(activity).findings())
+    assertThat(Games.readiness(activity).findings())
         .extracting(Finding::check)
         .contains(Check.TOO_LONG_FOR_PROJECTOR);
   }

@@ -2,6 +2,7 @@ package bravium.core.play;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bravium.core.games.Games;
 import bravium.core.samples.Activities;
 import java.util.List;
 import java.util.Map;
@@ -50,7 +51,8 @@ class ChanceTest {
     Map<String, Long> first = new TreeMap<>();
     Map<String, Long> last = new TreeMap<>();
     for (int seed = 0; seed < 16_000; seed++) {
-      List<String> ids = Draw.of(activity, new Opening("play " + seed, 0, false)).ids();
+      List<String> ids =
+          Games.prepared(activity).play().draw(new Opening("play " + seed, 0, false)).ids();
       first.merge(ids.getFirst(), 1L, Long::sum);
       last.merge(ids.getLast(), 1L, Long::sum);
     }
@@ -65,7 +67,8 @@ class ChanceTest {
     var activity = Activities.quiz(Activities.asWritten(3, 80), 5);
     Map<String, Long> counts = new TreeMap<>();
     for (int seed = 0; seed < 20_000; seed++) {
-      List<String> ids = Draw.of(activity, new Opening("n of m " + seed, 0, false)).ids();
+      List<String> ids =
+          Games.prepared(activity).play().draw(new Opening("n of m " + seed, 0, false)).ids();
       assertThat(ids).isSorted();
       counts.merge(ids.toString(), 1L, Long::sum);
     }
@@ -80,7 +83,7 @@ class ChanceTest {
     var activity = Activities.quiz(Activities.mixed(null, 80), List.of(question));
     Map<String, Long> counts = new TreeMap<>();
     for (int seed = 0; seed < 16_000; seed++) {
-      Draw draw = Draw.of(activity, new Opening("options " + seed, 0, false));
+      Draw draw = Games.prepared(activity).play().draw(new Opening("options " + seed, 0, false));
       int place = draw.questions().getFirst().options().indexOf("a");
       counts.merge("" + place, 1L, Long::sum);
     }

@@ -3,6 +3,7 @@ package bravium.core.play;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
+import bravium.core.games.Games;
 import bravium.core.json.Extra;
 import bravium.core.question.Feedback;
 import bravium.core.question.Option;
@@ -43,8 +44,10 @@ class DrawTest {
                 Activities.question("q1", "a", "a", "b").switched(true),
                 Activities.question("q2", "a", "a", "b")));
 
-    assertThat(Draw.of(activity, new Opening("seed", 0, false)).ids()).containsExactly("q2");
-    assertThat(Draw.of(activity, new Opening("seed", 0, true)).ids()).containsExactly("q2");
+    assertThat(Games.prepared(activity).play().draw(new Opening("seed", 0, false)).ids())
+        .containsExactly("q2");
+    assertThat(Games.prepared(activity).play().draw(new Opening("seed", 0, true)).ids())
+        .containsExactly("q2");
   }
 
   private static final Question PINNED =
@@ -60,7 +63,12 @@ class DrawTest {
           Feedback.USUAL);
 
   private static List<String> draw(Activity activity, long seed) {
-    return Draw.of(activity, new Opening("seed" + seed, 0, false)).questions().getFirst().options();
+    return Games.prepared(activity)
+        .play()
+        .draw(new Opening("seed" + seed, 0, false))
+        .questions()
+        .getFirst()
+        .options();
   }
 
   private static Option option(String id, boolean pinned) {

@@ -6,6 +6,7 @@ import bravium.core.activity.Activity;
 import bravium.core.question.Response;
 import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
+import bravium.core.samples.Plays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -75,7 +76,7 @@ class EngineTest {
     playAll("a", "b", "a");
     Sitting sitting = player.sitting();
 
-    assertThat(Engine.rebuild(three, sitting.opening(), sitting.log())).isEqualTo(sitting);
+    assertThat(Plays.rebuild(three, sitting.opening(), sitting.log())).isEqualTo(sitting);
   }
 
   @Test
@@ -142,7 +143,7 @@ class EngineTest {
     assertThat(back.sitting().results()).isEmpty();
     assertThat(back.sitting().now()).isEqualTo(before.now());
     assertThat(back.sitting().log()).hasSize(3);
-    assertThat(Engine.rebuild(three, back.sitting().opening(), back.sitting().log()))
+    assertThat(Plays.rebuild(three, back.sitting().opening(), back.sitting().log()))
         .isEqualTo(back.sitting());
   }
 
@@ -175,13 +176,12 @@ class EngineTest {
 
   @Test
   void aClockThatGoesBackDoesNotTurnTheLogAround() {
-    Sitting opened = Engine.open(three, new Opening("s", 5_000, false));
+    Sitting opened = Plays.open(three, new Opening("s", 5_000, false));
     Sitting started =
-        Engine.play(three, opened, new Move("a", Mover.PLAYER, new Action.Start()), 4_000)
-            .sitting();
+        Plays.play(three, opened, new Move("a", Mover.PLAYER, new Action.Start()), 4_000).sitting();
 
     assertThat(started.log().getLast().at()).isEqualTo(5_000);
-    assertThat(Engine.show(three, started, Audience.PLAYER, 1).at()).isEqualTo(5_000);
+    assertThat(Plays.show(three, started, Audience.PLAYER, 1).at()).isEqualTo(5_000);
   }
 
   @Test

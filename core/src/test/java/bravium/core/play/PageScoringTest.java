@@ -7,10 +7,12 @@ import bravium.core.activity.Clock;
 import bravium.core.activity.Teams;
 import bravium.core.games.quizshow.Climb;
 import bravium.core.games.quizshow.QuizShow;
+import bravium.core.play.showing.Showing;
 import bravium.core.question.ChoiceQuestion;
 import bravium.core.question.Mark;
 import bravium.core.question.Marking;
 import bravium.core.question.Question;
+import bravium.core.samples.Plays;
 import bravium.core.samples.RandomActivities;
 import bravium.core.samples.RandomMoves;
 import java.util.HashMap;
@@ -41,7 +43,7 @@ class PageScoringTest {
     activity = activities.finished(1 + random.nextInt(8));
     Opening front = activities.atTheFront(activity, "s" + seed, 0);
     Opening opening = new Opening("s" + seed, 0, false).withTeams(front.teams());
-    sitting = Engine.open(activity, opening);
+    sitting = Plays.open(activity, opening);
     boolean onClimb = ((QuizShow) activity.game()).board() instanceof Climb;
     Climb climb = onClimb ? (Climb) ((QuizShow) activity.game()).board() : null;
     page = new PageScoring(activity, climb, opening.teams().size());
@@ -57,7 +59,7 @@ class PageScoringTest {
         continue;
       }
       Sitting before = sitting;
-      Turn turn = Engine.play(activity, before, move, at);
+      Turn turn = Plays.play(activity, before, move, at);
       if (turn.refusal() != null || turn.repeated()) {
         continue;
       }
@@ -146,7 +148,7 @@ class PageScoringTest {
   }
 
   private Question question(String id) {
-    return Engine.question(activity, id).orElseThrow();
+    return Plays.question(activity, id).orElseThrow();
   }
 
   private int worth(String question) {
@@ -161,7 +163,7 @@ class PageScoringTest {
   }
 
   private void compare(long at) {
-    Showing showing = Engine.show(activity, sitting, Audience.PROJECTOR, at);
+    Showing showing = Plays.show(activity, sitting, Audience.PROJECTOR, at);
     List<Showing.Side> sides = showing.teams();
     if (sides.isEmpty()) {
       int points = Scorecard.points(sitting.results());

@@ -9,6 +9,7 @@ import bravium.core.activity.Prices;
 import bravium.core.activity.Rules;
 import bravium.core.activity.Tries;
 import bravium.core.json.Extra;
+import bravium.core.play.showing.Showing;
 import bravium.core.question.Basics;
 import bravium.core.question.Credit;
 import bravium.core.question.Feedback;
@@ -18,6 +19,7 @@ import bravium.core.question.PickAll;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
 import bravium.core.samples.Activities;
+import bravium.core.samples.Plays;
 import bravium.core.words.Words;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -146,13 +148,13 @@ class PointsPageTest {
 
     Clockwork(Activity activity) {
       this.activity = activity;
-      this.sitting = Engine.open(activity, new Opening("seed", at, false));
+      this.sitting = Plays.open(activity, new Opening("seed", at, false));
       act(0, new Action.Start());
     }
 
     void act(int seconds, Action action) {
       at += seconds * 1_000L;
-      Turn turn = Engine.play(activity, sitting, new Move("k" + keys++, Mover.PLAYER, action), at);
+      Turn turn = Plays.play(activity, sitting, new Move("k" + keys++, Mover.PLAYER, action), at);
       assertThat(turn.refusal()).as("%s", action).isNull();
       sitting = turn.sitting();
     }
@@ -176,14 +178,14 @@ class PointsPageTest {
     }
 
     private void leave() {
-      Showing showing = Engine.show(activity, sitting, Audience.PLAYER, at);
+      Showing showing = Plays.show(activity, sitting, Audience.PLAYER, at);
       if (showing.stage() == Stage.FEEDBACK) {
         act(0, new Action.Continue(showing.question().id()));
       }
     }
 
     int points() {
-      return Engine.show(activity, sitting, Audience.PLAYER, at).score().points();
+      return Plays.show(activity, sitting, Audience.PLAYER, at).score().points();
     }
   }
 }

@@ -8,6 +8,8 @@ import bravium.core.activity.Clock;
 import bravium.core.activity.Rules;
 import bravium.core.activity.Tries;
 import bravium.core.json.Extra;
+import bravium.core.play.showing.Review;
+import bravium.core.play.showing.Showing;
 import bravium.core.question.Basics;
 import bravium.core.question.Discussion;
 import bravium.core.question.Feedback;
@@ -19,6 +21,7 @@ import bravium.core.question.Question;
 import bravium.core.question.Response;
 import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
+import bravium.core.samples.Plays;
 import bravium.core.words.Words;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -157,8 +160,8 @@ class RulesOfPlayTest {
     Activity activity = Activities.quiz(RULES.withClock(perQuestion(20)), 2);
     Sitting sitting = started(activity, null);
 
-    Showing before = Engine.show(activity, sitting, Audience.PLAYER, 20_000);
-    Showing after = Engine.show(activity, sitting, Audience.PLAYER, 20_001);
+    Showing before = Plays.show(activity, sitting, Audience.PLAYER, 20_000);
+    Showing after = Plays.show(activity, sitting, Audience.PLAYER, 20_001);
 
     assertThat(before.clock().left()).isZero();
     assertThat(before.stage()).isEqualTo(Stage.QUESTION);
@@ -172,8 +175,8 @@ class RulesOfPlayTest {
     Activity activity = Activities.quiz(RULES.withClock(perQuestion(20)), 2);
     Sitting sitting = started(activity, null);
 
-    assertThat(Engine.play(activity, sitting, picking(null), 20_500).refusal()).isNull();
-    assertThat(Engine.play(activity, sitting, picking(null), 20_501).refusal())
+    assertThat(Plays.play(activity, sitting, picking(null), 20_500).refusal()).isNull();
+    assertThat(Plays.play(activity, sitting, picking(null), 20_501).refusal())
         .isEqualTo(Refusal.NOT_OPEN);
   }
 
@@ -182,8 +185,8 @@ class RulesOfPlayTest {
     Activity activity = Activities.quiz(RULES.withClock(perQuestion(20)), 2);
     Sitting sitting = started(activity, null);
 
-    assertThat(Engine.play(activity, sitting, picking(60_000L), 79_000).refusal()).isNull();
-    assertThat(Engine.play(activity, sitting, picking(900_000L), 141_000).refusal())
+    assertThat(Plays.play(activity, sitting, picking(60_000L), 79_000).refusal()).isNull();
+    assertThat(Plays.play(activity, sitting, picking(900_000L), 141_000).refusal())
         .isEqualTo(Refusal.NOT_OPEN);
   }
 
@@ -192,7 +195,7 @@ class RulesOfPlayTest {
     Activity activity = Activities.quiz(RULES.withClock(perQuestion(20)), 2);
     Sitting sitting = started(activity, 150);
 
-    assertThat(Engine.show(activity, sitting, Audience.PLAYER, 29_000).clock())
+    assertThat(Plays.show(activity, sitting, Audience.PLAYER, 29_000).clock())
         .isEqualTo(new Showing.Countdown(Clock.Per.QUESTION, 1_000, 30_000, false, false));
   }
 
@@ -200,13 +203,13 @@ class RulesOfPlayTest {
   void theGamesClockStandsWhileFeedbackIsShownAndLosesTheGameAtItsEnd() {
     Activity activity = Activities.quiz(RULES.withClock(new Clock(Clock.Per.GAME, 30)), 2);
     Sitting sitting = started(activity, null);
-    sitting = Engine.play(activity, sitting, picking(null), 10_000).sitting();
+    sitting = Plays.play(activity, sitting, picking(null), 10_000).sitting();
     Move goOn = new Move("go", Mover.PLAYER, new Action.Continue("q1"));
-    sitting = Engine.play(activity, sitting, goOn, 500_000).sitting();
+    sitting = Plays.play(activity, sitting, goOn, 500_000).sitting();
 
-    assertThat(Engine.show(activity, sitting, Audience.PLAYER, 519_000).clock().left())
+    assertThat(Plays.show(activity, sitting, Audience.PLAYER, 519_000).clock().left())
         .isEqualTo(1_000);
-    Showing ended = Engine.show(activity, sitting, Audience.PLAYER, 520_001);
+    Showing ended = Plays.show(activity, sitting, Audience.PLAYER, 520_001);
     assertThat(ended.ending().outcome().ended()).isEqualTo(Outcome.Ended.TIME);
     assertThat(ended.ending().outcome().won()).isFalse();
     assertThat(ended.markers().getLast().state()).isEqualTo(Markers.State.MISSED);
@@ -217,10 +220,10 @@ class RulesOfPlayTest {
     Activity activity = Activities.quiz(RULES.withClock(perQuestion(20)), 2);
     Sitting sitting = started(activity, null);
     Move goOn = new Move("go", Mover.PLAYER, new Action.Continue("q1"));
-    sitting = Engine.play(activity, sitting, goOn, 30_000).sitting();
+    sitting = Plays.play(activity, sitting, goOn, 30_000).sitting();
 
     assertThat(sitting.now()).isEqualTo("q2");
-    assertThat(Engine.rebuild(activity, sitting.opening(), sitting.log())).isEqualTo(sitting);
+    assertThat(Plays.rebuild(activity, sitting.opening(), sitting.log())).isEqualTo(sitting);
   }
 
   @Test
@@ -229,7 +232,7 @@ class RulesOfPlayTest {
     Player player = new Player(activity, Mover.TEACHER, new Opening("s", 0, true));
     player.start();
 
-    Showing showing = Engine.show(activity, player.sitting(), Audience.PLAYER, 900_000);
+    Showing showing = Plays.show(activity, player.sitting(), Audience.PLAYER, 900_000);
     assertThat(showing.clock())
         .isEqualTo(new Showing.Countdown(Clock.Per.QUESTION, 20_000, 20_000, true, false));
   }
@@ -271,7 +274,7 @@ class RulesOfPlayTest {
     player.goOn();
     player.answer(new Response.Typed("To keep warm"));
 
-    Review review = Engine.review(activity, player.sitting(), 900_000);
+    Review review = Plays.review(activity, player.sitting(), 900_000);
 
     assertThat(review.outcome()).isNull();
     assertThat(review.waiting()).isEqualTo(1);
@@ -281,7 +284,7 @@ class RulesOfPlayTest {
     Long last = review.last();
 
     player.send(mark(4));
-    Review marked = Engine.review(activity, player.sitting(), 900_000);
+    Review marked = Plays.review(activity, player.sitting(), 900_000);
     assertThat(marked.waiting()).isZero();
     assertThat(marked.answers().get(1).told().comment()).isEqualTo("Well seen");
     assertThat(marked.last()).isEqualTo(last);
@@ -308,8 +311,8 @@ class RulesOfPlayTest {
     Activity activity = Activities.quiz(RULES.withClock(new Clock(Clock.Per.GAME, 60)), 2);
     Sitting sitting = started(activity, null);
 
-    assertThat(Engine.review(activity, sitting, 59_000).outcome()).isNull();
-    assertThat(Engine.review(activity, sitting, 61_000).outcome().ended())
+    assertThat(Plays.review(activity, sitting, 59_000).outcome()).isNull();
+    assertThat(Plays.review(activity, sitting, 61_000).outcome().ended())
         .isEqualTo(Outcome.Ended.TIME);
   }
 
@@ -335,7 +338,7 @@ class RulesOfPlayTest {
     Player player = new Player(activity);
 
     assertThat(player.start().sitting().now()).isEqualTo("i");
-    assertThat(Engine.show(activity, player.sitting(), Audience.PLAYER, 0).markers()).hasSize(1);
+    assertThat(Plays.show(activity, player.sitting(), Audience.PLAYER, 0).markers()).hasSize(1);
     assertThat(player.goOn().sitting().now()).isEqualTo("q1");
     assertThat(showing(player).score().missed()).isZero();
     player.pick("a");
@@ -349,9 +352,9 @@ class RulesOfPlayTest {
       Player player = new Player(activity);
       player.start();
       player.pick("b");
-      Showing feedback = Engine.show(activity, player.sitting(), Audience.PLAYER, 0);
+      Showing feedback = Plays.show(activity, player.sitting(), Audience.PLAYER, 0);
       player.goOn();
-      Showing end = Engine.show(activity, player.sitting(), Audience.PLAYER, 0);
+      Showing end = Plays.show(activity, player.sitting(), Audience.PLAYER, 0);
 
       assertThat(feedback.feedback().right() != null).isEqualTo(rule == Answers.AFTER_LAST_TRY);
       assertThat(end.ending().answers().getFirst().told().right() != null)
@@ -369,9 +372,8 @@ class RulesOfPlayTest {
   }
 
   private static Sitting started(Activity activity, Integer time) {
-    Sitting open = Engine.open(activity, new Opening("s", 0, false, time));
-    return Engine.play(activity, open, new Move("s", Mover.PLAYER, new Action.Start()), 0)
-        .sitting();
+    Sitting open = Plays.open(activity, new Opening("s", 0, false, time));
+    return Plays.play(activity, open, new Move("s", Mover.PLAYER, new Action.Start()), 0).sitting();
   }
 
   private static Clock perQuestion(int seconds) {
@@ -387,6 +389,6 @@ class RulesOfPlayTest {
   }
 
   private static Showing shownBy(Activity activity, Player player) {
-    return Engine.show(activity, player.sitting(), Audience.PLAYER, 0);
+    return Plays.show(activity, player.sitting(), Audience.PLAYER, 0);
   }
 }

@@ -12,8 +12,8 @@ import bravium.core.activity.Team;
 import bravium.core.activity.Teams;
 import bravium.core.activity.Tries;
 import bravium.core.answer.Comparing;
+import bravium.core.codec.Codec;
 import bravium.core.games.quizshow.Climb;
-import bravium.core.json.Codec;
 import bravium.core.json.Extra;
 import bravium.core.question.Basics;
 import bravium.core.question.Card;
@@ -27,6 +27,7 @@ import bravium.core.question.Question;
 import bravium.core.question.Response;
 import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
+import bravium.core.samples.Plays;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -249,7 +250,7 @@ class SettledRulesTest {
     Player player = new Player(Activities.quiz(RULES, List.of(gaps)));
     player.start();
     return Codec.SHOWING.write(
-        Engine.show(player.activity(), player.sitting(), Audience.PLAYER, 5_000));
+        Plays.show(player.activity(), player.sitting(), Audience.PLAYER, 5_000));
   }
 
   private static Question right(String id) {

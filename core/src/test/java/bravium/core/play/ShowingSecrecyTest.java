@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
 import bravium.core.answer.Comparing;
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
 import bravium.core.json.Extra;
+import bravium.core.play.showing.Showing;
+import bravium.core.play.showing.Solutions;
 import bravium.core.question.Area;
 import bravium.core.question.Basics;
 import bravium.core.question.Card;
@@ -29,6 +31,7 @@ import bravium.core.question.TrueFalse;
 import bravium.core.question.TypedText;
 import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
+import bravium.core.samples.Plays;
 import bravium.core.samples.RandomActivities;
 import bravium.core.samples.RandomMoves;
 import bravium.core.samples.RandomQuestions;
@@ -54,8 +57,8 @@ class ShowingSecrecyTest {
     Question changed = questions.get(random.nextInt(questions.size()));
     Activity other = withOtherAnswer(activity, changed);
     Opening opening = new Opening("seed " + seed, 0, false);
-    Sitting one = Engine.open(activity, opening);
-    Sitting two = Engine.open(other, opening);
+    Sitting one = Plays.open(activity, opening);
+    Sitting two = Plays.open(other, opening);
     RandomMoves moves = new RandomMoves(random);
 
     for (int step = 0; step < 20 && one.effortFor(changed.id()).tries() == 0; step++) {
@@ -67,8 +70,8 @@ class ShowingSecrecyTest {
         return;
       }
       Move move = moves.fitting(activity, one);
-      Turn first = Engine.play(activity, one, move, step);
-      Turn second = Engine.play(other, two, move, step);
+      Turn first = Plays.play(activity, one, move, step);
+      Turn second = Plays.play(other, two, move, step);
       one = first.sitting();
       two = second.sitting();
       if (one.effortFor(changed.id()).tries() == 0) {
@@ -85,12 +88,12 @@ class ShowingSecrecyTest {
     Activity other = withOtherAnswer(activity, activity.game().questions().getFirst());
     Opening opening = new Opening("seed " + seed, 0, false);
     RandomMoves moves = new RandomMoves(random);
-    Sitting one = Engine.open(activity, opening);
-    Sitting two = Engine.open(other, opening);
+    Sitting one = Plays.open(activity, opening);
+    Sitting two = Plays.open(other, opening);
     for (int step = 0; step < 2; step++) {
       Move move = moves.fitting(activity, one);
-      one = Engine.play(activity, one, move, step).sitting();
-      two = Engine.play(other, two, move, step).sitting();
+      one = Plays.play(activity, one, move, step).sitting();
+      two = Plays.play(other, two, move, step).sitting();
     }
 
     assertThat(shown(other, two, Audience.PLAYER, 2))
@@ -100,27 +103,27 @@ class ShowingSecrecyTest {
   @Property(tries = 100)
   void theTeacherSeesTheAnswerBeforeItIsGiven(@ForAll long seed) {
     Activity activity = new RandomActivities(new Random(seed)).finished(2);
-    Sitting sitting = Engine.open(activity, new Opening("t", 0, false));
+    Sitting sitting = Plays.open(activity, new Opening("t", 0, false));
     sitting =
-        Engine.play(activity, sitting, new Move("k", Mover.TEACHER, new Action.Start()), 0)
+        Plays.play(activity, sitting, new Move("k", Mover.TEACHER, new Action.Start()), 0)
             .sitting();
 
     if (sitting.stage() == Stage.BOARD) {
       Action first = new Action.Pick(sitting.draw().counting().getFirst().question());
-      sitting = Engine.play(activity, sitting, new Move("p", Mover.TEACHER, first), 0).sitting();
+      sitting = Plays.play(activity, sitting, new Move("p", Mover.TEACHER, first), 0).sitting();
     }
 
     // A climb asks nothing where only the teacher could mark.
     Assume.that(sitting.now() != null);
-    Showing showing = Engine.show(activity, sitting, Audience.TEACHER, 0);
+    Showing showing = Plays.show(activity, sitting, Audience.TEACHER, 0);
 
-    Question now = Engine.question(activity, sitting.now()).orElseThrow();
+    Question now = Plays.question(activity, sitting.now()).orElseThrow();
     assertThat(showing.notes().right())
         .isEqualTo(Solutions.of(now, sitting.draw().find(now.id()).orElseThrow()));
   }
 
   private static String shown(Activity activity, Sitting sitting, Audience audience, long at) {
-    return Codec.SHOWING.write(Engine.show(activity, sitting, audience, at));
+    return Codec.SHOWING.write(Plays.show(activity, sitting, audience, at));
   }
 
   private static Activity withOtherAnswer(Activity activity, Question changed) {

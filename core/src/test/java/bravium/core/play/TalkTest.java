@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bravium.core.activity.Activity;
 import bravium.core.activity.Clock;
 import bravium.core.json.Extra;
+import bravium.core.play.showing.Showing;
 import bravium.core.question.Basics;
 import bravium.core.question.Feedback;
 import bravium.core.question.Option;
@@ -12,6 +13,7 @@ import bravium.core.question.PickOne;
 import bravium.core.question.TrueFalse;
 import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
+import bravium.core.samples.Plays;
 import bravium.core.words.Words;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -129,7 +131,7 @@ class TalkTest {
             List.of(four(List.of())));
     Player teacher = teacher(timed);
     teacher.play(new Action.Strike("q"));
-    Showing later = Engine.show(timed, teacher.sitting(), Audience.PROJECTOR, 500_000);
+    Showing later = Plays.show(timed, teacher.sitting(), Audience.PROJECTOR, 500_000);
 
     assertThat(later.stage()).isEqualTo(Stage.QUESTION);
     assertThat(later.clock().held()).isTrue();
@@ -147,7 +149,7 @@ class TalkTest {
     teacher.play(new Action.RunClock("q1"));
 
     // Opened at 2 s, held from 3 to 5 s: 49 of 50 seconds are left then.
-    assertThat(Engine.show(timed, teacher.sitting(), Audience.PLAYER, 5_000).clock())
+    assertThat(Plays.show(timed, teacher.sitting(), Audience.PLAYER, 5_000).clock())
         .isEqualTo(new Showing.Countdown(Clock.Per.QUESTION, 49_000, 20_000, false, false));
   }
 
@@ -193,6 +195,6 @@ class TalkTest {
 
   private static Showing shown(Player player) {
     long at = 1_000L * (player.sitting().log().size() + 1);
-    return Engine.show(player.activity(), player.sitting(), Audience.PROJECTOR, at);
+    return Plays.show(player.activity(), player.sitting(), Audience.PROJECTOR, at);
   }
 }

@@ -9,16 +9,17 @@ import bravium.core.activity.Rules;
 import bravium.core.activity.TakeOver;
 import bravium.core.activity.Team;
 import bravium.core.activity.Teams;
+import bravium.core.games.Games;
 import bravium.core.games.quizshow.Board;
 import bravium.core.games.quizshow.Line;
 import bravium.core.games.quizshow.Trail;
+import bravium.core.play.showing.Showing;
 import bravium.core.question.Response;
 import bravium.core.readiness.Check;
 import bravium.core.readiness.Finding;
-import bravium.core.readiness.Readiness;
-import bravium.core.rehearsal.LiveGame;
 import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
+import bravium.core.samples.Plays;
 import bravium.core.samples.RandomActivities;
 import bravium.core.samples.RandomMoves;
 import java.util.List;
@@ -207,7 +208,7 @@ class TeamsTest {
             random.nextBoolean() ? new TakeOver(3, null) : null,
             random.nextBoolean());
     Activity activity = Activities.on(board, any.withRules(any.rules().withTeams(teams)));
-    Sitting sitting = Engine.open(activity, new Opening("s" + seed, 0, false).withTeams(THREE));
+    Sitting sitting = Plays.open(activity, new Opening("s" + seed, 0, false).withTeams(THREE));
     RandomMoves moves = new RandomMoves(random);
     int byHand = 0;
 
@@ -216,13 +217,13 @@ class TeamsTest {
       if (move.action() instanceof Action.TakeBack) {
         continue;
       }
-      Turn turn = Engine.play(activity, sitting, move, step);
+      Turn turn = Plays.play(activity, sitting, move, step);
       sitting = turn.sitting();
       boolean gives = move.action() instanceof Action.GivePoints && turn.refusal() == null;
       byHand += gives && !turn.repeated() ? ((Action.GivePoints) move.action()).points() : 0;
       int answered = sitting.results().stream().mapToInt(Result::points).sum();
       int sum =
-          Engine.show(activity, sitting, Audience.PROJECTOR, step).teams().stream()
+          Plays.show(activity, sitting, Audience.PROJECTOR, step).teams().stream()
               .mapToInt(Showing.Side::points)
               .sum();
       Set<String> settled = sitting.settled();
@@ -240,32 +241,32 @@ class TeamsTest {
   void unequalTurnsAreFoundAndMended() {
     Activity activity = Activities.quiz(Activities.asWritten(null, 60).withTeams(IN_ORDER), 7);
     Finding unequal =
-        Readiness.of(activity).findings().stream()
+        Games.readiness(activity).findings().stream()
             .filter(f -> f.check() == Check.UNEQUAL_TURNS)
             .findFirst()
             .orElseThrow();
 
     assertThat(unequal.values()).containsExactly("3", "6", "7");
-    assertThat(bravium.core.readiness.Mending.mend(activity, unequal).rules().ask()).isEqualTo(6);
+    assertThat(Games.mended(activity, unequal).rules().ask()).isEqualTo(6);
   }
 
   @Example
   void theLiveGameFollowsWhenTeamsAreChanged() {
     Activity alone = Activities.quiz(Activities.asWritten(null, 60), 3);
-    Sitting sitting = Engine.open(alone, new Opening("s", 0, true));
+    Sitting sitting = Plays.open(alone, new Opening("s", 0, true));
     Move start = new Move("k", Mover.TEACHER, new Action.Start());
-    sitting = Engine.play(alone, sitting, start, 0).sitting();
+    sitting = Plays.play(alone, sitting, start, 0).sitting();
     Activity inTeams = alone.withRules(alone.rules().withTeams(IN_ORDER));
 
-    Sitting followed = LiveGame.follow(inTeams, sitting);
+    Sitting followed = Plays.follow(inTeams, sitting);
     assertThat(followed.opening().teams()).hasSize(3);
     Move answer =
         new Move(
             "l", Mover.TEACHER, new Action.Answer(followed.now(), 1, new Response.Picked("a")));
-    followed = Engine.play(inTeams, followed, answer, 1).sitting();
+    followed = Plays.play(inTeams, followed, answer, 1).sitting();
     assertThat(followed.front().points(0)).isEqualTo(10);
-    assertThat(LiveGame.follow(inTeams, followed).front().points(0)).isEqualTo(10);
-    assertThat(LiveGame.follow(alone, followed).opening().teams()).isEmpty();
+    assertThat(Plays.follow(inTeams, followed).front().points(0)).isEqualTo(10);
+    assertThat(Plays.follow(alone, followed).opening().teams()).isEmpty();
   }
 
   private static Player playing(Teams teams, int questions) {
@@ -282,7 +283,7 @@ class TeamsTest {
 
   private static Showing shown(Player player) {
     long at = 1_000L * (player.sitting().log().size() + 1);
-    return Engine.show(player.activity(), player.sitting(), Audience.PROJECTOR, at);
+    return Plays.show(player.activity(), player.sitting(), Audience.PROJECTOR, at);
   }
 
   private static List<Integer> points(Player player) {

@@ -11,6 +11,7 @@ import bravium.core.activity.Prices;
 import bravium.core.activity.Rules;
 import bravium.core.activity.Tries;
 import bravium.core.answer.Comparing;
+import bravium.core.games.Games;
 import bravium.core.games.quizshow.Board;
 import bravium.core.games.quizshow.Climb;
 import bravium.core.games.quizshow.Line;
@@ -18,7 +19,6 @@ import bravium.core.games.quizshow.QuizShow;
 import bravium.core.games.quizshow.Trail;
 import bravium.core.json.Extra;
 import bravium.core.play.Action;
-import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
 import bravium.core.play.Opening;
@@ -39,6 +39,7 @@ import bravium.core.question.Question;
 import bravium.core.question.Response;
 import bravium.core.question.TypedText;
 import bravium.core.samples.Activities;
+import bravium.core.samples.Plays;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -70,7 +71,7 @@ class GuesserTest {
     random.setSeed(seed);
     Activity activity = activity(4);
     Rules rules = activity.rules();
-    Readiness readiness = Readiness.of(activity);
+    Readiness readiness = Games.readiness(activity);
     double chance = enumerated(activity);
 
     // An estimate is further off than it says in one case of a thousand, and there are thousands
@@ -94,7 +95,7 @@ class GuesserTest {
     for (int play = 0; play < plays; play++) {
       won += guess(activity, "seed " + play) ? 1 : 0;
     }
-    Readiness readiness = Readiness.of(activity);
+    Readiness readiness = Games.readiness(activity);
     double p = readiness.guessing() / 1e9;
     // Normal approximation, five standard deviations and a continuity correction.
     double sure = 5 * Math.sqrt(Math.max(p * (1 - p), 1.0 / plays) / plays) + 1.0 / plays;
@@ -406,7 +407,7 @@ class GuesserTest {
 
   /** One game in the engine; the guesser answers at once, and nothing twice at one question. */
   private boolean guess(Activity activity, String seed) {
-    Sitting sitting = Engine.open(activity, new Opening(seed, 0, false));
+    Sitting sitting = Plays.open(activity, new Opening(seed, 0, false));
     Set<String> tried = new HashSet<>();
     for (int step = 0; step < 300; step++) {
       Action action =
@@ -423,7 +424,7 @@ class GuesserTest {
             }
             case QUESTION -> {
               String id = sitting.now();
-              Question question = Engine.question(activity, id).orElseThrow();
+              Question question = Plays.question(activity, id).orElseThrow();
               if (question instanceof TypedText
                   && activity.rules().mostTries() == Integer.MAX_VALUE) {
                 yield null;
@@ -435,12 +436,12 @@ class GuesserTest {
               tried.add(id + response);
               yield new Action.Answer(id, sitting.effortFor(id).tries() + 1, response);
             }
-            case END -> null;
+            case PLAYING, END -> null;
           };
       if (action == null) {
         break;
       }
-      Turn turn = Engine.play(activity, sitting, new Move("k" + step, Mover.PLAYER, action), 0);
+      Turn turn = Plays.play(activity, sitting, new Move("k" + step, Mover.PLAYER, action), 0);
       assertThat(turn.refusal()).as("%s", action).isNull();
       sitting = turn.sitting();
     }

@@ -3,6 +3,7 @@ package bravium.core.readiness;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bravium.core.games.Games;
 import bravium.core.question.Feedback;
 import bravium.core.question.Option;
 import bravium.core.question.PickOne;
@@ -72,7 +73,7 @@ class GuessingTest {
 
   @Test
   void readinessSaysTheChanceForTheDrawnQuestions() {
-    Readiness readiness = Readiness.of(Activities.quiz(Activities.asWritten(3, 100), 8));
+    Readiness readiness = Games.readiness(Activities.quiz(Activities.asWritten(3, 100), 8));
 
     assertThat(readiness.guessing()).isEqualTo(125_000_000);
   }

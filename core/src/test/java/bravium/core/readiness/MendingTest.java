@@ -3,7 +3,8 @@ package bravium.core.readiness;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
+import bravium.core.games.Games;
 import bravium.core.question.Feedback;
 import bravium.core.question.Option;
 import bravium.core.question.PickOne;
@@ -37,11 +38,11 @@ class MendingTest {
   @Property(tries = 500)
   void aMendTakesItsFindingAway(@ForAll long seed) {
     Activity activity = new RandomActivities(new Random(seed)).any();
-    for (Finding finding : Readiness.of(activity).findings()) {
+    for (Finding finding : Games.readiness(activity).findings()) {
       if (finding.mend() != null) {
-        Activity mended = Mending.mend(activity, finding);
+        Activity mended = Games.mended(activity, finding);
         assertThat(mended).as("%s", finding).isNotEqualTo(activity);
-        assertThat(Readiness.of(mended).findings()).as("%s", activity).doesNotContain(finding);
+        assertThat(Games.readiness(mended).findings()).as("%s", activity).doesNotContain(finding);
         assertThat(Codec.ACTIVITY.read(Codec.ACTIVITY.write(mended))).isEqualTo(mended);
       }
     }
@@ -52,13 +53,13 @@ class MendingTest {
   void anOfferedMendTakesItsFindingAwayAndBringsNoOther(@ForAll long seed) {
     Random random = new Random(seed);
     Activity activity = new RandomActivities(random).finished(1 + random.nextInt(12));
-    List<Finding> found = Readiness.withMendsThatHold(activity).findings();
+    List<Finding> found = Games.readinessWithMends(activity).findings();
     List<String> before = found.stream().map(MendingTest::where).toList();
     for (Finding finding : found) {
       if (finding.mend() != null) {
-        Activity mended = Mending.mend(activity, finding);
+        Activity mended = Games.mended(activity, finding);
         List<String> after =
-            Readiness.of(mended).findings().stream().map(MendingTest::where).toList();
+            Games.readiness(mended).findings().stream().map(MendingTest::where).toList();
         assertThat(before).as("%s in %s", finding, activity.rules()).containsAll(after);
         assertThat(after.size()).isLessThan(before.size());
       }
@@ -71,8 +72,8 @@ class MendingTest {
     Random random = new Random(seed);
     Activity any = new RandomActivities(random).finished(8);
     Activity activity = Activities.quiz(Activities.mixed(null, 80), any.game().questions());
-    List<Finding> all = Readiness.of(activity).findings();
-    List<Finding> offered = Readiness.withMendsThatHold(activity).findings();
+    List<Finding> all = Games.readiness(activity).findings();
+    List<Finding> offered = Games.readinessWithMends(activity).findings();
     all.stream()
         .filter(f -> f.mend() != null && f.check() != Check.TWO_RIGHT_OPTIONS)
         .filter(f -> f.mend() != Mend.SWITCH_OFF && f.mend() != Mend.REMOVE_OPTION)
@@ -89,7 +90,7 @@ class MendingTest {
     Finding gone =
         Finding.of("q9", "a", Check.EMPTY_OPTION, Weight.LOOK, "A").mendedBy(Mend.REMOVE_OPTION);
 
-    assertThat(Mending.mend(activity, gone)).isEqualTo(activity);
+    assertThat(Games.mended(activity, gone)).isEqualTo(activity);
   }
 
   private static Activity mendOnly(Check check, boolean a, boolean b) {
@@ -103,10 +104,10 @@ class MendingTest {
                     List.of(new Option("a", "yes", a), new Option("b", "no", b)),
                     Feedback.USUAL)));
     Finding finding =
-        Readiness.of(activity).findings().stream()
+        Games.readiness(activity).findings().stream()
             .filter(f -> f.check() == check)
             .findFirst()
             .orElseThrow();
-    return Mending.mend(activity, finding);
+    return Games.mended(activity, finding);
   }
 }

@@ -10,6 +10,7 @@ import bravium.core.activity.Rules;
 import bravium.core.activity.TitlePage;
 import bravium.core.answer.Comparing;
 import bravium.core.answer.Mistake;
+import bravium.core.games.Games;
 import bravium.core.json.Extra;
 import bravium.core.question.Basics;
 import bravium.core.question.Card;
@@ -161,10 +162,10 @@ class ReadinessOfKindsTest {
     Question hopeless = Activities.question("q2", "none", "a", "b");
     Activity activity = Activities.quiz(RULES, List.of(heavy, hopeless));
 
-    assertThat(Readiness.of(activity).winnable()).isEqualTo(Winnable.ALWAYS);
-    assertThat(Readiness.of(activity.withRules(RULES.withPassMark(91))).winnable())
+    assertThat(Games.readiness(activity).winnable()).isEqualTo(Winnable.ALWAYS);
+    assertThat(Games.readiness(activity.withRules(RULES.withPassMark(91))).winnable())
         .isEqualTo(Winnable.NEVER);
-    assertThat(Readiness.of(activity.withRules(RULES.withAsk(1))).winnable())
+    assertThat(Games.readiness(activity.withRules(RULES.withAsk(1))).winnable())
         .isEqualTo(Winnable.SOMETIMES);
   }
 
@@ -199,7 +200,7 @@ class ReadinessOfKindsTest {
   private static List<Finding> inYear4(Rules rules, Question question) {
     Activity activity = Activities.quiz(rules, List.of(question));
     TitlePage page = new TitlePage("Bees", null, 4, null, List.of(), null, Extra.NONE);
-    return Readiness.of(activity.withTitlePage(page)).findings();
+    return Games.readiness(activity.withTitlePage(page)).findings();
   }
 
   @Test
@@ -246,13 +247,13 @@ class ReadinessOfKindsTest {
   }
 
   private static List<Finding> of(Rules rules, int questions) {
-    return Readiness.of(Activities.quiz(rules, questions)).findings().stream()
+    return Games.readiness(Activities.quiz(rules, questions)).findings().stream()
         .filter(f -> f.check() != Check.SAME_QUESTIONS && f.check() != Check.GUESSING_WINS)
         .toList();
   }
 
   private static List<Finding> findings(Rules rules, Question question) {
-    return Readiness.of(Activities.quiz(rules, List.of(question))).findings();
+    return Games.readiness(Activities.quiz(rules, List.of(question))).findings();
   }
 
   private static List<Check> checks(Question question) {

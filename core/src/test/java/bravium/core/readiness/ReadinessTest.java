@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.Rules;
+import bravium.core.games.Games;
 import bravium.core.question.Feedback;
 import bravium.core.question.Option;
 import bravium.core.question.PickOne;
@@ -21,7 +22,7 @@ class ReadinessTest {
 
   @Test
   void aFinishedQuizCanBeWonAndHasNothingToLookAt() {
-    Readiness readiness = Readiness.of(Activities.quiz(RULES, 7));
+    Readiness readiness = Games.readiness(Activities.quiz(RULES, 7));
 
     assertThat(readiness.winnable()).isEqualTo(Winnable.ALWAYS);
     assertThat(readiness.passMark().rightNeeded()).isEqualTo(6);
@@ -94,7 +95,7 @@ class ReadinessTest {
 
   @Test
   void askingMoreThanThereIsIsFound() {
-    Readiness readiness = Readiness.of(Activities.quiz(Activities.asWritten(9, 80), 4));
+    Readiness readiness = Games.readiness(Activities.quiz(Activities.asWritten(9, 80), 4));
 
     assertThat(readiness.findings())
         .containsExactly(
@@ -112,12 +113,12 @@ class ReadinessTest {
                 Activities.question("q2", "a", "a", "b"),
                 Activities.question("q3", "a", "a", "b")));
 
-    assertThat(Readiness.of(activity).winnable()).isEqualTo(Winnable.SOMETIMES);
+    assertThat(Games.readiness(activity).winnable()).isEqualTo(Winnable.SOMETIMES);
   }
 
   @Test
   void aGameThatEverybodyWinsIsWorthALook() {
-    assertThat(checks(Readiness.of(Activities.quiz(Activities.asWritten(null, 0), 2))))
+    assertThat(checks(Games.readiness(Activities.quiz(Activities.asWritten(null, 0), 2))))
         .containsExactly(Check.ALWAYS_WON);
   }
 
@@ -152,7 +153,8 @@ class ReadinessTest {
   void anOptionAboutTheOthersIsToStayLastWhenOptionsAreMixed() {
     Question question = options(option("a", "wax", true), option("b", "None of these", false));
 
-    assertThat(checks(Readiness.of(Activities.quiz(Activities.mixed(null, 80), List.of(question)))))
+    assertThat(
+            checks(Games.readiness(Activities.quiz(Activities.mixed(null, 80), List.of(question)))))
         .containsExactly(Check.LOOSE_LAST_OPTION);
     assertThat(checks(of(question))).isEmpty();
   }
@@ -174,23 +176,24 @@ class ReadinessTest {
                             Feedback.USUAL))
             .toList();
 
-    assertThat(checks(Readiness.of(Activities.quiz(RULES, questions))))
+    assertThat(checks(Games.readiness(Activities.quiz(RULES, questions))))
         .containsExactly(Check.RIGHT_IN_ONE_PLACE, Check.LONGEST_IS_RIGHT);
-    assertThat(checks(Readiness.of(Activities.quiz(Activities.mixed(null, 80), questions))))
+    assertThat(checks(Games.readiness(Activities.quiz(Activities.mixed(null, 80), questions))))
         .containsExactly(Check.LONGEST_IS_RIGHT);
   }
 
   @Test
   void moreThanTwentyQuestionsInOneGameAreMany() {
-    assertThat(checks(Readiness.of(Activities.quiz(RULES, 21))))
+    assertThat(checks(Games.readiness(Activities.quiz(RULES, 21))))
         .containsExactly(Check.MANY_QUESTIONS);
-    assertThat(checks(Readiness.of(Activities.quiz(Activities.asWritten(20, 80), 21)))).isEmpty();
+    assertThat(checks(Games.readiness(Activities.quiz(Activities.asWritten(20, 80), 21))))
+        .isEmpty();
   }
 
   @Test
   void aPassMarkThatGuessingReachesIsFoundWithTheNearestBetterOne() {
     Finding finding =
-        Readiness.of(Activities.quiz(Activities.asWritten(null, 60), 10)).findings().getFirst();
+        Games.readiness(Activities.quiz(Activities.asWritten(null, 60), 10)).findings().getFirst();
 
     // 6 of 10 at even odds: 386 of 1024; 8 of 10: 56 of 1024.
     assertThat(finding)
@@ -200,7 +203,7 @@ class ReadinessTest {
   }
 
   private static Readiness of(Question... questions) {
-    return Readiness.of(Activities.quiz(RULES, Arrays.asList(questions)));
+    return Games.readiness(Activities.quiz(RULES, Arrays.asList(questions)));
   }
 
   private static Question options(Option... options) {

@@ -6,6 +6,7 @@ import bravium.core.activity.Activity;
 import bravium.core.activity.Rules;
 import bravium.core.activity.Thinking;
 import bravium.core.activity.TitlePage;
+import bravium.core.games.Games;
 import bravium.core.json.Extra;
 import bravium.core.question.Feedback;
 import bravium.core.question.Option;
@@ -28,7 +29,7 @@ class TimeLineTest {
 
   @Test
   void aClassOfYearFourReadsThinksAndTakesInTheMark() {
-    TimeLine time = Readiness.of(inYear(4, Activities.asWritten(null, 80), PICK)).time();
+    TimeLine time = Games.readiness(inYear(4, Activities.asWritten(null, 80), PICK)).time();
 
     // 17 words at 139 a minute are 7.338 s, at 91 they are 11.208 s; 10 s to think, 3 to take in.
     assertThat(time.least()).isEqualTo(21);
@@ -41,8 +42,8 @@ class TimeLineTest {
     Rules slower = usual.withThinking(List.of(new Thinking("true-false", 30, Extra.NONE)));
     Question statement = new TrueFalse("q", "Bees dance", true, Feedback.USUAL);
 
-    TimeLine before = Readiness.of(inYear(4, usual, statement)).time();
-    TimeLine after = Readiness.of(inYear(4, slower, statement)).time();
+    TimeLine before = Games.readiness(inYear(4, usual, statement)).time();
+    TimeLine after = Games.readiness(inYear(4, slower, statement)).time();
 
     assertThat(after.most() - before.most()).isEqualTo(24);
     assertThat(after.thinking()).contains(new ThinkingTime("true-false", 30, 6));
@@ -52,15 +53,15 @@ class TimeLineTest {
   void whereQuestionsAreDrawnTheirMeanCounts() {
     Question short1 = new TrueFalse("q1", "Bees dance", true, Feedback.USUAL);
 
-    TimeLine one = Readiness.of(inYear(4, Activities.asWritten(1, 80), short1, PICK)).time();
-    TimeLine both = Readiness.of(inYear(4, Activities.asWritten(null, 80), short1, PICK)).time();
+    TimeLine one = Games.readiness(inYear(4, Activities.asWritten(1, 80), short1, PICK)).time();
+    TimeLine both = Games.readiness(inYear(4, Activities.asWritten(null, 80), short1, PICK)).time();
 
     assertThat(2 * one.most() - both.most()).isBetween(0, 1);
   }
 
   @Test
   void withoutAYearNothingIsSaid() {
-    assertThat(Readiness.of(Activities.quiz(Activities.asWritten(null, 80), 3)).time()).isNull();
+    assertThat(Games.readiness(Activities.quiz(Activities.asWritten(null, 80), 3)).time()).isNull();
   }
 
   @Test
@@ -72,9 +73,9 @@ class TimeLineTest {
             List.of(new Option("a", "yes", true), new Option("b", "no", false)),
             Feedback.USUAL);
 
-    assertThat(Readiness.of(inYear(4, Activities.asWritten(null, 80), wordy)).findings())
+    assertThat(Games.readiness(inYear(4, Activities.asWritten(null, 80), wordy)).findings())
         .contains(Finding.of("w", Check.LONG_READ, Weight.LOOK, 81, 4));
-    assertThat(Readiness.of(inYear(13, Activities.asWritten(null, 80), wordy)).findings())
+    assertThat(Games.readiness(inYear(13, Activities.asWritten(null, 80), wordy)).findings())
         .extracting(Finding::check)
         .doesNotContain(Check.LONG_READ);
   }

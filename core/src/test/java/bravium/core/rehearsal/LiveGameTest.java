@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bravium.core.activity.Activity;
 import bravium.core.activity.Rules;
 import bravium.core.play.Action;
-import bravium.core.play.Engine;
 import bravium.core.play.Mover;
 import bravium.core.play.Opening;
 import bravium.core.play.Sitting;
@@ -16,6 +15,7 @@ import bravium.core.question.PickOne;
 import bravium.core.question.Question;
 import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
+import bravium.core.samples.Plays;
 import bravium.core.samples.RandomActivities;
 import bravium.core.samples.RandomMoves;
 import java.util.ArrayList;
@@ -50,7 +50,7 @@ class LiveGameTest {
     edited.set(
         0, new PickOne("q1", "Other words", ((PickOne) written.get(0)).choices(), Feedback.USUAL));
 
-    Sitting after = LiveGame.follow(Activities.quiz(RULES, edited), before);
+    Sitting after = Plays.follow(Activities.quiz(RULES, edited), before);
 
     assertThat(after.now()).isEqualTo(before.now());
     assertThat(after.results()).isEqualTo(before.results());
@@ -66,7 +66,7 @@ class LiveGameTest {
             .map(q -> q.id().equals(answered) ? Activities.question(q.id(), "b", "a", "b") : q)
             .toList();
 
-    Sitting after = LiveGame.follow(Activities.quiz(RULES, edited), before);
+    Sitting after = Plays.follow(Activities.quiz(RULES, edited), before);
 
     assertThat(after.results().getFirst().verdict()).isEqualTo(Verdict.WRONG);
     assertThat(after.results().getFirst().points()).isZero();
@@ -78,7 +78,7 @@ class LiveGameTest {
     List<Question> edited = new ArrayList<>(written);
     edited.addFirst(Activities.question("q0", "a", "a", "b"));
 
-    Sitting after = LiveGame.follow(Activities.quiz(RULES, edited), before);
+    Sitting after = Plays.follow(Activities.quiz(RULES, edited), before);
 
     assertThat(after.draw().ids()).startsWith(before.draw().ids().toArray(String[]::new));
     assertThat(after.draw().ids()).endsWith("q0");
@@ -90,7 +90,7 @@ class LiveGameTest {
     Sitting before = atSecondQuestion();
     List<Question> edited = written.stream().filter(q -> !q.id().equals(before.now())).toList();
 
-    Sitting after = LiveGame.follow(Activities.quiz(RULES, edited), before);
+    Sitting after = Plays.follow(Activities.quiz(RULES, edited), before);
 
     assertThat(after.stage()).isEqualTo(Stage.QUESTION);
     assertThat(after.results()).hasSize(1);
@@ -99,7 +99,7 @@ class LiveGameTest {
 
   @Test
   void removingEverythingReturnsToTheTitlePage() {
-    Sitting after = LiveGame.follow(Activities.quiz(RULES, List.of()), atSecondQuestion());
+    Sitting after = Plays.follow(Activities.quiz(RULES, List.of()), atSecondQuestion());
 
     assertThat(after.stage()).isEqualTo(Stage.TITLE);
   }
@@ -124,19 +124,19 @@ class LiveGameTest {
   @Test
   void theAidsPlayToTheWinAndToTheLossFromAnywhere() {
     Activity activity = Activities.quiz(RULES, written);
-    Sitting start = Engine.open(activity, OPENING);
+    Sitting start = Plays.open(activity, OPENING);
 
-    assertThat(TestAids.use(activity, start, Aid.WIN, 0).outcome().won()).isTrue();
-    assertThat(TestAids.use(activity, start, Aid.LOSS, 0).outcome().won()).isFalse();
-    Sitting lost = TestAids.use(activity, start, Aid.LOSS, 0);
-    assertThat(TestAids.use(activity, lost, Aid.WIN, 0).outcome().won()).isTrue();
+    assertThat(Plays.aided(activity, start, Aid.WIN, 0).outcome().won()).isTrue();
+    assertThat(Plays.aided(activity, start, Aid.LOSS, 0).outcome().won()).isFalse();
+    Sitting lost = Plays.aided(activity, start, Aid.LOSS, 0);
+    assertThat(Plays.aided(activity, lost, Aid.WIN, 0).outcome().won()).isTrue();
   }
 
   @Test
   void theAidsAnswerOneQuestionRightOrWrong() {
     Activity activity = Activities.quiz(RULES, written);
-    Sitting one = TestAids.use(activity, Engine.open(activity, OPENING), Aid.RIGHT, 0);
-    Sitting two = TestAids.use(activity, one, Aid.WRONG, 0);
+    Sitting one = Plays.aided(activity, Plays.open(activity, OPENING), Aid.RIGHT, 0);
+    Sitting two = Plays.aided(activity, one, Aid.WRONG, 0);
 
     assertThat(two.results().stream().map(r -> r.verdict()))
         .containsExactly(Verdict.RIGHT, Verdict.WRONG);
@@ -149,14 +149,14 @@ class LiveGameTest {
     RandomActivities activities = new RandomActivities(random);
     RandomMoves moves = new RandomMoves(random);
     Activity before = activities.any();
-    Sitting sitting = Engine.open(before, OPENING);
+    Sitting sitting = Plays.open(before, OPENING);
     for (int i = 0; i < 10; i++) {
-      sitting = Engine.play(before, sitting, moves.next(before, sitting), i).sitting();
+      sitting = Plays.play(before, sitting, moves.next(before, sitting), i).sitting();
     }
     Activity after = activities.any();
 
-    Sitting followed = LiveGame.follow(after, sitting);
-    Sitting ended = TestAids.use(after, followed, Aid.WIN, 99);
+    Sitting followed = Plays.follow(after, sitting);
+    Sitting ended = Plays.aided(after, followed, Aid.WIN, 99);
 
     assertThat(followed.log()).isEmpty();
     assertThat(ended.stage())

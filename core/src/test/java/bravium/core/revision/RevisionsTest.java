@@ -3,6 +3,8 @@ package bravium.core.revision;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
+import bravium.core.activity.Difference;
+import bravium.core.activity.Edit;
 import bravium.core.question.Question;
 import bravium.core.samples.Activities;
 import bravium.core.samples.RandomActivities;

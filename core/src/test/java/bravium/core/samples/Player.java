@@ -2,7 +2,6 @@ package bravium.core.samples;
 
 import bravium.core.activity.Activity;
 import bravium.core.play.Action;
-import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
 import bravium.core.play.Opening;
@@ -25,7 +24,7 @@ public final class Player {
   public Player(Activity activity, Mover by, Opening opening) {
     this.activity = activity;
     this.by = by;
-    this.sitting = Engine.open(activity, opening);
+    this.sitting = Plays.open(activity, opening);
   }
 
   public Activity activity() {
@@ -66,7 +65,7 @@ public final class Player {
   }
 
   public Turn send(Move move) {
-    Turn turn = Engine.play(activity, sitting, move, 1_000L * (sitting.log().size() + 2));
+    Turn turn = Plays.play(activity, sitting, move, 1_000L * (sitting.log().size() + 2));
     sitting = turn.sitting();
     return turn;
   }

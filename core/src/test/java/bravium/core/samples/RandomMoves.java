@@ -2,7 +2,6 @@ package bravium.core.samples;
 
 import bravium.core.activity.Activity;
 import bravium.core.play.Action;
-import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
 import bravium.core.play.Sitting;
@@ -73,7 +72,7 @@ public final class RandomMoves {
 
   private Action forward(Activity activity, Sitting sitting) {
     return switch (sitting.stage()) {
-      case TITLE, END -> new Action.Start();
+      case TITLE, PLAYING, END -> new Action.Start();
       case FEEDBACK -> new Action.Continue(sitting.now());
       case BOARD -> {
         List<String> open =
@@ -81,7 +80,7 @@ public final class RandomMoves {
         yield new Action.Pick(open.get(random.nextInt(open.size())));
       }
       case QUESTION -> {
-        Question question = Engine.question(activity, sitting.now()).orElseThrow();
+        Question question = Plays.question(activity, sitting.now()).orElseThrow();
         Response response = new RandomQuestions(random).response(question);
         boolean fits = question.answerable() && question.takes(response);
         Long held = random.nextInt(5) == 0 ? (Long) (long) random.nextInt(90_000) : null;

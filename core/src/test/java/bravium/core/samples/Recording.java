@@ -1,11 +1,10 @@
 package bravium.core.samples;
 
 import bravium.core.activity.Activity;
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
 import bravium.core.json.Format;
 import bravium.core.play.Action;
 import bravium.core.play.Audience;
-import bravium.core.play.Engine;
 import bravium.core.play.Happening;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
@@ -15,8 +14,6 @@ import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
 import bravium.core.play.Turn;
 import bravium.core.rehearsal.Aid;
-import bravium.core.rehearsal.LiveGame;
-import bravium.core.rehearsal.TestAids;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
@@ -85,11 +82,11 @@ public record Recording(
   /** Plays the recorded moves and writes down what comes of them. */
   public JsonObject played() {
     Activity read = Codec.ACTIVITY.read(activity);
-    Sitting sitting = Engine.open(read, Codec.OPENING.read(opening));
+    Sitting sitting = Plays.open(read, Codec.OPENING.read(opening));
     JsonArray turns = new JsonArray();
     int place = 0;
     for (Played played : moves) {
-      Turn turn = Engine.play(read, sitting, played.move(), played.at());
+      Turn turn = Plays.play(read, sitting, played.move(), played.at());
       sitting = turn.sitting();
       Audience audience = Audience.values()[place++ % Audience.values().length];
       JsonArray happenings = new JsonArray();
@@ -106,16 +103,22 @@ public record Recording(
     long end = moves.getLast().at() + 1_000_000;
     Activity changed = Codec.ACTIVITY.read(edited);
     Aid aid = moves.size() % 2 == 0 ? Aid.WIN : Aid.LOSS;
-    return new JsonObject()
-        .add("turns", turns)
-        .add("review", json(Codec.REVIEW, Engine.review(read, sitting, end)))
-        .add("closed", shown(read, Engine.close(read, sitting, end), Audience.PLAYER, end))
-        .add("followed", shown(changed, LiveGame.follow(changed, sitting), Audience.TEACHER, end))
-        .add("aided", shown(read, TestAids.use(read, sitting, aid, end), Audience.TEACHER, end));
+    JsonObject cameOut =
+        new JsonObject()
+            .add("turns", turns)
+            .add("review", json(Codec.REVIEW, Plays.review(read, sitting, end)))
+            .add("closed", shown(read, Plays.close(read, sitting, end), Audience.PLAYER, end))
+            .add("aided", shown(read, Plays.aided(read, sitting, aid, end), Audience.TEACHER, end));
+    // Only what is tried out is ever carried over to an edit.
+    if (sitting.opening().rehearsal()) {
+      Sitting followed = Plays.follow(changed, sitting);
+      cameOut.add("followed", shown(changed, followed, Audience.TEACHER, end));
+    }
+    return cameOut;
   }
 
   private static JsonValue shown(Activity activity, Sitting sitting, Audience audience, long at) {
-    return json(Codec.SHOWING, Engine.show(activity, sitting, audience, at));
+    return json(Codec.SHOWING, Plays.show(activity, sitting, audience, at));
   }
 
   private static <T> JsonValue json(Format<T> format, T value) {
@@ -149,7 +152,7 @@ public record Recording(
     opening = random.nextInt(5) == 0 ? opening.withTime(150) : opening;
     List<Played> moves = new ArrayList<>();
     RandomMoves chosen = new RandomMoves(random);
-    Sitting sitting = Engine.open(activity, opening);
+    Sitting sitting = Plays.open(activity, opening);
     long at = opening.at();
     int most = 8 + random.nextInt(24);
     boolean odd = random.nextInt(3) == 0;
@@ -169,7 +172,7 @@ public record Recording(
         then = at + 100_000;
         move = new Move(move.key(), Mover.PLAYER, new Action.Continue(sitting.now()));
       }
-      Turn turn = Engine.play(activity, sitting, move, then);
+      Turn turn = Plays.play(activity, sitting, move, then);
       boolean refused = turn.refusal() != null && random.nextInt(20) > 0;
       // Where a move was taken back a clock began anew; now it goes on with what was left.
       if (refused || clocks && move.action() instanceof Action.TakeBack) {

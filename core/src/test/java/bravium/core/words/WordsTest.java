@@ -3,7 +3,7 @@ package bravium.core.words;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
 import bravium.core.json.Extra;
 import bravium.core.json.FormatProblem;
 import java.util.List;

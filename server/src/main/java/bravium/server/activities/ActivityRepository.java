@@ -6,7 +6,7 @@ import static bravium.server.data.schema.Tables.ACTIVITY_TAG;
 import static bravium.server.data.schema.Tables.ACTIVITY_VERSION;
 
 import bravium.core.activity.Activity;
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
 import bravium.server.data.Writer;
 import bravium.server.data.schema.tables.records.ActivityRecord;
 import java.time.Clock;

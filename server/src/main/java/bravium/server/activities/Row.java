@@ -2,10 +2,8 @@ package bravium.server.activities;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.TitlePage;
-import bravium.core.games.Game;
-import bravium.core.games.UnknownGame;
-import bravium.core.games.quizshow.QuizShow;
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
+import bravium.core.games.Games;
 import bravium.core.readiness.Readiness;
 import bravium.core.readiness.Weight;
 import bravium.server.data.schema.tables.records.ActivityRecord;
@@ -23,10 +21,10 @@ record Row(
     Set<String> media) {
 
   static Row of(Activity activity) {
-    Readiness readiness = Readiness.of(activity);
+    Readiness readiness = Games.readiness(activity);
     return new Row(
         activity.titlePage(),
-        kind(activity.game()),
+        activity.game().kind(),
         readiness.askable(),
         readiness.findings().size(),
         readiness.findings().stream().noneMatch(finding -> finding.weight() == Weight.STOP),
@@ -47,12 +45,5 @@ record Row(
 
   List<String> tags() {
     return page.tags().stream().map(String::strip).filter(t -> !t.isEmpty()).distinct().toList();
-  }
-
-  private static String kind(Game game) {
-    return switch (game) {
-      case QuizShow quizShow -> "quiz-show";
-      case UnknownGame unknown -> unknown.content().text("kind");
-    };
   }
 }

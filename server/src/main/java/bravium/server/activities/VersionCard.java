@@ -1,6 +1,6 @@
 package bravium.server.activities;
 
-import bravium.core.revision.Difference;
+import bravium.core.activity.Difference;
 import java.time.Instant;
 import java.util.List;
 

@@ -11,7 +11,7 @@ import static bravium.server.data.schema.Tables.PLAY_LINK;
 import static bravium.server.data.schema.Tables.SITTING;
 import static bravium.server.data.schema.Tables.TIMED_LINK;
 
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
 import bravium.core.revision.Revisions;
 import bravium.server.data.Nightly;
 import bravium.server.data.Writer;

@@ -1,12 +1,14 @@
 package bravium.server.demo;
 
 import bravium.core.activity.Activity;
+import bravium.core.games.Games;
 import bravium.core.play.Action;
 import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
 import bravium.core.play.Opening;
 import bravium.core.play.Played;
+import bravium.core.play.Prepared;
 import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
 import bravium.core.question.Discussion;
@@ -49,10 +51,10 @@ final class DemoClass {
 
   private static final int STOPS_AFTER = 14;
 
-  private final Activity activity;
+  private final Prepared game;
 
   DemoClass(Activity activity) {
-    this.activity = activity;
+    this.game = Games.prepared(activity);
   }
 
   static Opening opening(int learner, long at) {
@@ -63,7 +65,7 @@ final class DemoClass {
   List<Played> game(int learner, Opening opening) {
     Random chance = new Random(learner);
     List<Played> moves = new ArrayList<>();
-    Sitting sitting = Engine.open(activity, opening);
+    Sitting sitting = Engine.open(game, opening);
     long at = opening.at();
     while (sitting.stage() != Stage.END
         && !(learner == LEARNERS - 1 && moves.size() > STOPS_AFTER)) {
@@ -71,7 +73,7 @@ final class DemoClass {
       Action action = next(sitting, learner, chance);
       Move move = new Move("m" + moves.size(), Mover.PLAYER, action);
       moves.add(new Played(move, at));
-      sitting = Engine.play(activity, sitting, move, at).sitting();
+      sitting = Engine.play(game, sitting, move, at).sitting();
     }
     return moves;
   }
@@ -85,9 +87,9 @@ final class DemoClass {
                   .filter(id -> sitting.resultOf(id).isEmpty())
                   .findFirst()
                   .orElseThrow());
-      case FEEDBACK, END -> new Action.Continue(sitting.now());
+      case FEEDBACK, PLAYING, END -> new Action.Continue(sitting.now());
       case QUESTION -> {
-        Question question = Engine.question(activity, sitting.now()).orElseThrow();
+        Question question = game.question(sitting.now()).orElseThrow();
         boolean right = chance.nextInt(100) < ABILITY[learner];
         int attempt = sitting.effortFor(question.id()).tries() + 1;
         Response response =

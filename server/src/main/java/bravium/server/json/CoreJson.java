@@ -1,6 +1,6 @@
 package bravium.server.json;
 
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
 import bravium.core.json.Format;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;

@@ -1,6 +1,6 @@
 package bravium.server.json;
 
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
 import bravium.core.json.Format;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;

@@ -1,6 +1,6 @@
 package bravium.server.results;
 
-import bravium.core.play.Review;
+import bravium.core.play.showing.Review;
 import java.util.List;
 
 /**

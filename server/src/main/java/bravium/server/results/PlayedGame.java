@@ -2,8 +2,8 @@ package bravium.server.results;
 
 import bravium.core.play.Outcome;
 import bravium.core.play.PassMark;
-import bravium.core.play.Review;
 import bravium.core.play.Scorecard;
+import bravium.core.play.showing.Review;
 import bravium.server.sittings.StoredSitting;
 import org.jspecify.annotations.Nullable;
 

@@ -3,7 +3,7 @@ package bravium.server.results;
 import bravium.core.play.Action;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
-import bravium.core.play.Review;
+import bravium.core.play.showing.Review;
 import bravium.server.accounts.Teacher;
 import bravium.server.activities.ActivityService;
 import bravium.server.problems.Problem;

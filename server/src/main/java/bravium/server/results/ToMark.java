@@ -1,6 +1,6 @@
 package bravium.server.results;
 
-import bravium.core.play.Review;
+import bravium.core.play.showing.Review;
 
 /**
  * An answer that waits for the teacher's mark.

@@ -36,7 +36,7 @@ public class EarlierGames {
     StoredSitting stored = sittings.find(id).orElseThrow();
     for (Played played : moves) {
       Sitting before = stored.sitting();
-      Sitting after = Engine.play(stored.activity(), before, played.move(), played.at()).sitting();
+      Sitting after = Engine.play(stored.game(), before, played.move(), played.at()).sitting();
       if (after.log().size() > before.log().size()) {
         stored = stored.after(after, played.at());
         sittings.addMove(stored, OwnWords.in(stored.activity(), after));

@@ -2,12 +2,12 @@ package bravium.server.sittings;
 
 import bravium.core.activity.Teams;
 import bravium.core.play.Audience;
-import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
 import bravium.core.play.Opening;
-import bravium.core.play.Review;
 import bravium.core.play.Turn;
+import bravium.core.play.showing.Review;
+import bravium.core.play.showing.Showing;
 import bravium.server.accounts.Teacher;
 import bravium.server.activities.ActivityService;
 import bravium.server.activities.ActivityVersion;
@@ -110,7 +110,7 @@ class FrontService {
     StoredSitting after = warm.read(sitting, of(teacher));
     return new MoveAnswer(
         turn.happenings(),
-        Engine.show(after.activity(), after.sitting(), Audience.PROJECTOR, clock.millis()),
+        Showing.of(after.game(), after.sitting(), Audience.PROJECTOR, clock.millis()),
         turn.repeated());
   }
 

@@ -1,13 +1,12 @@
 package bravium.server.sittings;
 
+import bravium.core.games.Games;
 import bravium.core.play.Audience;
-import bravium.core.play.Draw;
-import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
-import bravium.core.play.PastGame;
-import bravium.core.play.Showing;
 import bravium.core.play.Turn;
+import bravium.core.play.showing.PastGame;
+import bravium.core.play.showing.Showing;
 import bravium.server.activities.ActivityService;
 import bravium.server.data.Codes;
 import bravium.server.limits.GuessLimit;
@@ -64,7 +63,7 @@ class LearnerService {
         page.title(),
         page.subject(),
         page.year(),
-        !Draw.pool(activity, false).isEmpty());
+        Games.prepared(activity).asksAnything());
   }
 
   /** Opens a sitting; who comes without a token of this link gets a new one. */
@@ -129,9 +128,8 @@ class LearnerService {
         .veiled(
             stored.past()
                 ? PastGame.show(
-                    stored.activity(), stored.sitting().opening(), stored.review(), clock.millis())
-                : Engine.show(
-                    stored.activity(), stored.sitting(), Audience.PLAYER, clock.millis()));
+                    stored.game(), stored.sitting().opening(), stored.review(), clock.millis())
+                : Showing.of(stored.game(), stored.sitting(), Audience.PLAYER, clock.millis()));
   }
 
   private PlayLinkRepository.Link link(String code, String address) {

@@ -1,6 +1,6 @@
 package bravium.server.sittings;
 
-import bravium.core.play.Showing;
+import bravium.core.play.showing.Showing;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -1,7 +1,7 @@
 package bravium.server.sittings;
 
-import bravium.core.json.Codec;
-import bravium.core.play.Showing;
+import bravium.core.codec.Codec;
+import bravium.core.play.showing.Showing;
 import java.nio.charset.StandardCharsets;
 import java.security.GeneralSecurityException;
 import java.util.HexFormat;

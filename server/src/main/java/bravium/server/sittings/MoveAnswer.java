@@ -1,7 +1,7 @@
 package bravium.server.sittings;
 
 import bravium.core.play.Happening;
-import bravium.core.play.Showing;
+import bravium.core.play.showing.Showing;
 import java.util.List;
 
 /**

@@ -2,9 +2,9 @@ package bravium.server.sittings;
 
 import bravium.core.activity.Activity;
 import bravium.core.play.Result;
-import bravium.core.play.Review;
 import bravium.core.play.Sitting;
 import bravium.core.play.Verdict;
+import bravium.core.play.showing.Review;
 import bravium.core.question.Discussion;
 import bravium.core.question.Marking;
 import bravium.core.question.OwnWordsQuestion;

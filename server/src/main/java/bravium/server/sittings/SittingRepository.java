@@ -5,18 +5,21 @@ import static bravium.server.data.schema.Tables.MOVE;
 import static bravium.server.data.schema.Tables.OWN_WORDS;
 import static bravium.server.data.schema.Tables.SITTING;
 
-import bravium.core.activity.Activity;
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
+import bravium.core.games.Games;
 import bravium.core.play.Action;
 import bravium.core.play.Engine;
 import bravium.core.play.Opening;
 import bravium.core.play.Outcome;
 import bravium.core.play.Played;
-import bravium.core.play.Review;
+import bravium.core.play.Prepared;
 import bravium.core.play.Sitting;
+import bravium.core.play.showing.Review;
 import bravium.server.activities.ActivityVersion;
 import bravium.server.data.Writer;
 import bravium.server.data.schema.tables.records.SittingRecord;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -36,6 +39,11 @@ class SittingRepository {
   /** Questions shown alone are sittings, too; a lesson has a few of them. */
   private static final int LOOKED_BACK = 20;
 
+  /** A class plays one version: it is read and made ready once. */
+  private static final int MOST_PREPARED = 200;
+
+  private final Cache<Long, Prepared> prepared =
+      Caffeine.newBuilder().maximumSize(MOST_PREPARED).build();
   private final DSLContext database;
   private final Writer writer;
 
@@ -74,6 +82,7 @@ class SittingRepository {
             SITTING.REVIEW,
             SITTING.OUTCOME,
             SITTING.ENGINE_REVISION,
+            ACTIVITY_VERSION.ID,
             ACTIVITY_VERSION.ACTIVITY_ID,
             ACTIVITY_VERSION.DOCUMENT)
         .from(SITTING)
@@ -82,10 +91,14 @@ class SittingRepository {
         .where(SITTING.PUBLIC_ID.eq(id))
         .fetchOptional(
             row -> {
-              Activity activity = Codec.ACTIVITY.read(row.get(ACTIVITY_VERSION.DOCUMENT));
+              Prepared game =
+                  prepared.get(
+                      row.get(ACTIVITY_VERSION.ID),
+                      version ->
+                          Games.prepared(Codec.ACTIVITY.read(row.get(ACTIVITY_VERSION.DOCUMENT))));
               Opening opening = Codec.OPENING.read(row.get(SITTING.OPENING));
               List<Played> moves = moves(row.get(SITTING.ID));
-              Sitting sitting = Engine.rebuild(activity, opening, moves);
+              Sitting sitting = Engine.rebuild(game, opening, moves);
               Long settledBy = row.get(SITTING.ENGINE_REVISION);
               String kept = row.get(SITTING.REVIEW);
               Outcome outcome = outcome(row.get(SITTING.OUTCOME));
@@ -96,11 +109,11 @@ class SittingRepository {
                   row.get(SITTING.LEARNER_ID),
                   row.get(SITTING.TEACHER_ID),
                   row.get(ACTIVITY_VERSION.ACTIVITY_ID),
-                  activity,
+                  game,
                   earlier || closed ? sitting.withMoves(moves) : sitting,
                   kept != null
                       ? Codec.REVIEW.read(kept)
-                      : earlier ? recounted(activity, sitting, outcome) : null,
+                      : earlier ? recounted(game, sitting, outcome) : null,
                   earlier || closed,
                   earlier && kept == null);
             });
@@ -111,9 +124,9 @@ class SittingRepository {
   }
 
   /** Of a game that ended before reviews were kept: worked out now, but for its outcome. */
-  private static Review recounted(Activity activity, Sitting sitting, Outcome outcome) {
+  private static Review recounted(Prepared game, Sitting sitting, Outcome outcome) {
     long last = sitting.log().isEmpty() ? sitting.opening().at() : sitting.log().getLast().at();
-    return Engine.review(activity, sitting, last).with(outcome);
+    return Review.of(game, sitting, last).with(outcome);
   }
 
   /** The sittings that were begun under other rules than the engine's and still run. */

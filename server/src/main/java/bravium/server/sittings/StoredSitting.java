@@ -1,9 +1,9 @@
 package bravium.server.sittings;
 
 import bravium.core.activity.Activity;
-import bravium.core.play.Engine;
-import bravium.core.play.Review;
+import bravium.core.play.Prepared;
 import bravium.core.play.Sitting;
+import bravium.core.play.showing.Review;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param row the number of the sitting's row
  * @param activityRow the number of its activity's row
+ * @param game its activity, made ready to be played
  * @param review what was kept of it when it ended; null while it runs
  * @param past whether it ended under other rules than the engine's: then its review is all that
  *     counts, and it is never played on
@@ -22,11 +23,16 @@ public record StoredSitting(
     @Nullable Long learner,
     @Nullable Long teacher,
     long activityRow,
-    Activity activity,
+    Prepared game,
     Sitting sitting,
     @Nullable Review review,
     boolean past,
     boolean recounted) {
+
+  /** What its teacher wrote. */
+  public Activity activity() {
+    return game.activity();
+  }
 
   /**
    * The same after a move; when that has ended the game, with its review.
@@ -34,17 +40,17 @@ public record StoredSitting(
    * @param at the moment, in milliseconds since 1970
    */
   StoredSitting after(Sitting later, long at) {
-    return after(later, later.outcome() == null ? null : Engine.review(activity, later, at));
+    return after(later, later.outcome() == null ? null : Review.of(game, later, at));
   }
 
   StoredSitting after(Sitting later, @Nullable Review kept) {
     return new StoredSitting(
-        row, learner, teacher, activityRow, activity, later, kept, past, recounted);
+        row, learner, teacher, activityRow, game, later, kept, past, recounted);
   }
 
   /** The same as a past game with this review. */
   StoredSitting closed(Review kept) {
     return new StoredSitting(
-        row, learner, teacher, activityRow, activity, sitting, kept, true, recounted);
+        row, learner, teacher, activityRow, game, sitting, kept, true, recounted);
   }
 }

@@ -5,12 +5,12 @@ import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
 import bravium.core.play.Opening;
-import bravium.core.play.PastGame;
 import bravium.core.play.Played;
 import bravium.core.play.Refusal;
-import bravium.core.play.Review;
 import bravium.core.play.Sitting;
 import bravium.core.play.Turn;
+import bravium.core.play.showing.PastGame;
+import bravium.core.play.showing.Review;
 import bravium.server.activities.ActivityVersion;
 import bravium.server.data.Codes;
 import bravium.server.data.Nightly;
@@ -97,7 +97,7 @@ public class WarmSittings implements Nightly {
 
   private Turn playOn(Warm sitting, Move move) {
     StoredSitting before = sitting.stored;
-    Turn turn = Engine.play(before.activity(), before.sitting(), move, clock.millis());
+    Turn turn = Engine.play(before.game(), before.sitting(), move, clock.millis());
     if (turn.refusal() == null && !turn.repeated()) {
       StoredSitting after = before.after(turn.sitting(), clock.millis());
       List<OwnWords> words = OwnWords.in(after.activity(), after.sitting());
@@ -111,7 +111,7 @@ public class WarmSittings implements Nightly {
   /** A past game takes nothing but the teacher's marks. */
   private Turn markPast(Warm sitting, Move move) {
     StoredSitting before = sitting.stored;
-    Optional<Played> known = before.sitting().played(move.key());
+    Optional<Played> known = before.sitting().log().find(move.key());
     if (known.isPresent()) {
       boolean same = known.get().move().sameAs(move);
       return new Turn(before.sitting(), List.of(), same ? null : Refusal.KEY_USED, same);
@@ -122,7 +122,8 @@ public class WarmSittings implements Nightly {
     Refusal refusal = PastGame.refused(before.review(), mark);
     if (refusal == null) {
       Review review = PastGame.marked(before.activity(), before.review(), mark);
-      Sitting later = before.sitting().logging(new Played(move, clock.millis()));
+      Played marked = new Played(move, clock.millis());
+      Sitting later = before.sitting().withMoves(before.sitting().log().with(marked));
       StoredSitting after = before.after(later, review);
       sittings.addMove(after, OwnWords.in(review));
       sitting.stored = after;
@@ -142,7 +143,7 @@ public class WarmSittings implements Nightly {
       if (stored.review() != null) {
         return stored.review();
       }
-      Review review = Engine.review(stored.activity(), stored.sitting(), clock.millis());
+      Review review = Review.of(stored.game(), stored.sitting(), clock.millis());
       if (review.outcome() != null) {
         sitting.stored = stored.after(stored.sitting(), review);
         sittings.settle(sitting.stored, clock.millis());
@@ -163,11 +164,11 @@ public class WarmSittings implements Nightly {
       return stored;
     }
     long now = clock.millis();
-    Sitting ended = Engine.close(stored.activity(), stored.sitting(), now);
+    Sitting ended = Engine.close(stored.game(), stored.sitting(), now);
     if (ended.outcome() == null) {
       return stored;
     }
-    StoredSitting closed = stored.closed(Engine.review(stored.activity(), ended, now));
+    StoredSitting closed = stored.closed(Review.of(stored.game(), ended, now));
     sittings.settle(closed, now);
     return closed;
   }

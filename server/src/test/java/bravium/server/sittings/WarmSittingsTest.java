@@ -11,13 +11,14 @@ import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
-import bravium.core.activity.Activity;
-import bravium.core.json.Codec;
+import bravium.core.codec.Codec;
+import bravium.core.games.Games;
 import bravium.core.play.Action;
 import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
 import bravium.core.play.Opening;
+import bravium.core.play.Prepared;
 import bravium.core.play.Refusal;
 import bravium.core.play.Stage;
 import bravium.server.Samples;
@@ -36,7 +37,7 @@ class WarmSittingsTest {
 
   @BeforeEach
   void aSittingOnItsTitlePage() {
-    Activity activity = Codec.ACTIVITY.read(Samples.threeQuestions("Warm"));
+    Prepared game = Games.prepared(Codec.ACTIVITY.read(Samples.threeQuestions("Warm")));
     when(rows.find("s"))
         .thenReturn(
             Optional.of(
@@ -45,8 +46,8 @@ class WarmSittingsTest {
                     1L,
                     null,
                     3L,
-                    activity,
-                    Engine.open(activity, new Opening("seed", 0, false)),
+                    game,
+                    Engine.open(game, new Opening("seed", 0, false)),
                     null,
                     false,
                     false)));

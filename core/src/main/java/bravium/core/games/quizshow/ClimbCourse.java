@@ -1,7 +1,6 @@
 package bravium.core.games.quizshow;
 
 import bravium.core.activity.Rules;
-import bravium.core.play.Course;
 import bravium.core.play.Draw;
 import bravium.core.play.Markers;
 import bravium.core.play.Outcome;
@@ -11,6 +10,7 @@ import bravium.core.play.Scene;
 import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
 import bravium.core.play.Verdict;
+import bravium.core.play.course.Course;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -90,32 +90,29 @@ record ClimbCourse(Climb climb, List<Integer> worths) implements Course {
 
   /** One marker for each step: the ones below are done, the next is the one that is asked for. */
   @Override
-  public Markers markers(Sitting sitting) {
+  public Optional<Markers> ownMarkers(Sitting sitting) {
     int height = heightNow(sitting);
     boolean asked = sitting.stage() == Stage.QUESTION || sitting.stage() == Stage.FEEDBACK;
-    return new Markers(
-        IntStream.rangeClosed(1, climb.steps())
-            .mapToObj(
-                step ->
-                    new Markers.Marker(
-                        "step " + step,
-                        step <= height
-                            ? Markers.State.RIGHT
-                            : asked && step == height + 1
-                                ? Markers.State.NOW
-                                : Markers.State.TO_DO))
-            .toList());
+    List<Markers.Marker> markers = new ArrayList<>();
+    for (int step = 1; step <= climb.steps(); step++) {
+      Markers.State state =
+          step <= height
+              ? Markers.State.RIGHT
+              : asked && step == height + 1 ? Markers.State.NOW : Markers.State.TO_DO;
+      markers.add(new Markers.Marker("step " + step, state));
+    }
+    return Optional.of(new Markers(List.copyOf(markers)));
   }
 
   @Override
   public Optional<Scene> scene(Sitting sitting) {
-    List<Scene.Step> steps = new ArrayList<>();
+    List<BoardScene.Step> steps = new ArrayList<>();
     for (int step = 1; step <= climb.steps(); step++) {
-      steps.add(new Scene.Step(worthAt(step), climb.rests().contains(step)));
+      steps.add(new BoardScene.Step(worthAt(step), climb.rests().contains(step)));
     }
     int height = heightNow(sitting);
     return Optional.of(
-        new Scene.OfClimb(
+        new BoardScene.OfClimb(
             List.copyOf(steps),
             heights(sitting),
             climb.restBelow(height),

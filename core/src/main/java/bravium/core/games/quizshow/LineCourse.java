@@ -1,7 +1,7 @@
 package bravium.core.games.quizshow;
 
-import bravium.core.play.Course;
 import bravium.core.play.Draw;
+import bravium.core.play.course.Course;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;

@@ -1,21 +1,15 @@
 package bravium.core.games.quizshow;
 
-import bravium.core.activity.Activity;
-import bravium.core.activity.Rules;
-import bravium.core.games.Game;
+import bravium.core.games.GameData;
 import bravium.core.json.Extra;
 import bravium.core.json.Range;
-import bravium.core.play.Course;
 import bravium.core.question.Ids;
 import bravium.core.question.Information;
 import bravium.core.question.Marking;
 import bravium.core.question.Question;
-import bravium.core.readiness.Finding;
-import bravium.core.readiness.Prospects;
 import bravium.core.words.Picture;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * Questions, asked on a board.
@@ -24,7 +18,10 @@ import java.util.Optional;
  */
 public record QuizShow(
     Board board, @Range(max = MOST_QUESTIONS) List<Question> questions, @JsonIgnore Extra extra)
-    implements Game {
+    implements GameData {
+
+  /** The name of its kind. */
+  public static final String KIND = "quiz-show";
 
   /** The most questions that one activity can hold. */
   public static final int MOST_QUESTIONS = 500;
@@ -62,39 +59,14 @@ public record QuizShow(
   }
 
   @Override
-  public Optional<Picture> picture() {
-    return board instanceof Trail trail ? Optional.ofNullable(trail.picture()) : Optional.empty();
+  public List<Picture> pictures() {
+    return board instanceof Trail trail && trail.picture() != null
+        ? List.of(trail.picture())
+        : List.of();
   }
 
   @Override
-  public List<Finding> findings(Activity activity) {
-    return QuizShowChecks.of(activity, this);
-  }
-
-  @Override
-  public QuizShow mended(Finding finding) {
-    return switch (board) {
-      case Trail trail -> on(trail.mended(finding));
-      case Climb climb -> on(climb.mended(finding));
-      case Line line -> this;
-      case UnknownBoard unknown -> this;
-    };
-  }
-
-  @Override
-  public Prospects prospects(Rules rules, List<Question> pool) {
-    return board instanceof Climb climb
-        ? ClimbProspects.of(climb, rules, pool)
-        : Prospects.ofPoints(rules, pool);
-  }
-
-  @Override
-  public Optional<Course> course(Rules rules) {
-    return switch (board) {
-      case Line line -> Optional.of(new LineCourse());
-      case Trail trail -> Optional.of(new TrailCourse(trail));
-      case Climb climb -> Optional.of(ClimbCourse.of(climb, rules));
-      case UnknownBoard unknown -> Optional.empty();
-    };
+  public String kind() {
+    return KIND;
   }
 }

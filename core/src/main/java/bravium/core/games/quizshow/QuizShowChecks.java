@@ -3,6 +3,7 @@ package bravium.core.games.quizshow;
 import bravium.core.activity.Activity;
 import bravium.core.activity.Teams;
 import bravium.core.play.Draw;
+import bravium.core.play.course.Asking;
 import bravium.core.question.Question;
 import bravium.core.readiness.Check;
 import bravium.core.readiness.Finding;
@@ -27,7 +28,7 @@ final class QuizShowChecks {
   private QuizShowChecks(Activity activity, QuizShow show) {
     this.activity = activity;
     this.show = show;
-    this.pool = Draw.pool(activity, false);
+    this.pool = Asking.pool(activity, false);
     this.asked = Draw.asked(activity.rules(), pool.size());
   }
 

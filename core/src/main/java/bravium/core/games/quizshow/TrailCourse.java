@@ -2,12 +2,12 @@ package bravium.core.games.quizshow;
 
 import bravium.core.activity.Rules;
 import bravium.core.activity.Tries;
-import bravium.core.play.Course;
 import bravium.core.play.Draw;
 import bravium.core.play.Markers;
 import bravium.core.play.Scene;
 import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
+import bravium.core.play.course.Course;
 import bravium.core.question.Spot;
 import java.util.ArrayList;
 import java.util.List;
@@ -64,19 +64,20 @@ record TrailCourse(Trail trail) implements Course {
 
   @Override
   public Optional<Scene> scene(Sitting sitting) {
-    List<Markers.Marker> markers = markers(sitting).list();
+    List<Markers.Marker> markers = Markers.of(sitting).list();
     List<Spot> spots = spots(markers.stream().map(Markers.Marker::question).toList());
-    List<Scene.TrailPlace> places = new ArrayList<>();
+    List<BoardScene.TrailPlace> places = new ArrayList<>();
     Set<String> settled = sitting.settled();
     for (int i = 0; i < markers.size(); i++) {
       String question = markers.get(i).question();
       boolean open = sitting.stage() == Stage.BOARD && !settled.contains(question);
       Spot spot = spots.get(i);
       places.add(
-          new Scene.TrailPlace(question, i + 1, spot.x(), spot.y(), markers.get(i).state(), open));
+          new BoardScene.TrailPlace(
+              question, i + 1, spot.x(), spot.y(), markers.get(i).state(), open));
     }
     int size = TrailLayout.of(trail.picture()).size();
-    return Optional.of(new Scene.OfTrail(trail.picture(), size, List.copyOf(places)));
+    return Optional.of(new BoardScene.OfTrail(trail.picture(), size, List.copyOf(places)));
   }
 
   /** Where each question's marker is; one that was not laid stands at the lower edge. */

@@ -7,28 +7,27 @@ import bravium.core.activity.Activity;
 import bravium.core.activity.Order;
 import bravium.core.activity.Rules;
 import bravium.core.activity.Tries;
+import bravium.core.games.Games;
 import bravium.core.json.Extra;
 import bravium.core.play.Audience;
-import bravium.core.play.Engine;
 import bravium.core.play.Markers;
 import bravium.core.play.Opening;
 import bravium.core.play.Outcome;
-import bravium.core.play.Scene;
 import bravium.core.play.Scorecard;
-import bravium.core.play.Showing;
 import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
+import bravium.core.play.showing.Showing;
 import bravium.core.question.Basics;
 import bravium.core.question.Feedback;
 import bravium.core.question.Information;
 import bravium.core.question.Question;
 import bravium.core.readiness.Check;
 import bravium.core.readiness.Finding;
-import bravium.core.readiness.Mending;
 import bravium.core.readiness.Readiness;
 import bravium.core.readiness.Winnable;
 import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
+import bravium.core.samples.Plays;
 import bravium.core.samples.RandomActivities;
 import bravium.core.samples.RandomMoves;
 import bravium.core.samples.RandomQuestions;
@@ -134,13 +133,13 @@ class ClimbTest {
     Activity activity = Activities.on(climb, new RandomActivities(random).finished(9));
     List<Integer> worths = climb.series(activity.rules().worth());
     Opening opening = new RandomActivities(random).atTheFront(activity, "s" + seed, 0);
-    Sitting sitting = Engine.open(activity, opening);
+    Sitting sitting = Plays.open(activity, opening);
     RandomMoves moves = new RandomMoves(random);
 
     for (int step = 0; step < 25 && sitting.stage() != Stage.END; step++) {
-      sitting = Engine.play(activity, sitting, moves.next(activity, sitting), step).sitting();
-      Showing showing = Engine.show(activity, sitting, Audience.PLAYER, step);
-      Scene.OfClimb scene = (Scene.OfClimb) showing.scene();
+      sitting = Plays.play(activity, sitting, moves.next(activity, sitting), step).sitting();
+      Showing showing = Plays.show(activity, sitting, Audience.PLAYER, step);
+      BoardScene.OfClimb scene = (BoardScene.OfClimb) showing.scene();
       boolean alone = opening.teams().isEmpty();
       for (int who = 0; who < scene.heights().size(); who++) {
         int height = scene.heights().get(who);
@@ -166,21 +165,21 @@ class ClimbTest {
     Board board = random.nextBoolean() ? new Line() : new Trail(null, List.of());
     Activity activity = Activities.on(board, new RandomActivities(random).finished(6));
     Opening opening = new RandomActivities(random).atTheFront(activity, "s" + seed, 0);
-    Sitting sitting = Engine.open(activity, opening);
+    Sitting sitting = Plays.open(activity, opening);
     RandomMoves moves = new RandomMoves(random);
 
     for (int step = 0; step < 25; step++) {
-      sitting = Engine.play(activity, sitting, moves.next(activity, sitting), step).sitting();
-      Showing showing = Engine.show(activity, sitting, Audience.PROJECTOR, step);
+      sitting = Plays.play(activity, sitting, moves.next(activity, sitting), step).sitting();
+      Showing showing = Plays.show(activity, sitting, Audience.PROJECTOR, step);
       Scorecard score = showing.score();
       assertThat(count(showing, Markers.State.RIGHT)).isEqualTo(score.right());
       assertThat(count(showing, Markers.State.WRONG)).isEqualTo(score.wrong());
       assertThat(count(showing, Markers.State.PARTLY)).isEqualTo(score.partly());
       assertThat(count(showing, Markers.State.GIVEN)).isEqualTo(score.given());
       assertThat(showing.markers()).hasSize(score.asked());
-      if (showing.scene() instanceof Scene.OfTrail trail) {
+      if (showing.scene() instanceof BoardScene.OfTrail trail) {
         assertThat(trail.places())
-            .extracting(Scene.TrailPlace::state)
+            .extracting(BoardScene.TrailPlace::state)
             .containsExactlyElementsOf(showing.markers().stream().map(m -> m.state()).toList());
       }
     }
@@ -188,7 +187,7 @@ class ClimbTest {
 
   @Example
   void readinessKnowsHowFarAClimbLeads() {
-    Readiness readiness = Readiness.of(Activities.on(FIVE, Activities.quiz(RULES, 5)));
+    Readiness readiness = Games.readiness(Activities.on(FIVE, Activities.quiz(RULES, 5)));
 
     assertThat(readiness.winnable()).isEqualTo(Winnable.ALWAYS);
     assertThat(readiness.passMark().rightNeeded()).isEqualTo(4);
@@ -209,8 +208,8 @@ class ClimbTest {
     questions.set(2, typed);
     Activity one = picked.withQuestions(questions);
 
-    assertThat(Readiness.of(picked).guessing()).isEqualTo(1_000_000_000);
-    assertThat(Readiness.of(one).guessing()).isZero();
+    assertThat(Games.readiness(picked).guessing()).isEqualTo(1_000_000_000);
+    assertThat(Games.readiness(one).guessing()).isZero();
   }
 
   @Property(tries = 40)
@@ -238,23 +237,23 @@ class ClimbTest {
       chance += player.sitting().outcome().won() ? Math.pow(0.5, questions) : 0;
     }
 
-    assertThat(Readiness.of(activity).guessing() / 1e9).isCloseTo(chance, within(1e-8));
+    assertThat(Games.readiness(activity).guessing() / 1e9).isCloseTo(chance, within(1e-8));
   }
 
   @Example
   void whatIsWrongWithAClimbIsFoundAndMended() {
     Climb odd = new Climb(6, Climb.Rise.OWN, List.of(10, 20, 15), List.of(3, 9), Climb.Miss.REST);
     Activity activity = Activities.on(odd, Activities.quiz(RULES, 4));
-    List<Finding> found = Readiness.of(activity).findings();
+    List<Finding> found = Games.readiness(activity).findings();
 
     assertThat(found)
         .extracting(Finding::check)
         .contains(Check.CLIMB_FALLS, Check.REST_ABOVE_TOP, Check.FEW_FOR_CLIMB);
     Activity mended = activity;
     for (Finding finding : found) {
-      mended = Mending.mend(mended, finding);
+      mended = Games.mended(mended, finding);
     }
-    assertThat(Readiness.of(mended).findings())
+    assertThat(Games.readiness(mended).findings())
         .extracting(Finding::check)
         .doesNotContain(Check.CLIMB_FALLS, Check.REST_ABOVE_TOP, Check.FEW_FOR_CLIMB);
   }
@@ -270,10 +269,10 @@ class ClimbTest {
   }
 
   private static Showing shown(Player player) {
-    return Engine.show(player.activity(), player.sitting(), Audience.PLAYER, 99_000);
+    return Plays.show(player.activity(), player.sitting(), Audience.PLAYER, 99_000);
   }
 
-  private static Scene.OfClimb scene(Player player) {
-    return (Scene.OfClimb) shown(player).scene();
+  private static BoardScene.OfClimb scene(Player player) {
+    return (BoardScene.OfClimb) shown(player).scene();
   }
 }

@@ -9,20 +9,19 @@ import bravium.core.activity.Tries;
 import bravium.core.json.Extra;
 import bravium.core.play.Action;
 import bravium.core.play.Audience;
-import bravium.core.play.Engine;
 import bravium.core.play.Markers;
 import bravium.core.play.Opening;
 import bravium.core.play.Refusal;
-import bravium.core.play.Scene;
-import bravium.core.play.Showing;
 import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
+import bravium.core.play.showing.Showing;
 import bravium.core.question.Basics;
 import bravium.core.question.Feedback;
 import bravium.core.question.Information;
 import bravium.core.question.Question;
 import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
+import bravium.core.samples.Plays;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -52,7 +51,7 @@ class TrailTest {
 
     assertThat(player.sitting().stage()).isEqualTo(Stage.BOARD);
     assertThat(places(player))
-        .extracting(Scene.TrailPlace::open)
+        .extracting(BoardScene.TrailPlace::open)
         .containsExactly(true, true, false);
   }
 
@@ -119,10 +118,10 @@ class TrailTest {
     Player player = new Player(activity);
     player.start();
 
-    assertThat(Engine.show(activity, player.sitting(), Audience.PLAYER, 7_000).clock().left())
+    assertThat(Plays.show(activity, player.sitting(), Audience.PLAYER, 7_000).clock().left())
         .isEqualTo(5_000);
     Sitting late = player.sitting();
-    assertThat(Engine.show(activity, late, Audience.PLAYER, 20_000).ending().outcome().won())
+    assertThat(Plays.show(activity, late, Audience.PLAYER, 20_000).ending().outcome().won())
         .isFalse();
   }
 
@@ -162,11 +161,11 @@ class TrailTest {
   }
 
   private static Showing shown(Player player) {
-    return Engine.show(player.activity(), player.sitting(), Audience.PLAYER, 9_000);
+    return Plays.show(player.activity(), player.sitting(), Audience.PLAYER, 9_000);
   }
 
-  private static List<Scene.TrailPlace> places(Player player) {
-    return ((Scene.OfTrail) shown(player).scene()).places();
+  private static List<BoardScene.TrailPlace> places(Player player) {
+    return ((BoardScene.OfTrail) shown(player).scene()).places();
   }
 
   private static Markers.State state(Player player, String question) {

@@ -1,12 +1,18 @@
-package bravium.core.play;
+package bravium.core.play.course;
 
-import bravium.core.activity.Activity;
+import bravium.core.play.Award;
+import bravium.core.play.Effort;
+import bravium.core.play.Front;
+import bravium.core.play.Prepared;
+import bravium.core.play.Result;
+import bravium.core.play.Sitting;
+import bravium.core.play.Tried;
 import bravium.core.question.Marking;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
 
 /** Marks what was answered before an edit as it would be marked now. */
-public final class Replay {
+final class Replay {
 
   private Replay() {}
 
@@ -32,15 +38,14 @@ public final class Replay {
    * The sitting with that question settled again, by the best response it had; without it where the
    * response no longer fits the question, or a question that was passed over can be answered now.
    */
-  public static Sitting of(
-      Activity activity,
+  static Sitting of(
+      Prepared game,
       Sitting sitting,
       Question question,
       Effort effort,
       Result result,
       Front before) {
     Response response = result.response();
-    Referee referee = new Referee(activity);
     if (response == null) {
       boolean stays = effort.tries() > 0 || !question.answerable();
       return stays ? sitting.with(effort).adding(result) : sitting;
@@ -49,7 +54,7 @@ public final class Replay {
       return sitting;
     }
     Sitting then = answering(sitting, question, result, before);
-    int worth = new Turns(activity, sitting.opening()).worthOf(question, then);
+    int worth = game.turns().worthOf(question.id(), then);
     Tried tried =
         question.marking() == Marking.AT_ONCE
             ? Tried.of(response, question.mark(response), worth)
@@ -64,6 +69,6 @@ public final class Replay {
             tried,
             tried,
             effort.missedBy());
-    return then.with(anew).settledWith(referee.settle(anew, then, 0, 0));
+    return then.with(anew).settledWith(game.referee().settle(anew, then, 0, 0));
   }
 }

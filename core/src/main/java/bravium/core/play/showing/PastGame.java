@@ -1,7 +1,20 @@
-package bravium.core.play;
+package bravium.core.play.showing;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.Answers;
+import bravium.core.play.Action;
+import bravium.core.play.Audience;
+import bravium.core.play.Draw;
+import bravium.core.play.Markers;
+import bravium.core.play.Opening;
+import bravium.core.play.Outcome;
+import bravium.core.play.Prepared;
+import bravium.core.play.Referee;
+import bravium.core.play.Refusal;
+import bravium.core.play.Scorecard;
+import bravium.core.play.Sitting;
+import bravium.core.play.Stage;
+import bravium.core.play.Verdict;
 import bravium.core.question.Marking;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,10 +33,10 @@ public final class PastGame {
    *
    * @param at the moment, in milliseconds since 1970
    */
-  public static Showing show(Activity activity, Opening opening, Review review, long at) {
+  public static Showing show(Prepared game, Opening opening, Review review, long at) {
     Showing title =
         new ShowingBuilder(
-                activity, Sitting.onTitlePage(opening, new Draw(List.of())), Audience.PLAYER, at)
+                game, Sitting.onTitlePage(opening, Draw.NOTHING, null), Audience.PLAYER, at)
             .build();
     Outcome outcome = review.outcome();
     return new Showing(
@@ -40,7 +53,7 @@ public final class PastGame {
         null,
         null,
         null,
-        outcome == null ? null : closing(activity, review, outcome),
+        outcome == null ? null : closing(game.activity(), review, outcome),
         null,
         title.dress(),
         title.sounds(),
@@ -92,7 +105,10 @@ public final class PastGame {
     Showing.Told told = before.told().marked(verdict, mark.points() - cost, mark.comment());
     List<Review.Reviewed> answers = new ArrayList<>(review.answers());
     answers.replaceAll(a -> a == before ? a.with(told) : a);
-    Scorecard score = review.score().with(before.told(), told);
+    Scorecard score =
+        review
+            .score()
+            .with(before.told().verdict(), told.verdict(), told.points() - before.told().points());
     Review changed = review.with(score, answers);
     Outcome outcome = review.outcome();
     return outcome == null || !outcome.winners().isEmpty()

@@ -1,6 +1,15 @@
-package bravium.core.play;
+package bravium.core.play.course;
 
-import bravium.core.activity.Activity;
+import bravium.core.play.Draw;
+import bravium.core.play.Effort;
+import bravium.core.play.Front;
+import bravium.core.play.Mover;
+import bravium.core.play.Point;
+import bravium.core.play.Refusal;
+import bravium.core.play.Result;
+import bravium.core.play.Sitting;
+import bravium.core.play.Stage;
+import bravium.core.play.Turn;
 import bravium.core.question.Question;
 import java.util.List;
 import java.util.Optional;
@@ -8,47 +17,43 @@ import java.util.Optional;
 /** Goes to a question out of turn: the teacher at the front, or whoever tries a game out. */
 final class OutOfTurn {
 
-  private final Activity activity;
+  private final CoursePlay play;
+  private final Point here;
   private final Sitting sitting;
-  private final Course course;
-  private final Turns turns;
-  private final long at;
 
-  OutOfTurn(Activity activity, Sitting sitting, long at) {
-    this.activity = activity;
-    this.sitting = sitting;
-    this.course = activity.course().orElseThrow();
-    this.turns = new Turns(activity, sitting.opening());
-    this.at = at;
+  OutOfTurn(CoursePlay play, Point here) {
+    this.play = play;
+    this.here = here;
+    this.sitting = here.sitting();
   }
 
-  Turn goTo(Mover by, String question) {
+  Turn goTo(String question) {
     boolean rehearsal = sitting.opening().rehearsal();
-    if (by != Mover.TEACHER && !rehearsal) {
-      return Turn.refused(sitting, Refusal.FOR_THE_TEACHER);
+    if (here.by() != Mover.TEACHER && !rehearsal) {
+      return here.refused(Refusal.FOR_THE_TEACHER);
     }
     boolean drawn = sitting.draw().find(question).isPresent();
     Optional<Question> target =
         drawn
-            ? Engine.question(activity, question)
-            : Draw.pool(activity, rehearsal).stream()
+            ? here.game().question(question)
+            : Asking.pool(play.activity(), rehearsal).stream()
                 .filter(q -> q.id().equals(question))
                 .findFirst();
     if (target.isEmpty()) {
-      return Turn.refused(sitting, Refusal.NO_SUCH_QUESTION);
+      return here.refused(Refusal.NO_SUCH_QUESTION);
     }
     if (!drawn && sitting.draw().counting().isEmpty()) {
-      return Turn.refused(sitting, Refusal.NOTHING_TO_ASK);
+      return here.refused(Refusal.NOTHING_TO_ASK);
     }
     if (!rehearsal && (!drawn || sitting.resultOf(question).isPresent())) {
-      return Turn.refused(sitting, Refusal.NOT_OPEN);
+      return here.refused(Refusal.NOT_OPEN);
     }
     boolean runs = sitting.stage() == Stage.QUESTION || sitting.stage() == Stage.BOARD;
     Sitting left = untaken(question);
-    left = runs ? left.with(left.watch().closed(at)) : left;
+    left = runs ? play.closed(left, here.at()) : left;
     boolean anew = rehearsal || sitting.resultOf(question).isPresent();
     Sitting there = !drawn ? swapIn(left, target.get()) : anew ? without(left, question) : left;
-    return new Onwards(activity, turns.begun(there), at).open(question);
+    return new Onwards(play, here.with(here.game().turns().begun(there))).open(question);
   }
 
   /**
@@ -62,13 +67,13 @@ final class OutOfTurn {
     if (!taken || open.equals(target)) {
       return sitting;
     }
-    Sitting given = turns.missedBy(sitting);
+    Sitting given = here.game().turns().missedBy(sitting);
     if (sitting.resultOf(open).isPresent()) {
       return given;
     }
     Effort effort = sitting.effortFor(open);
-    Result result = new Referee(activity).settle(effort, given, 0, 0);
-    return turns.passed(given.settledWith(result));
+    Result result = here.game().referee().settle(effort, given, 0, 0);
+    return here.game().turns().passed(given.settledWith(result));
   }
 
   /** Only when trying out: the question takes the place of the last one that is still to do. */
@@ -78,7 +83,7 @@ final class OutOfTurn {
     for (Draw.Drawn drawn : counting) {
       leaving = from.resultOf(drawn.question()).isEmpty() ? drawn.question() : leaving;
     }
-    Draw.Drawn joining = Draw.drawn(question, activity.rules(), from.opening());
+    Draw.Drawn joining = Asking.drawn(question, play.activity().rules(), from.opening());
     return without(from, leaving).with(from.draw().with(joining, leaving));
   }
 
@@ -87,7 +92,7 @@ final class OutOfTurn {
     Sitting left = from.without(question);
     Sitting again = left.with(List.of());
     for (Result result : left.results()) {
-      again = again.settledWith(course.scored(result, again));
+      again = again.settledWith(play.scored(result, again));
     }
     return again;
   }

@@ -1,4 +1,4 @@
-package bravium.core.revision;
+package bravium.core.activity;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
 

@@ -1,10 +1,13 @@
-package bravium.core.play;
+package bravium.core.play.showing;
 
-import bravium.core.activity.Activity;
 import bravium.core.answer.NumberRead;
 import bravium.core.measure.ProjectorFit;
-import bravium.core.play.Showing.Choice;
-import bravium.core.play.Showing.Kind;
+import bravium.core.play.Draw;
+import bravium.core.play.Item;
+import bravium.core.play.Prepared;
+import bravium.core.play.Sitting;
+import bravium.core.play.showing.Showing.Choice;
+import bravium.core.play.showing.Showing.Kind;
 import bravium.core.question.Card;
 import bravium.core.question.ChoiceQuestion;
 import bravium.core.question.Discussion;
@@ -36,13 +39,13 @@ import org.jspecify.annotations.Nullable;
 /** A question as a player sees it: without what is right. */
 final class AskedBuilder {
 
-  private final Activity activity;
+  private final Prepared game;
   private final Sitting sitting;
   private final Question question;
   private final Draw.Drawn drawn;
 
-  AskedBuilder(Activity activity, Sitting sitting, Question question) {
-    this.activity = activity;
+  AskedBuilder(Prepared game, Sitting sitting, Question question) {
+    this.game = game;
     this.sitting = sitting;
     this.question = question;
     this.drawn = sitting.draw().find(question.id()).orElseThrow();
@@ -167,8 +170,8 @@ final class AskedBuilder {
     return new Showing.Help(
         List.copyOf(hints.subList(0, given)),
         hints.size() - given,
-        activity.course().isEmpty() || !sitting.front().deciding().isEmpty()
+        !game.playable() || !sitting.front().deciding().isEmpty()
             ? 0
-            : new Referee(activity).hintPrice(question, sitting.draw()));
+            : game.referee().hintPrice(Item.of(question), sitting.draw()));
   }
 }

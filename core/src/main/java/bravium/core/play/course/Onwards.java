@@ -1,6 +1,15 @@
-package bravium.core.play;
+package bravium.core.play.course;
 
-import bravium.core.activity.Activity;
+import bravium.core.play.End;
+import bravium.core.play.Happening;
+import bravium.core.play.Markers;
+import bravium.core.play.Outcome;
+import bravium.core.play.Point;
+import bravium.core.play.Referee;
+import bravium.core.play.Refusal;
+import bravium.core.play.Sitting;
+import bravium.core.play.Turn;
+import bravium.core.play.Verdict;
 import bravium.core.question.Question;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -11,23 +20,21 @@ import java.util.Set;
 /** Where a play goes on from a point: to a question, to the board, to its end. */
 final class Onwards {
 
-  private final Activity activity;
+  private final CoursePlay play;
+  private final Point here;
   private final Sitting from;
   private final Course course;
-  private final Turns turns;
-  private final long at;
 
-  Onwards(Activity activity, Sitting from, long at) {
-    this.activity = activity;
-    this.from = from;
-    this.course = activity.course().orElseThrow();
-    this.turns = new Turns(activity, from.opening());
-    this.at = at;
+  Onwards(CoursePlay play, Point here) {
+    this.play = play;
+    this.here = here;
+    this.from = here.sitting();
+    this.course = play.course();
   }
 
   /** From the title page. */
   Turn begin() {
-    Onwards begun = new Onwards(activity, turns.begun(from), at);
+    Onwards begun = with(here.game().turns().begun(from));
     Optional<String> first =
         from.opening().only() == null
             ? course.first(from.draw())
@@ -37,22 +44,22 @@ final class Onwards {
     }
     return course.picks(from.draw(), Set.of())
         ? begun.board(List.of())
-        : Turn.refused(from, Refusal.NOTHING_TO_ASK);
+        : here.refused(Refusal.NOTHING_TO_ASK);
   }
 
   /** A question that was picked on the board, or the information that comes before it. */
   Turn pick(String question) {
-    Sitting closed = from.with(from.watch().closed(at));
+    Sitting closed = play.closed(from, here.at());
     String first = course.opening(from.draw(), from.settled(), question);
-    return new Onwards(activity, closed, at).open(first);
+    return with(closed).open(first);
   }
 
   Turn open(String question) {
-    Sitting opened = from.with(from.watch().opened(at)).at(Stage.QUESTION, question);
+    Sitting opened = play.opened(here.game().turns(), from, question, here.at());
     List<Happening> happenings = new ArrayList<>();
     happenings.add(new Happening.QuestionOpened(question));
     if (from.draw().counts(question)) {
-      happenings.addAll(course.markers(opened).changedSince(course.markers(from)));
+      happenings.addAll(changes(opened, question));
     }
     return Turn.of(opened, happenings);
   }
@@ -60,33 +67,33 @@ final class Onwards {
   private Turn board(List<Happening> before) {
     List<Happening> happenings = new ArrayList<>(before);
     happenings.add(new Happening.BoardShown());
-    Sitting shown = from.with(from.watch().opened(at)).at(Stage.BOARD, null);
-    happenings.addAll(course.markers(shown).changedSince(course.markers(from)));
+    Sitting shown = play.onBoard(from, here.at());
+    happenings.addAll(changes(shown, String.valueOf(from.now())));
     return Turn.of(shown, happenings);
   }
 
   /** From a question that is settled or waits; those that wait come when there is no other. */
   Turn go(List<Happening> before) {
-    String here = String.valueOf(from.now());
+    String left = String.valueOf(from.now());
     if (!from.front().deciding().isEmpty()) {
-      return afterDecider(here, before);
+      return afterDecider(left, before);
     }
     Optional<Outcome.Ended> over = course.over(from);
     if (over.isPresent()) {
       return end(over.get(), before);
     }
-    boolean counts = from.draw().counts(here);
-    Onwards next = counts ? new Onwards(activity, turns.passed(from), at) : this;
-    return next.toNext(here, before);
+    boolean counts = from.draw().counts(left);
+    Onwards next = counts ? with(here.game().turns().passed(from)) : this;
+    return next.toNext(left, before);
   }
 
-  private Turn toNext(String here, List<Happening> before) {
+  private Turn toNext(String left, List<Happening> before) {
     Set<String> passed = new LinkedHashSet<>(from.settled());
     passed.addAll(from.waiting());
     Optional<String> next =
         course
-            .next(from.draw(), passed, here)
-            .or(() -> course.next(from.draw(), from.settled(), here));
+            .next(from.draw(), passed, left)
+            .or(() -> course.next(from.draw(), from.settled(), left));
     if (next.isPresent()) {
       return opened(next.get(), before);
     }
@@ -102,44 +109,40 @@ final class Onwards {
     return Turn.of(opened.sitting(), happenings);
   }
 
-  private Turn afterDecider(String here, List<Happening> before) {
+  private Turn afterDecider(String left, List<Happening> before) {
     boolean right =
-        from.resultOf(here).map(result -> result.verdict() == Verdict.RIGHT).orElse(false);
+        from.resultOf(left).map(result -> result.verdict() == Verdict.RIGHT).orElse(false);
     return right ? settle(Outcome.Ended.PLAYED, before) : end(Outcome.Ended.PLAYED, before);
   }
 
   /** The end; a tie of teams may first go to a deciding question. */
   Turn end(Outcome.Ended how, List<Happening> before) {
     boolean marked = !from.opening().inTeams() || Referee.awaitedByTeams(from) == 0;
-    Question decider = how == Outcome.Ended.PLAYED && marked ? turns.decider(from) : null;
+    Question decider =
+        how == Outcome.Ended.PLAYED && marked ? play.decider(from).orElse(null) : null;
     List<Integer> tied = from.opening().inTeams() ? Referee.leading(from) : List.of();
     if (decider == null || tied.size() < 2) {
       return settle(how, before);
     }
     Sitting deciding =
-        from.with(from.draw().withDecider(decider, activity.rules(), from.opening()))
+        from.with(
+                from.draw().with(Asking.decider(decider, play.activity().rules(), from.opening())))
             .with(from.front().deciding(tied));
     List<Happening> happenings = new ArrayList<>(before);
     happenings.add(new Happening.TurnGiven(tied.getFirst(), false));
-    return new Onwards(activity, deciding, at).opened(decider.id(), happenings);
+    return with(deciding).opened(decider.id(), happenings);
   }
 
   private Turn settle(Outcome.Ended how, List<Happening> before) {
-    Outcome outcome = new Referee(activity).outcome(from, how);
-    List<Happening> happenings = new ArrayList<>(before);
-    happenings.add(happening(outcome));
-    return Turn.of(from.ended(outcome), happenings);
+    return here.game().ended(from, new End(how, null)).after(before);
   }
 
-  static Happening happening(Outcome outcome) {
-    if (outcome.awaiting() > 0) {
-      return new Happening.AwaitsMarking(outcome.awaiting());
-    }
-    if (outcome.tied()) {
-      return new Happening.Tied(outcome.winners());
-    }
-    return outcome.won()
-        ? new Happening.Won(outcome.points())
-        : new Happening.Lost(outcome.points());
+  private Onwards with(Sitting changed) {
+    return new Onwards(play, here.with(changed));
+  }
+
+  private List<Happening> changes(Sitting after, String question) {
+    Set<String> touched = new LinkedHashSet<>(List.of(question, String.valueOf(from.now())));
+    return Markers.changes(play, from, after, touched);
   }
 }

@@ -1,4 +1,4 @@
-package bravium.core.play;
+package bravium.core.play.showing;
 
 import bravium.core.activity.Clock;
 import bravium.core.activity.Dress;
@@ -6,6 +6,18 @@ import bravium.core.activity.Sounds;
 import bravium.core.activity.Team;
 import bravium.core.activity.Wording;
 import bravium.core.json.Root;
+import bravium.core.play.Audience;
+import bravium.core.play.Engine;
+import bravium.core.play.Markers;
+import bravium.core.play.Outcome;
+import bravium.core.play.PassMark;
+import bravium.core.play.Prepared;
+import bravium.core.play.Scene;
+import bravium.core.play.Scorecard;
+import bravium.core.play.Sitting;
+import bravium.core.play.Stage;
+import bravium.core.play.Talk;
+import bravium.core.play.Verdict;
 import bravium.core.question.Area;
 import bravium.core.question.Mark;
 import bravium.core.question.Response;
@@ -20,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  * holds no answer that has not been given away.
  *
  * @param at the moment it shows, in milliseconds since 1970
+ * @param passMark null where no share of the points wins
  * @param terms what the rules say that a player has to know
  * @param scene what is seen of the board itself; null where the markers are all there is
  * @param teams who plays at the front of the class; empty where there are no teams
@@ -38,7 +51,7 @@ public record Showing(
     long at,
     Stage stage,
     Cover cover,
-    PassMark passMark,
+    @Nullable PassMark passMark,
     Terms terms,
     Scorecard score,
     List<Markers.Marker> markers,
@@ -53,6 +66,17 @@ public record Showing(
     @Nullable Dress dress,
     @Nullable Sounds sounds,
     @Nullable Wording wording) {
+
+  /**
+   * What an audience may see at a moment. What has run out by then is settled.
+   *
+   * @param at the moment, in milliseconds since 1970
+   */
+  public static Showing of(Prepared game, Sitting sitting, Audience audience, long at) {
+    long now = Engine.notBefore(sitting, at);
+    Sitting there = Engine.settled(game, sitting, now);
+    return new ShowingBuilder(game, there, audience, now).build();
+  }
 
   /**
    * A team and how it stands.

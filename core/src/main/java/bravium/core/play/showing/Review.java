@@ -1,6 +1,14 @@
-package bravium.core.play;
+package bravium.core.play.showing;
 
 import bravium.core.json.Root;
+import bravium.core.play.Audience;
+import bravium.core.play.Engine;
+import bravium.core.play.Outcome;
+import bravium.core.play.PassMark;
+import bravium.core.play.Prepared;
+import bravium.core.play.Scorecard;
+import bravium.core.play.Sitting;
+import bravium.core.play.Verdict;
 import bravium.core.question.Marking;
 import java.util.List;
 import java.util.Optional;
@@ -12,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param started when it left its title page, in milliseconds since 1970; null while it is there
  * @param last when its player did something last; null while she did nothing
+ * @param passMark null where no share of the points wins
  * @param outcome null until the end
  * @param answers the questions that are settled, in the order they come in the play
  */
@@ -20,9 +29,20 @@ public record Review(
     @Nullable Long started,
     @Nullable Long last,
     Scorecard score,
-    PassMark passMark,
+    @Nullable PassMark passMark,
     @Nullable Outcome outcome,
     List<Reviewed> answers) {
+
+  /**
+   * A play as its teacher looks back at it.
+   *
+   * @param at the moment, in milliseconds since 1970: what has run out by then is settled
+   */
+  public static Review of(Prepared game, Sitting sitting, long at) {
+    long now = Engine.notBefore(sitting, at);
+    Sitting there = Engine.settled(game, sitting, now);
+    return new ShowingBuilder(game, there, Audience.TEACHER, now).review();
+  }
 
   /**
    * A question and what was answered.

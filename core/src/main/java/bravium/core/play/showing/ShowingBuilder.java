@@ -1,4 +1,4 @@
-package bravium.core.play;
+package bravium.core.play.showing;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.Answers;
@@ -8,6 +8,23 @@ import bravium.core.activity.Rules;
 import bravium.core.activity.Team;
 import bravium.core.activity.TitlePage;
 import bravium.core.measure.ReadingSpeed;
+import bravium.core.play.Action;
+import bravium.core.play.Audience;
+import bravium.core.play.Clocked;
+import bravium.core.play.Effort;
+import bravium.core.play.Front;
+import bravium.core.play.Markers;
+import bravium.core.play.Outcome;
+import bravium.core.play.PassMark;
+import bravium.core.play.Played;
+import bravium.core.play.Prepared;
+import bravium.core.play.Result;
+import bravium.core.play.Scorecard;
+import bravium.core.play.Sitting;
+import bravium.core.play.Stage;
+import bravium.core.play.Talk;
+import bravium.core.play.Tried;
+import bravium.core.play.Verdict;
 import bravium.core.question.Area;
 import bravium.core.question.ChoiceQuestion;
 import bravium.core.question.FreeAnswer;
@@ -15,35 +32,31 @@ import bravium.core.question.PointAt;
 import bravium.core.question.Question;
 import bravium.core.words.Words;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Takes from a sitting what an audience may see. */
 final class ShowingBuilder {
 
+  private final Prepared game;
   private final Activity activity;
   private final Sitting sitting;
   private final Audience audience;
   private final long at;
-  private final Optional<Course> course;
   private final Scorecard score;
 
-  ShowingBuilder(Activity activity, Sitting sitting, Audience audience, long at) {
-    this.activity = activity;
+  ShowingBuilder(Prepared game, Sitting sitting, Audience audience, long at) {
+    this.game = game;
+    this.activity = game.activity();
     this.sitting = sitting;
     this.audience = audience;
     this.at = at;
-    this.course = activity.course();
     this.score = Scorecard.of(sitting);
   }
 
   Showing build() {
-    Question now =
-        sitting.now() == null ? null : Engine.question(activity, sitting.now()).orElse(null);
+    Question now = game.question(sitting.now()).orElse(null);
     return new Showing(
         at,
         sitting.stage(),
@@ -51,8 +64,8 @@ final class ShowingBuilder {
         passMark(),
         terms(activity.rules()),
         score,
-        course.map(c -> c.markers(sitting)).orElseGet(() -> Markers.of(sitting)).list(),
-        course.flatMap(c -> c.scene(sitting)).orElse(null),
+        game.playable() ? Markers.of(game.play(), sitting, audience).list() : List.of(),
+        game.playable() ? game.play().scene(sitting, audience).orElse(null) : null,
         teams(),
         now == null ? null : asked(now),
         clock(),
@@ -74,10 +87,10 @@ final class ShowingBuilder {
         ReadingSpeed.aloud(page.year()));
   }
 
-  private PassMark passMark() {
-    return course
-        .map(c -> c.passMark(activity.rules(), sitting.draw()))
-        .orElseGet(() -> PassMark.of(activity.rules(), sitting.draw()));
+  private @Nullable PassMark passMark() {
+    return game.playable()
+        ? game.play().passMark(sitting.draw()).orElse(null)
+        : PassMark.of(activity.rules(), sitting.draw());
   }
 
   private List<Showing.Side> teams() {
@@ -116,23 +129,30 @@ final class ShowingBuilder {
     boolean whole = clock != null && clock.per() == Clock.Per.GAME;
     return new Showing.Terms(
         rules.mostTries() == Integer.MAX_VALUE ? null : rules.mostTries(),
-        course.map(c -> c.triesLater(rules)).orElse(false),
-        rules.lives() == null || sitting.opening().inTeams()
-            ? null
-            : Math.max(0, rules.lives() - score.mistakes()),
+        game.playable() && game.play().triesLater(),
+        game.playable() ? game.referee().livesLeft(sitting).orElse(null) : rules.lives(),
         whole ? (int) (sitting.opening().millis(clock.seconds()) / 1_000) : null);
   }
 
+  /** The clock that runs out first, of equals the game's. */
   private Showing.@Nullable Countdown clock() {
-    return Timer.of(activity, sitting)
-        .map(
-            t ->
-                new Showing.Countdown(t.per(), t.left(at), t.total(), t.stands(), t.held() != null))
-        .orElse(null);
+    Clocked first = null;
+    for (Clocked clock : sitting.clocks().running()) {
+      boolean sooner = first == null || clock.end() < first.end();
+      first = sooner ? clock : first;
+    }
+    if (first == null || sitting.outcome() != null) {
+      return null;
+    }
+    boolean held = first.held() != null;
+    boolean stands = held || sitting.stands();
+    long left = stands && !held ? first.total() : first.left(at);
+    Clock.Per per = first.name().equals(Clocked.QUESTION) ? Clock.Per.QUESTION : Clock.Per.GAME;
+    return new Showing.Countdown(per, left, first.total(), stands, held);
   }
 
   private Showing.Asked asked(Question question) {
-    return new AskedBuilder(activity, sitting, question).build();
+    return new AskedBuilder(game, sitting, question).build();
   }
 
   /**
@@ -215,7 +235,7 @@ final class ShowingBuilder {
         settled()
             .flatMap(
                 result ->
-                    Engine.question(activity, result.question()).stream()
+                    game.question(result.question()).stream()
                         .map(q -> new Showing.Answered(asked(q), toldAtEnd(q, result))))
             .toList();
     return new Showing.Closing(outcome, ending(activity, outcome), answers);
@@ -224,7 +244,7 @@ final class ShowingBuilder {
   /** The play as its teacher looks back at it. */
   Review review() {
     List<Long> times =
-        sitting.standing().stream()
+        sitting.log().standing().stream()
             .filter(played -> !(played.move().action() instanceof Action.Mark))
             .map(Played::at)
             .toList();
@@ -238,7 +258,7 @@ final class ShowingBuilder {
   }
 
   private Review.Reviewed reviewed(Result result) {
-    Question question = Engine.question(activity, result.question()).orElseThrow();
+    Question question = game.question(result.question()).orElseThrow();
     Effort effort = sitting.effortFor(question.id());
     return new Review.Reviewed(
         asked(question),
@@ -264,14 +284,10 @@ final class ShowingBuilder {
   }
 
   private Showing.Notes notes(Question now) {
-    Set<String> settled = new LinkedHashSet<>(sitting.settled());
-    settled.add(now.id());
     String next =
-        course
-            .flatMap(course -> course.next(sitting.draw(), settled, now.id()))
-            .flatMap(id -> Engine.question(activity, id))
-            .map(question -> question.asked().plain())
-            .orElse(null);
+        game.playable()
+            ? game.play().next(sitting).map(question -> question.asked().plain()).orElse(null)
+            : null;
     return new Showing.Notes(right(now), model(now), next);
   }
 

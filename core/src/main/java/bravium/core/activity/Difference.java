@@ -1,4 +1,4 @@
-package bravium.core.revision;
+package bravium.core.activity;
 
 import bravium.core.json.Root;
 import org.jspecify.annotations.Nullable;

@@ -1,13 +1,20 @@
-package bravium.core.play;
+package bravium.core.play.course;
 
 import bravium.core.activity.Rules;
+import bravium.core.play.Draw;
+import bravium.core.play.Markers;
+import bravium.core.play.Outcome;
+import bravium.core.play.PassMark;
+import bravium.core.play.Result;
+import bravium.core.play.Scene;
+import bravium.core.play.Sitting;
 import java.util.Optional;
 import java.util.Set;
 
 /**
- * How a game runs: what a settled question leads to there, what it brings, what the markers stand
- * for. Everything else is the engine's. What is said here where a course says nothing itself is
- * what most games do.
+ * How a game runs that asks one question after another: what a settled question leads to there,
+ * what it brings, what the markers stand for. {@link CoursePlay} does the rest. What is said here
+ * where a course says nothing itself is what most do.
  */
 public interface Course {
 
@@ -70,9 +77,9 @@ public interface Course {
     return PassMark.of(rules, draw);
   }
 
-  /** The progress markers. */
-  default Markers markers(Sitting sitting) {
-    return Markers.of(sitting);
+  /** The progress markers, where they are not one for each question. */
+  default Optional<Markers> ownMarkers(Sitting sitting) {
+    return Optional.empty();
   }
 
   /** What is seen of the board itself; empty where the markers are all there is. */

@@ -1,5 +1,6 @@
-package bravium.core.play;
+package bravium.core.play.showing;
 
+import bravium.core.play.Draw;
 import bravium.core.question.Area;
 import bravium.core.question.Card;
 import bravium.core.question.ChoiceQuestion;
@@ -19,11 +20,12 @@ import bravium.core.question.UnknownQuestion;
 import java.util.List;
 
 /** What is right in a question, in the form in which {@link Showing.Told} gives it away. */
-final class Solutions {
+public final class Solutions {
 
   private Solutions() {}
 
-  static List<String> of(Question question, Draw.Drawn drawn) {
+  /** What is right in a question that was drawn. */
+  public static List<String> of(Question question, Draw.Drawn drawn) {
     return switch (question) {
       case ChoiceQuestion choice -> choice.rightChoices();
       case TypedText typed -> typed.right();

@@ -1,0 +1,92 @@
+package bravium.core.calculations;
+
+import bravium.core.codec.Codec;
+import bravium.core.json.FormatProblem;
+import bravium.core.question.Numeric;
+import bravium.core.question.Spot;
+import bravium.core.question.TypedText;
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonArray;
+import com.eclipsesource.json.JsonValue;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+
+/**
+ * What the core works out for who writes questions and games, each under a name: values of the
+ * format in, a value of the format out. An interface asks for it without knowing the game.
+ */
+public final class Calculations {
+
+  private static final Map<String, Function<List<JsonValue>, JsonValue>> ALL = all();
+
+  private Calculations() {}
+
+  /**
+   * Works one of them out.
+   *
+   * @throws FormatProblem if what is given doesn't follow the format
+   * @throws IllegalArgumentException if there is none of that name
+   */
+  public static JsonValue ask(String name, List<JsonValue> given) {
+    Function<List<JsonValue>, JsonValue> calculation = ALL.get(name);
+    if (calculation == null) {
+      throw new IllegalArgumentException("there is no calculation " + name);
+    }
+    return calculation.apply(given);
+  }
+
+  private static Map<String, Function<List<JsonValue>, JsonValue>> all() {
+    Map<String, Function<List<JsonValue>, JsonValue>> all = new LinkedHashMap<>();
+    all.put("number-read", given -> numberRead(given.getFirst()));
+    all.put("switch-examples", given -> examples(given.getFirst()));
+    all.put("judgement", given -> judgement(given.getFirst(), given.get(1).asString()));
+    all.put(
+        "climb-series",
+        given -> series(Codec.CLIMB.read(given.getFirst()).series(given.get(1).asInt())));
+    all.put("trail-apart", given -> Codec.TRAIL.tree(Codec.TRAIL.read(given.getFirst()).apart()));
+    all.put(
+        "trail-along",
+        given -> Codec.TRAIL.tree(Codec.TRAIL.read(given.getFirst()).along(spots(given.get(1)))));
+    return all;
+  }
+
+  /** How a number that a teacher writes is read; null while there is none. */
+  private static JsonValue numberRead(JsonValue question) {
+    return Codec.QUESTION.read(question) instanceof Numeric number
+        ? number.numberRead().map(Codec.NUMBER_READ::tree).orElse(Json.NULL)
+        : Json.NULL;
+  }
+
+  /** What each switch of comparing does to an answer of the teacher's own. */
+  private static JsonValue examples(JsonValue question) {
+    JsonArray examples = new JsonArray();
+    if (Codec.QUESTION.read(question) instanceof TypedText typed) {
+      typed.examples().forEach(example -> examples.add(Codec.SWITCH_EXAMPLE.tree(example)));
+    }
+    return examples;
+  }
+
+  /** How a text would be judged as the answer to a question; null where it can't be yet. */
+  private static JsonValue judgement(JsonValue question, String text) {
+    return switch (Codec.QUESTION.read(question)) {
+      case TypedText typed -> Codec.JUDGEMENT.tree(typed.judge(text));
+      case Numeric number -> number.judge(text).map(Codec.JUDGEMENT::tree).orElse(Json.NULL);
+      default -> Json.NULL;
+    };
+  }
+
+  private static JsonValue series(List<Integer> worths) {
+    JsonArray series = new JsonArray();
+    worths.forEach(series::add);
+    return series;
+  }
+
+  private static List<Spot> spots(JsonValue path) {
+    List<Spot> spots = new ArrayList<>();
+    path.asArray().forEach(spot -> spots.add(Codec.SPOT.read(spot)));
+    return spots;
+  }
+}

@@ -1,0 +1,16 @@
+package bravium.core.games;
+
+import bravium.core.games.quizshow.BoardScene;
+import bravium.core.json.StandsFor;
+import bravium.core.play.Scene;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+
+/** Every scene of every game. */
+@StandsFor(Scene.class)
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+  @JsonSubTypes.Type(value = BoardScene.OfTrail.class, name = "trail"),
+  @JsonSubTypes.Type(value = BoardScene.OfClimb.class, name = "climb")
+})
+public sealed interface GameScene extends Scene permits BoardScene.OfTrail, BoardScene.OfClimb {}

@@ -1,0 +1,166 @@
+package bravium.core.play;
+
+import bravium.core.question.Marking;
+import bravium.core.question.Question;
+import bravium.core.question.Response;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Tries at items, hints for them and marks given later: the same in every game. */
+public final class Attempts {
+
+  private final Point here;
+  private final Prepared game;
+  private final Sitting sitting;
+
+  /** Tries at a point of a play. */
+  public Attempts(Point here) {
+    this.here = here;
+    this.game = here.game();
+    this.sitting = here.sitting();
+  }
+
+  Turn answer(Action.Answer answer) {
+    String item = answer.question();
+    boolean open = game.play().open(sitting).contains(item);
+    if (!open || answer.attempt() != sitting.effortFor(item).tries() + 1) {
+      return here.refused(Refusal.NOT_OPEN);
+    }
+    if (sitting.waitsForTeam()) {
+      return here.refused(Refusal.NO_SUCH_TEAM);
+    }
+    Question question = game.question(item).orElse(null);
+    if (question == null
+        || !question.answerable()
+        || !question.takes(answer.response())
+        || isStruck(question, answer.response())) {
+      return here.refused(Refusal.NO_SUCH_OPTION);
+    }
+    return tried(item, question.canBeRight(), triedWith(question, answer.response()));
+  }
+
+  private boolean isStruck(Question question, Response response) {
+    List<String> struck = sitting.front().struck(question.id());
+    return switch (response) {
+      case Response.Picked(String option) -> struck.contains(option);
+      case Response.PickedAll(List<String> options) -> options.stream().anyMatch(struck::contains);
+      default -> false;
+    };
+  }
+
+  private Tried triedWith(Question question, Response response) {
+    if (question.marking() != Marking.AT_ONCE) {
+      return Tried.given(response);
+    }
+    int worth = game.turns().worthOf(question.id(), sitting);
+    return Tried.of(response, question.mark(response), worth);
+  }
+
+  /** The time for a question ran out. */
+  public Turn outOfTime(Question question) {
+    return tried(question.id(), question.canBeRight(), Tried.outOfTime());
+  }
+
+  /**
+   * What comes of a try at an item: a result, a further try, or another team's.
+   *
+   * @param canBeRight whether a further try could help
+   */
+  public Turn tried(String item, boolean canBeRight, Tried tried) {
+    Referee referee = game.referee();
+    Turns turns = game.turns();
+    Effort effort = sitting.effortFor(item).with(tried.by(sitting.front().answering()));
+    Sitting after = sitting.with(effort);
+    if (tried.isMistake()) {
+      after = turns.charged(after, item, referee.mistakePrice());
+    }
+    boolean open = tried.verdict() != Verdict.GIVEN && canBeRight && !referee.outOfLives(after);
+    boolean again = open && turns.mayTryAgain(sitting) && referee.mayTryAgain(effort);
+    boolean goesOn = open && !again && turns.goesOn(sitting, effort);
+    Integer taker = goesOn ? turns.taker(sitting, game.play()) : null;
+    List<Happening> happenings = new ArrayList<>();
+    happenings.add(new Happening.AnswerMarked(item, tried.verdict()));
+    if (taker != null) {
+      after = after.with(after.front().takenOverBy(taker));
+      happenings.add(new Happening.TurnGiven(taker, true));
+    } else if (!again) {
+      after = settled(after, effort, happenings);
+    }
+    if (tried.isMistake()) {
+      referee.livesLeft(after).ifPresent(left -> happenings.add(new Happening.LifeLost(left)));
+    }
+    Turn led = game.play().judged(here.with(after), item);
+    happenings.addAll(led.happenings());
+    happenings.addAll(Markers.changes(game.play(), sitting, led.sitting(), touched(led, item)));
+    return Turn.of(led.sitting(), happenings);
+  }
+
+  private Set<String> touched(Turn led, String item) {
+    Set<String> touched = new LinkedHashSet<>();
+    touched.add(item);
+    touched.add(String.valueOf(sitting.now()));
+    touched.add(String.valueOf(led.sitting().now()));
+    return touched;
+  }
+
+  private Sitting settled(Sitting before, Effort effort, List<Happening> happenings) {
+    Clocked own =
+        sitting.opening().rehearsal()
+            ? null
+            : sitting.clocks().find(Clocked.QUESTION).filter(Clocked::runs).orElse(null);
+    long left = own == null ? 0 : sitting.stands() ? own.total() : own.left(here.at());
+    Result result = game.referee().settle(effort, before, left, own == null ? 0 : own.total());
+    return settled(before, result, happenings);
+  }
+
+  /** The sitting with that result, and the points that it brought. */
+  public static Sitting settled(Sitting before, Result result, List<Happening> happenings) {
+    Sitting after = before.settledWith(result);
+    if (result.points() != 0) {
+      int total = Scorecard.points(after.results());
+      happenings.add(new Happening.PointsGiven(result.points(), total));
+    }
+    return after;
+  }
+
+  Turn hint(String item) {
+    if (!game.play().open(sitting).contains(item)) {
+      return here.refused(Refusal.NOT_OPEN);
+    }
+    if (sitting.waitsForTeam()) {
+      return here.refused(Refusal.NO_SUCH_TEAM);
+    }
+    Item open = game.item(item).orElseThrow();
+    Effort effort = sitting.effortFor(item).withHint();
+    if (effort.hints() > open.hints().size()) {
+      return here.refused(Refusal.NO_HINT_LEFT);
+    }
+    int price = game.referee().hintPrice(open, sitting.draw());
+    Sitting helped = game.turns().charged(sitting.with(effort), item, price);
+    return Turn.of(helped, new Happening.HintGiven(item, effort.hints()));
+  }
+
+  Turn mark(Action.Mark mark) {
+    Referee referee = game.referee();
+    Optional<Result> given = sitting.resultOf(mark.question());
+    if (given.isEmpty()
+        || game.item(mark.question()).orElseThrow().marking() != Marking.BY_TEACHER) {
+      return here.refused(Refusal.NO_SUCH_QUESTION);
+    }
+    int worth = sitting.draw().worthOf(mark.question());
+    if (given.get().response() == null || mark.points() < 0 || mark.points() > worth) {
+      return here.refused(Refusal.NO_SUCH_MARK);
+    }
+    int cost = referee.cost(sitting.effortFor(mark.question()));
+    Result result = referee.marked(given.get(), worth, mark.points(), cost, mark.comment());
+    Sitting marked = sitting.replacing(result);
+    Happening said = new Happening.AnswerMarked(result.question(), result.verdict());
+    Outcome before = sitting.outcome();
+    return before == null
+        ? Turn.of(marked, said)
+        : game.ended(marked, new End(before.ended(), null)).after(List.of(said));
+  }
+}

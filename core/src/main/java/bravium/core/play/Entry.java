@@ -1,0 +1,15 @@
+package bravium.core.play;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Something that was entered in a play where several items are open and an entry says by itself
+ * which one it means.
+ *
+ * @param text as it was entered
+ * @param item the id of the item that it named; null where it named none
+ * @param team the place of the team that entered it, from 0; null where there are no teams
+ * @param at when, in milliseconds since 1970
+ */
+public record Entry(
+    String text, @Nullable String item, Verdict verdict, @Nullable Integer team, long at) {}

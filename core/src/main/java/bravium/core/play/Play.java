@@ -1,0 +1,132 @@
+package bravium.core.play;
+
+import bravium.core.question.Question;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * How a game plays: what is drawn, what is open, what a move of its own does, what a try leads to,
+ * when it is over, what is seen. All that games share is the frame's: points, tries, lives, teams,
+ * clocks, keys, taking back. What is said here where a game says nothing itself is what most do.
+ *
+ * <p>A play knows its activity and nothing else; everything that changes is in the {@link Sitting}.
+ */
+public interface Play {
+
+  /** What chance settles: which items, in which order, with which options. */
+  Draw draw(Opening opening);
+
+  /** Everything that can be drawn. */
+  List<Item> items();
+
+  /** What the game keeps besides results, as it is before the first move. */
+  default Optional<State> begin(Draw draw, Opening opening) {
+    return Optional.empty();
+  }
+
+  /** Leaves the title page. */
+  Turn start(Point at);
+
+  /** The ids of the items that can be answered now. */
+  Set<String> open(Sitting now);
+
+  /** Does what is not the frame's: an action of this game, or of games of its sort. */
+  default Turn act(Point at, Action action) {
+    return at.refused(Refusal.NOT_OPEN);
+  }
+
+  /**
+   * What a try at an item leads to here. The try is in the sitting already, and so is the result if
+   * the item is settled with it.
+   */
+  default Turn judged(Point at, String item) {
+    return Turn.of(at.sitting());
+  }
+
+  /** What happens by itself, and when. The earliest is settled first, of equals the first. */
+  default List<Deadline> deadlines(Sitting now) {
+    return now.stands()
+        ? List.of()
+        : now.clocks().running().stream()
+            .filter(clock -> clock.held() == null)
+            .map(clock -> new Deadline(clock.name(), clock.end(), false))
+            .toList();
+  }
+
+  /** What a deadline leads to. The sitting that comes of it has it no more. */
+  default Turn ranOut(Point at, Deadline deadline) {
+    return at.game().ended(at.sitting(), new End(Outcome.Ended.TIME, false));
+  }
+
+  /** How the play has ended with its last move; empty while it goes on. */
+  default Optional<End> over(Sitting now) {
+    return Optional.empty();
+  }
+
+  /** Whether hints and wrong answers can cost points. */
+  default boolean costs() {
+    return true;
+  }
+
+  /** Whether a missed question can be taken over by another team. */
+  default boolean takenOver() {
+    return true;
+  }
+
+  /** Whether an item that may be tried again waits until later. */
+  default boolean triesLater() {
+    return false;
+  }
+
+  /**
+   * What a settled item brings here.
+   *
+   * @param result with what the rules alone would give
+   * @param before the sitting without it
+   */
+  default Result scored(Result result, Sitting before) {
+    return result;
+  }
+
+  /** What wins; empty where something else than a share of the points does. */
+  Optional<PassMark> passMark(Draw draw);
+
+  /**
+   * The progress markers, as an audience may see them, where they are not one for each drawn item
+   * that says how the item came out.
+   */
+  default Optional<Markers> ownMarkers(Sitting now, Audience audience) {
+    return Optional.empty();
+  }
+
+  /** What is seen besides markers and the question that is asked. */
+  default Optional<Scene> scene(Sitting now, Audience audience) {
+    return Optional.empty();
+  }
+
+  /** The question that comes after the one that is shown, for the teacher's notes. */
+  default Optional<Question> next(Sitting now) {
+    return Optional.empty();
+  }
+
+  /**
+   * What a test aid does next.
+   *
+   * @param right whether it plays to the win
+   * @return empty where nothing can be done
+   */
+  default Optional<Action> aid(Sitting now, boolean right) {
+    return Optional.empty();
+  }
+
+  /**
+   * The play carried over from an earlier edit of its activity: it keeps its place and its answers,
+   * marked anew. Begins again where nothing can be kept.
+   *
+   * @param opening as it is for the edited activity
+   */
+  default Sitting follow(Prepared game, Sitting before, Opening opening) {
+    return Engine.open(game, opening);
+  }
+}

@@ -1,0 +1,94 @@
+package bravium.core.play;
+
+import bravium.core.activity.Activity;
+import bravium.core.question.Question;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * An activity made ready to be played: all that is worked out once for it. Whoever plays keeps it;
+ * it is the same for every sitting, and never changes.
+ */
+public final class Prepared {
+
+  private final Activity activity;
+  private final @Nullable Play play;
+  private final @Nullable Referee referee;
+  private final Turns turns;
+  private final Map<String, Question> questions = new LinkedHashMap<>();
+  private final Map<String, Item> items = new LinkedHashMap<>();
+
+  private Prepared(Activity activity, @Nullable Play play) {
+    this.activity = activity;
+    this.play = play;
+    this.referee = play == null ? null : new Referee(activity.rules(), play);
+    this.turns = new Turns(activity.rules());
+    activity.game().questions().forEach(question -> questions.put(question.id(), question));
+    if (play != null) {
+      play.items().forEach(item -> items.put(item.id(), item));
+    }
+  }
+
+  /**
+   * An activity and how it is played.
+   *
+   * @param play null where this version can't play it
+   */
+  public static Prepared of(Activity activity, @Nullable Play play) {
+    return new Prepared(activity, play);
+  }
+
+  /** The activity. */
+  public Activity activity() {
+    return activity;
+  }
+
+  /** Whether this version can play it. */
+  public boolean playable() {
+    return play != null;
+  }
+
+  /** How it plays: for one that is playable. */
+  public Play play() {
+    if (play == null) {
+      throw new IllegalStateException("this version can't play this game");
+    }
+    return play;
+  }
+
+  /** The referee: for one that is playable. */
+  public Referee referee() {
+    if (referee == null) {
+      throw new IllegalStateException("this version can't play this game");
+    }
+    return referee;
+  }
+
+  /** Whether there is anything to ask, now that nobody tries it out. */
+  public boolean asksAnything() {
+    return play != null && !play.draw(new Opening("", 0, false)).counting().isEmpty();
+  }
+
+  /** Whose turn it is where teams play. */
+  public Turns turns() {
+    return turns;
+  }
+
+  /** The question of that id, if the activity has it. */
+  public Optional<Question> question(@Nullable String id) {
+    return Optional.ofNullable(questions.get(id));
+  }
+
+  /** The item of that id, if the activity has it. */
+  public Optional<Item> item(String id) {
+    return Optional.ofNullable(items.get(id));
+  }
+
+  /** The end of a play, with what it has come to. */
+  public Turn ended(Sitting sitting, End end) {
+    Outcome outcome = referee().outcome(sitting, end);
+    return Turn.of(sitting.ended(outcome), outcome.happening());
+  }
+}

@@ -1,0 +1,116 @@
+package bravium.enginejs;
+
+import bravium.core.activity.Activity;
+import bravium.core.codec.Codec;
+import bravium.core.games.Games;
+import bravium.core.json.FormatProblem;
+import bravium.core.play.Audience;
+import bravium.core.play.Engine;
+import bravium.core.play.Happening;
+import bravium.core.play.Move;
+import bravium.core.play.Opening;
+import bravium.core.play.Played;
+import bravium.core.play.Prepared;
+import bravium.core.play.Sitting;
+import bravium.core.play.Turn;
+import bravium.core.play.showing.Showing;
+import bravium.core.rehearsal.Aid;
+import bravium.core.rehearsal.LiveGame;
+import bravium.core.rehearsal.TestAids;
+import com.eclipsesource.json.JsonArray;
+import com.eclipsesource.json.JsonObject;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The plays that a page has at hand, each under a number: a game made ready once, and where it
+ * stands. What is asked of them and what they answer are trees of the format.
+ */
+final class Tables {
+
+  private final Map<Integer, Table> tables = new LinkedHashMap<>();
+  private int last;
+
+  private static final class Table {
+
+    private Prepared game;
+    private Sitting sitting;
+
+    Table(Prepared game, Sitting sitting) {
+      this.game = game;
+      this.sitting = sitting;
+    }
+  }
+
+  int open(Activity activity, Opening opening) {
+    Prepared game = Games.prepared(activity);
+    return add(new Table(game, Engine.open(game, opening)));
+  }
+
+  /** The play that these moves lead to. */
+  int rebuild(Activity activity, Opening opening, List<Played> moves) {
+    Prepared game = Games.prepared(activity);
+    return add(new Table(game, Engine.rebuild(game, opening, moves)));
+  }
+
+  private int add(Table table) {
+    tables.put(++last, table);
+    return last;
+  }
+
+  void close(int number) {
+    tables.remove(number);
+  }
+
+  private Table table(int number) {
+    Table table = tables.get(number);
+    if (table == null) {
+      throw new FormatProblem("$", "there is no play " + number);
+    }
+    return table;
+  }
+
+  /** Plays a move; answers what came of it. */
+  JsonObject play(int number, Move move, long at) {
+    Table table = table(number);
+    Turn turn = Engine.play(table.game, table.sitting, move, at);
+    table.sitting = turn.sitting();
+    JsonArray happenings = new JsonArray();
+    for (Happening happening : turn.happenings()) {
+      happenings.add(Codec.HAPPENING.tree(happening));
+    }
+    JsonObject answer = new JsonObject().add("happenings", happenings);
+    if (turn.refusal() != null) {
+      answer.add("refusal", Codec.REFUSAL.tree(turn.refusal()));
+    }
+    return answer.add("repeated", turn.repeated());
+  }
+
+  Showing show(int number, Audience audience, long at) {
+    Table table = table(number);
+    return Showing.of(table.game, table.sitting, audience, at);
+  }
+
+  /** Goes on in the edited activity. */
+  void follow(int number, Activity activity) {
+    Table table = table(number);
+    table.game = Games.prepared(activity);
+    table.sitting = LiveGame.follow(table.game, table.sitting);
+  }
+
+  void aid(int number, Aid aid, long at) {
+    Table table = table(number);
+    table.sitting = TestAids.use(table.game, table.sitting, aid, at);
+  }
+
+  /** Every move that was applied, in that order. */
+  List<Played> log(int number) {
+    return table(number).sitting.log();
+  }
+
+  /** Where a play stands, for tests. */
+  Sitting sitting(int number) {
+    return table(number).sitting;
+  }
+}
