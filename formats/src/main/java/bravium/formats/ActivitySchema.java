@@ -1,9 +1,11 @@
 package bravium.formats;
 
 import bravium.core.activity.Activity;
+import bravium.core.games.GameData;
 import bravium.core.json.Extra;
 import bravium.core.json.Flat;
 import bravium.core.json.Range;
+import bravium.core.json.StandsFor;
 import bravium.core.json.TextOrList;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
@@ -38,6 +40,10 @@ public final class ActivitySchema {
   public static void main(String[] arguments) throws IOException {
     Files.writeString(Path.of(arguments[0]), text());
   }
+
+  /** For an open interface that an activity holds, the sealed list that stands for it. */
+  private static final Map<Class<?>, Class<?>> LISTS =
+      Map.of(GameData.class.getAnnotation(StandsFor.class).value(), GameData.class);
 
   /** The schema, indented by two spaces. */
   public static String text() {
@@ -138,7 +144,8 @@ public final class ActivitySchema {
     if (type.isAnnotationPresent(TextOrList.class)) {
       return textOrList(type);
     }
-    return type.isSealed() ? sealed(type) : record(type);
+    Class<?> listed = LISTS.getOrDefault(type, type);
+    return listed.isSealed() ? sealed(listed) : record(type);
   }
 
   private JsonObject textOrList(Class<?> type) {

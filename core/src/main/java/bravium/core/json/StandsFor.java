@@ -9,7 +9,7 @@ import java.lang.annotation.Target;
  * Marks the sealed list of all that implements an open interface: where the interface stands in a
  * record, the codec reads and writes what the list knows.
  */
-@Retention(RetentionPolicy.SOURCE)
+@Retention(RetentionPolicy.RUNTIME)
 @Target(ElementType.TYPE)
 public @interface StandsFor {
 
