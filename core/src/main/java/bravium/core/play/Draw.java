@@ -47,14 +47,28 @@ public record Draw(List<Drawn> questions) {
     return Optional.empty();
   }
 
+  /** Its place among the questions that count, from 1; 0 where it counts as none. */
+  public int numberOf(String question) {
+    int number = 0;
+    for (Drawn drawn : questions) {
+      number += drawn.counts() ? 1 : 0;
+      if (drawn.question().equals(question)) {
+        return drawn.counts() ? number : 0;
+      }
+    }
+    return 0;
+  }
+
   /** Whether a drawn question counts. */
   public boolean counts(String question) {
-    return find(question).map(Drawn::counts).orElse(false);
+    Optional<Drawn> drawn = find(question);
+    return drawn.isPresent() && drawn.get().counts();
   }
 
   /** The worth of a drawn question, in points. */
   public int worthOf(String question) {
-    return find(question).map(Drawn::worth).orElse(0);
+    Optional<Drawn> drawn = find(question);
+    return drawn.isPresent() ? drawn.get().worth() : 0;
   }
 
   /** This draw with one more behind the others. */

@@ -3,6 +3,8 @@ package bravium.core.play;
 import bravium.core.activity.Bonus;
 import bravium.core.activity.Rules;
 import bravium.core.question.Question;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -29,22 +31,35 @@ public record PassMark(
 
   /** The pass mark of these rules for questions of these worths. All in integers, exact. */
   static PassMark of(int percent, List<Integer> worths) {
-    int possible = worths.stream().mapToInt(Integer::intValue).sum();
+    int[] best = new int[worths.size()];
+    int bringing = 0;
+    int possible = 0;
+    for (int worth : worths) {
+      if (worth > 0) {
+        best[bringing++] = worth;
+        possible += worth;
+      }
+    }
+    Arrays.sort(best, 0, bringing);
     int needed = (int) (((long) possible * percent + 99) / 100);
-    List<Integer> best = worths.stream().filter(w -> w > 0).sorted((a, b) -> b - a).toList();
     int right = 0;
     for (int points = 0; points < needed; right++) {
-      points += best.get(right);
+      points += best[bringing - 1 - right];
     }
-    boolean alike = best.stream().distinct().count() <= 1;
-    int asked = best.isEmpty() ? worths.size() : best.size();
+    boolean alike = bringing == 0 || best[0] == best[bringing - 1];
+    int asked = bringing == 0 ? worths.size() : bringing;
     return new PassMark(percent, asked, possible, needed, right, false, alike);
   }
 
   /** The pass mark of a play with this draw. */
   public static PassMark of(Rules rules, Draw draw) {
-    return of(rules.passMark(), draw.counting().stream().map(Draw.Drawn::worth).toList())
-        .under(rules);
+    List<Integer> worths = new ArrayList<>();
+    for (Draw.Drawn drawn : draw.questions()) {
+      if (drawn.counts()) {
+        worths.add(drawn.worth());
+      }
+    }
+    return of(rules.passMark(), worths).under(rules);
   }
 
   private PassMark under(Rules rules) {

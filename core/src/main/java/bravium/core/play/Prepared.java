@@ -1,6 +1,8 @@
 package bravium.core.play;
 
 import bravium.core.activity.Activity;
+import bravium.core.measure.ProjectorFit;
+import bravium.core.question.OnProjector;
 import bravium.core.question.Question;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -20,12 +22,24 @@ public final class Prepared {
   private final Map<String, Question> questions = new LinkedHashMap<>();
   private final Map<String, Item> items = new LinkedHashMap<>();
 
+  /**
+   * Whether a question fits on the projector, by its place, alone and with teams above it; null
+   * where nobody asked yet. Two that ask at once work out the same.
+   */
+  private final Boolean[][] fitting;
+
+  private final Map<String, Integer> places = new LinkedHashMap<>();
+
   private Prepared(Activity activity, @Nullable Play play) {
     this.activity = activity;
     this.play = play;
     this.referee = play == null ? null : new Referee(activity.rules(), play);
     this.turns = new Turns(activity.rules());
-    activity.game().questions().forEach(question -> questions.put(question.id(), question));
+    for (Question question : activity.game().questions()) {
+      places.put(question.id(), places.size());
+      questions.put(question.id(), question);
+    }
+    this.fitting = new Boolean[2][places.size()];
     if (play != null) {
       play.items().forEach(item -> items.put(item.id(), item));
     }
@@ -79,6 +93,22 @@ public final class Prepared {
   /** The question of that id, if the activity has it. */
   public Optional<Question> question(@Nullable String id) {
     return Optional.ofNullable(questions.get(id));
+  }
+
+  /**
+   * Whether a question of this activity fits on the projector in the usual type.
+   *
+   * @param teams whether teams stand above it
+   */
+  public boolean fits(Question question, boolean teams) {
+    Boolean[] known = fitting[teams ? 1 : 0];
+    int place = places.get(question.id());
+    Boolean fits = known[place];
+    if (fits == null) {
+      fits = OnProjector.fits(question, ProjectorFit.USUAL, teams);
+      known[place] = fits;
+    }
+    return fits;
   }
 
   /** The item of that id, if the activity has it. */

@@ -28,6 +28,16 @@ public record Tried(
     return new Tried(response, verdict, mark.pointsOf(worth), mark.parts(), mark.feedback(), null);
   }
 
+  /**
+   * A try that answers no question: its game says how it came out.
+   *
+   * @param points what it would bring by itself
+   */
+  public static Tried of(Verdict verdict, int points) {
+    return new Tried(null, verdict, points, List.of(), null, null);
+  }
+
+  /** No try was made in time. */
   public static Tried outOfTime() {
     return new Tried(null, Verdict.MISSED, 0, List.of(), null, null);
   }
@@ -52,7 +62,7 @@ public record Tried(
 
   /** Whether it counts for more than another: what is right in part is more than a mistake. */
   boolean betterThan(Tried other) {
-    if (other.response == null) {
+    if (other.response == null && !other.earned()) {
       return true;
     }
     return verdict == Verdict.RIGHT && other.verdict != Verdict.RIGHT

@@ -13,7 +13,12 @@ public sealed interface ChoiceQuestion extends Question permits PickOne, PickAll
 
   /** The choice of that id, if there is one. */
   default Optional<Option> choice(String option) {
-    return choices().stream().filter(c -> c.id().equals(option)).findFirst();
+    for (Option choice : choices()) {
+      if (choice.id().equals(option)) {
+        return Optional.of(choice);
+      }
+    }
+    return Optional.empty();
   }
 
   /** The ids of the right choices. */

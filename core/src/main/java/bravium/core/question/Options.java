@@ -35,6 +35,11 @@ final class Options {
 
   /** The options with something written on them. */
   static List<Option> written(List<Option> options) {
-    return options.stream().filter(o -> !o.text().blank()).toList();
+    for (Option option : options) {
+      if (option.text().blank()) {
+        return options.stream().filter(o -> !o.text().blank()).toList();
+      }
+    }
+    return options;
   }
 }

@@ -11,10 +11,13 @@ final class LineCourse implements Course {
 
   @Override
   public Optional<String> next(Draw draw, Set<String> settled, String now) {
-    List<String> ids = draw.ids();
-    int here = ids.indexOf(now);
-    for (int step = 1; step <= ids.size(); step++) {
-      String candidate = ids.get((here + step) % ids.size());
+    List<Draw.Drawn> drawn = draw.questions();
+    int here = -1;
+    for (int i = 0; i < drawn.size() && here < 0; i++) {
+      here = drawn.get(i).question().equals(now) ? i : -1;
+    }
+    for (int step = 1; step <= drawn.size(); step++) {
+      String candidate = drawn.get((here + step) % drawn.size()).question();
       if (!settled.contains(candidate)) {
         return Optional.of(candidate);
       }

@@ -1,8 +1,8 @@
 package bravium.core.play.showing;
 
 import bravium.core.answer.NumberRead;
-import bravium.core.measure.ProjectorFit;
 import bravium.core.play.Draw;
+import bravium.core.play.Effort;
 import bravium.core.play.Item;
 import bravium.core.play.Prepared;
 import bravium.core.play.Sitting;
@@ -17,7 +17,6 @@ import bravium.core.question.Gaps;
 import bravium.core.question.Information;
 import bravium.core.question.Matching;
 import bravium.core.question.Numeric;
-import bravium.core.question.OnProjector;
 import bravium.core.question.Option;
 import bravium.core.question.Ordering;
 import bravium.core.question.Pair;
@@ -52,11 +51,10 @@ final class AskedBuilder {
   }
 
   Showing.Asked build() {
-    int place = sitting.draw().counting().indexOf(drawn);
     return new Showing.Asked(
         question.id(),
         question.complete() ? kind() : Kind.UNFINISHED,
-        place + 1,
+        sitting.draw().numberOf(question.id()),
         sitting.effortFor(question.id()).tries() + 1,
         drawn.worth(),
         question.asked(),
@@ -66,7 +64,26 @@ final class AskedBuilder {
         picture(),
         unit(),
         help(),
-        !OnProjector.fits(question, ProjectorFit.USUAL, sitting.opening().inTeams()));
+        !game.fits(question, sitting.opening().inTeams()));
+  }
+
+  /** An item that is no question, as it is looked back at. */
+  static Showing.Asked item(Item item, Sitting sitting, Effort effort) {
+    int given = Math.min(item.hints().size(), effort.hints());
+    return new Showing.Asked(
+        item.id(),
+        Kind.ITEM,
+        sitting.draw().numberOf(item.id()),
+        effort.tries() + 1,
+        sitting.draw().worthOf(item.id()),
+        item.label(),
+        List.of(),
+        List.of(),
+        List.of(),
+        null,
+        null,
+        new Showing.Help(item.hints().subList(0, given), item.hints().size() - given, 0),
+        false);
   }
 
   private Kind kind() {
@@ -109,7 +126,11 @@ final class AskedBuilder {
         };
     List<Choice> ordered = new ArrayList<>();
     for (String id : drawn.options()) {
-      written.stream().filter(c -> c.id().equals(id)).forEach(ordered::add);
+      for (Choice choice : written) {
+        if (choice.id().equals(id)) {
+          ordered.add(choice);
+        }
+      }
     }
     return ordered;
   }

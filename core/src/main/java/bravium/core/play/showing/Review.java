@@ -3,6 +3,7 @@ package bravium.core.play.showing;
 import bravium.core.json.Root;
 import bravium.core.play.Audience;
 import bravium.core.play.Engine;
+import bravium.core.play.Entry;
 import bravium.core.play.Outcome;
 import bravium.core.play.PassMark;
 import bravium.core.play.Prepared;
@@ -22,7 +23,8 @@ import org.jspecify.annotations.Nullable;
  * @param last when its player did something last; null while she did nothing
  * @param passMark null where no share of the points wins
  * @param outcome null until the end
- * @param answers the questions that are settled, in the order they come in the play
+ * @param answers the items that are settled, in the order they come in the play
+ * @param entries what was entered where an entry says by itself what it means, in that order
  */
 @Root
 public record Review(
@@ -31,7 +33,8 @@ public record Review(
     Scorecard score,
     @Nullable PassMark passMark,
     @Nullable Outcome outcome,
-    List<Reviewed> answers) {
+    List<Reviewed> answers,
+    List<Entry> entries) {
 
   /**
    * A play as its teacher looks back at it.
@@ -79,11 +82,11 @@ public record Review(
   /** The same with another outcome and, as that says it, other points. */
   public Review with(Outcome changed) {
     return new Review(
-        started, last, score.withPoints(changed.points()), passMark, changed, answers);
+        started, last, score.withPoints(changed.points()), passMark, changed, answers, entries);
   }
 
   Review with(Scorecard scored, List<Reviewed> changed) {
-    return new Review(started, last, scored, passMark, outcome, List.copyOf(changed));
+    return new Review(started, last, scored, passMark, outcome, List.copyOf(changed), entries);
   }
 
   /** How many answers the teacher has yet to mark, those that decide nothing among them. */

@@ -210,6 +210,11 @@ public record Showing(
     /** Not at all: it is read. */
     @JsonProperty("information")
     INFORMATION,
+    /**
+     * It is no question: an item of a game that has others. Only in what the teacher looks back at.
+     */
+    @JsonProperty("item")
+    ITEM,
     /** Not yet: something is missing that it needs. Only when trying out. */
     @JsonProperty("unfinished")
     UNFINISHED

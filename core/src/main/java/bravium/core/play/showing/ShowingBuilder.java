@@ -13,6 +13,7 @@ import bravium.core.play.Audience;
 import bravium.core.play.Clocked;
 import bravium.core.play.Effort;
 import bravium.core.play.Front;
+import bravium.core.play.Item;
 import bravium.core.play.Markers;
 import bravium.core.play.Outcome;
 import bravium.core.play.PassMark;
@@ -254,11 +255,15 @@ final class ShowingBuilder {
         score,
         passMark(),
         sitting.outcome(),
-        settled().map(this::reviewed).toList());
+        settled().map(this::reviewed).toList(),
+        sitting.entries());
   }
 
   private Review.Reviewed reviewed(Result result) {
-    Question question = game.question(result.question()).orElseThrow();
+    Question question = game.question(result.question()).orElse(null);
+    if (question == null) {
+      return reviewed(game.item(result.question()).orElseThrow(), result);
+    }
     Effort effort = sitting.effortFor(question.id());
     return new Review.Reviewed(
         asked(question),
@@ -267,6 +272,27 @@ final class ShowingBuilder {
         effort.hints(),
         question.marking(),
         model(question));
+  }
+
+  private Review.Reviewed reviewed(Item item, Result result) {
+    Effort effort = sitting.effortFor(item.id());
+    return new Review.Reviewed(
+        AskedBuilder.item(item, sitting, effort),
+        new Showing.Told(
+            result.verdict(),
+            true,
+            result.points(),
+            result.bonus(),
+            result.response(),
+            List.of(),
+            List.of(item.label().plain()),
+            List.of(),
+            null,
+            result.comment()),
+        effort.tries(),
+        effort.hints(),
+        item.marking(),
+        null);
   }
 
   /** The results of what counts, in the order of the play. */
