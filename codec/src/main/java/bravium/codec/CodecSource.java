@@ -9,6 +9,7 @@ import javax.lang.model.element.ElementKind;
 import javax.lang.model.element.RecordComponentElement;
 import javax.lang.model.element.TypeElement;
 import javax.lang.model.type.DeclaredType;
+import javax.lang.model.type.TypeKind;
 import javax.lang.model.type.TypeMirror;
 
 /** The text of the codec's one class: a reading and a writing method for each shape. */
@@ -31,9 +32,7 @@ final class CodecSource {
         import bravium.core.json.Fields;
         import bravium.core.json.Format;
         import bravium.core.json.Node;
-        import com.eclipsesource.json.Json;
-        import com.eclipsesource.json.JsonObject;
-        import com.eclipsesource.json.JsonValue;
+        import bravium.core.json.Target;
         import java.util.List;
 
         /** Reads and writes every record of the format. Written by the codec's processor. */
@@ -95,14 +94,19 @@ final class CodecSource {
             }
           }
 
-          static JsonObject write%2$s(%1$s value) {
-            JsonObject out = new JsonObject();
+          static <V> V write%2$s(%1$s value, Target<V> to) {
+            V out = to.object();
+            fill%2$s(value, out, to);
+            return out;
+          }
+
+          static <V> void fill%2$s(%1$s value, V out, Target<V> to) {
         """
             .formatted(type, shapes.nameOf(type), arguments));
     for (RecordComponentElement component : type.getRecordComponents()) {
       out.append("    ").append(writing(component)).append('\n');
     }
-    out.append("    return out;\n  }\n");
+    out.append("  }\n");
   }
 
   private void writeTextOrList(TypeElement type) {
@@ -124,8 +128,8 @@ final class CodecSource {
             }
           }
 
-          static JsonValue write%2$s(%1$s value) {
-            return value.%4$s() != null ? Json.value(value.%4$s()) : %5$s;
+          static <V> V write%2$s(%1$s value, Target<V> to) {
+            return value.%4$s() != null ? to.text(value.%4$s()) : %5$s;
           }
         """
             .formatted(
@@ -157,13 +161,14 @@ final class CodecSource {
   private String writing(RecordComponentElement component) {
     String value = "value." + component.getSimpleName() + "()";
     if (Shapes.isExtra(component)) {
-      return value + ".addTo(out);";
+      return value + ".addTo(out, to);";
     }
     if (Shapes.isFlat(component)) {
-      return "Format.addAll(%s, out);".formatted(written(component.asType(), value, component));
+      return "fill%s(%s, out, to);"
+          .formatted(shapes.nameOf(((DeclaredType) component.asType()).asElement()), value);
     }
     String add =
-        "out.add(\"%s\", %s);"
+        "to.put(out, \"%s\", %s);"
             .formatted(component.getSimpleName(), written(component.asType(), value, component));
     return Shapes.isNullable(component) ? "if (%s != null) %s".formatted(value, add) : add;
   }
@@ -196,18 +201,20 @@ final class CodecSource {
 
   private String written(TypeMirror type, String value, Element where) {
     if (!(type instanceof DeclaredType declared)) {
-      return "Json.value(%s)".formatted(value);
+      return (type.getKind() == TypeKind.BOOLEAN ? "to.flag(%s)" : "to.number(%s)")
+          .formatted(value);
     }
     return switch (declared.asElement().toString()) {
-      case "java.lang.String", "java.lang.Integer", "java.lang.Long", "java.lang.Boolean" ->
-          "Json.value(%s)".formatted(value);
+      case "java.lang.String" -> "to.text(%s)".formatted(value);
+      case "java.lang.Integer", "java.lang.Long" -> "to.number(%s)".formatted(value);
+      case "java.lang.Boolean" -> "to.flag(%s)".formatted(value);
       case "java.util.List" ->
-          "Format.array(%s, item -> %s)"
+          "to.list(%s, item -> %s)"
               .formatted(value, written(declared.getTypeArguments().getFirst(), "item", where));
       default -> {
         TypeElement known = shapes.listOf((TypeElement) declared.asElement());
         String cast = known.equals(declared.asElement()) ? "" : "(%s) ".formatted(known);
-        yield "write%s(%s%s)".formatted(shapes.nameOf(known), cast, value);
+        yield "write%s(%s%s, to)".formatted(shapes.nameOf(known), cast, value);
       }
     };
   }
@@ -230,7 +237,7 @@ final class CodecSource {
     out.append(
         "      default -> throw node.expected(\"one of %s\");\n    };\n  }\n".formatted(expected));
     out.append(
-        "\n  static JsonValue write%s(%s value) {\n    return Json.value(switch (value) {\n"
+        "\n  static <V> V write%s(%s value, Target<V> to) {\n    return to.text(switch (value) {\n"
             .formatted(shapes.nameOf(type), type));
     for (Element constant : constants) {
       out.append(
@@ -269,20 +276,27 @@ final class CodecSource {
               .formatted(String.join(", ", kinds.keySet())));
     }
     out.append(
-        "    };\n  }\n\n  static JsonValue write%s(%s value) {\n    return switch (value) {\n"
+        "    };\n  }\n\n  static <V> V write%s(%s value, Target<V> to) {\n    return switch (value) {\n"
             .formatted(shapes.nameOf(type), type));
     kinds.forEach(
         (kind, t) ->
             out.append(
-                "      case %s v -> Format.withKind(\"%s\", write%s(v));\n"
+                """
+                      case %s v -> {
+                        V out = to.object();
+                        to.put(out, "kind", to.text("%s"));
+                        fill%s(v, out, to);
+                        yield out;
+                      }
+                """
                     .formatted(t, kind, shapes.nameOf(t))));
     if (unknown != null) {
-      out.append("      case %s v -> write%s(v);\n".formatted(unknown, shapes.nameOf(unknown)));
+      out.append("      case %s v -> write%s(v, to);\n".formatted(unknown, shapes.nameOf(unknown)));
     }
     if (listed) {
       String inner = hull.getRecordComponents().getFirst().getSimpleName() + "()";
       out.append(
-          "      case %s v -> write%s((%s) v.%s);\n"
+          "      case %s v -> write%s((%s) v.%s, to);\n"
               .formatted(hull, shapes.nameOf(own), shapes.listOf(own), inner));
     } else if (hull != null) {
       out.append(

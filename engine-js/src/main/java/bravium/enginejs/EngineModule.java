@@ -16,8 +16,7 @@ import bravium.core.play.showing.Showing;
 import bravium.core.readiness.Readiness;
 import bravium.core.rehearsal.Aid;
 import bravium.core.revision.Revisions;
-import com.eclipsesource.json.Json;
-import com.eclipsesource.json.JsonArray;
+import bravium.enginejs.ScriptTarget.Made;
 import com.eclipsesource.json.JsonValue;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -25,6 +24,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.teavm.jso.JSExport;
 import org.teavm.jso.JSObject;
 
@@ -37,11 +37,12 @@ import org.teavm.jso.JSObject;
  */
 public final class EngineModule {
 
+  private static final ScriptTarget SCRIPT = ScriptTarget.SCRIPT;
   private static final LastActivity ACTIVITIES = new LastActivity();
   private static final Tables TABLES = new Tables();
 
   /** What was shown last of each play, to each audience. */
-  private static final Map<String, JSObject> SHOWN = new LinkedHashMap<>();
+  private static final Map<String, Shown> SHOWN = new LinkedHashMap<>();
 
   private EngineModule() {}
 
@@ -51,7 +52,8 @@ public final class EngineModule {
   /** {@link Engine#open}: the number of a new play. */
   @JSExport
   public static JSObject open(JSObject activity, JSObject opening) {
-    return answer(() -> number(TABLES.open(activity(activity), read(Codec.OPENING, opening))));
+    return answer(
+        () -> number(TABLES.open(ACTIVITIES.prepared(activity), read(Codec.OPENING, opening))));
   }
 
   /** {@link Engine#rebuild} from a list of applied moves: the number of a new play. */
@@ -60,7 +62,8 @@ public final class EngineModule {
     return answer(
         () -> {
           List<Played> played = readList(Codec.PLAYED, moves);
-          return number(TABLES.rebuild(activity(activity), read(Codec.OPENING, opening), played));
+          return number(
+              TABLES.rebuild(ACTIVITIES.prepared(activity), read(Codec.OPENING, opening), played));
         });
   }
 
@@ -76,7 +79,7 @@ public final class EngineModule {
   /** {@link Engine#play}: what came about, and why not if it was refused. */
   @JSExport
   public static JSObject play(int play, JSObject move, double at) {
-    return answer(() -> TABLES.play(play, read(Codec.MOVE, move), (long) at));
+    return answer(() -> TABLES.play(play, read(Codec.MOVE, move), (long) at, SCRIPT));
   }
 
   /** {@link Showing#of}: a showing, whose parts are the same objects where they didn't change. */
@@ -84,10 +87,16 @@ public final class EngineModule {
   public static JSObject show(int play, String audience, double at) {
     Audience who = Audience.valueOf(audience.toUpperCase(Locale.ROOT));
     String key = who + " " + play;
-    JSObject before = SHOWN.getOrDefault(key, NativeJson.undefined());
-    JSObject shown = answer(() -> Codec.SHOWING.tree(TABLES.show(play, who, (long) at)), before);
-    SHOWN.put(key, shown);
-    return shown;
+    JSObject shown = answer(() -> Codec.SHOWING.write(TABLES.show(play, who, (long) at), SCRIPT));
+    Shown last = SHOWN.computeIfAbsent(key, first -> new Shown());
+    last.showing = last.showing == null ? shown : ScriptTarget.shared(last.showing, shown);
+    return last.showing;
+  }
+
+  /** What was shown last, in a hull of our own. */
+  private static final class Shown {
+
+    private @Nullable JSObject showing;
   }
 
   /** Every move that was applied, in that order. */
@@ -99,7 +108,7 @@ public final class EngineModule {
   /** Goes on in the edited activity. */
   @JSExport
   public static JSObject follow(int play, JSObject activity) {
-    return done(() -> TABLES.follow(play, activity(activity)));
+    return done(() -> TABLES.follow(play, ACTIVITIES.prepared(activity)));
   }
 
   /** Uses a test aid. */
@@ -111,20 +120,23 @@ public final class EngineModule {
   /** {@link Games#readiness}: what is worth a look. */
   @JSExport
   public static JSObject readiness(JSObject activity) {
-    return answer(() -> Codec.READINESS.tree(Games.readiness(activity(activity))));
+    return answer(() -> Codec.READINESS.write(Games.readiness(activity(activity)), SCRIPT));
   }
 
   /** {@link Readiness#withMendsThatHold}: the same, for who looks at the findings. */
   @JSExport
   public static JSObject mends(JSObject activity) {
-    return answer(() -> Codec.READINESS.tree(Games.readinessWithMends(activity(activity))));
+    return answer(
+        () -> Codec.READINESS.write(Games.readinessWithMends(activity(activity)), SCRIPT));
   }
 
   /** {@link Games#mended}: an activity. */
   @JSExport
   public static JSObject mend(JSObject activity, JSObject finding) {
     return answer(
-        () -> Codec.ACTIVITY.tree(Games.mended(activity(activity), read(Codec.FINDING, finding))));
+        () ->
+            Codec.ACTIVITY.write(
+                Games.mended(activity(activity), read(Codec.FINDING, finding)), SCRIPT));
   }
 
   /** {@link Revisions#differences}: a list of differences. */
@@ -145,19 +157,18 @@ public final class EngineModule {
   public static JSObject merge(JSObject mine, JSObject theirs, JSObject fromTheirs) {
     return answer(
         () ->
-            Codec.ACTIVITY.tree(
+            Codec.ACTIVITY.write(
                 Revisions.merge(
                     read(Codec.ACTIVITY, mine),
                     read(Codec.ACTIVITY, theirs),
-                    readList(Codec.DIFFERENCE, fromTheirs).stream()
-                        .map(Difference::path)
-                        .toList())));
+                    readList(Codec.DIFFERENCE, fromTheirs).stream().map(Difference::path).toList()),
+                SCRIPT));
   }
 
   /** {@link Calculations#ask}. */
   @JSExport
   public static JSObject ask(String name, JSObject given) {
-    return answer(() -> Calculations.ask(name, items(given)));
+    return answer(() -> SCRIPT.tree(Calculations.ask(name, items(given))));
   }
 
   /** {@link Looks#ALL}: a list of named looks. */
@@ -169,7 +180,7 @@ public final class EngineModule {
   /** {@link Dress#of}: a look as it is worn. */
   @JSExport
   public static JSObject dress(JSObject look) {
-    return answer(() -> Codec.DRESS.tree(Dress.of(read(Codec.LOOK, look))));
+    return answer(() -> Codec.DRESS.write(Dress.of(read(Codec.LOOK, look)), SCRIPT));
   }
 
   private static Activity activity(JSObject written) {
@@ -194,33 +205,27 @@ public final class EngineModule {
     return tree.asArray().values();
   }
 
-  private static <T> JsonArray list(Format<T> format, List<T> values) {
-    JsonArray list = new JsonArray();
-    values.forEach(value -> list.add(format.tree(value)));
-    return list;
+  private static <T> Made list(Format<T> format, List<T> values) {
+    return format.writeList(values, SCRIPT);
   }
 
-  private static JsonValue number(int number) {
-    return Json.value(number);
+  private static Made number(int number) {
+    return SCRIPT.number(number);
   }
 
   private static JSObject done(Runnable work) {
     return answer(
         () -> {
           work.run();
-          return Json.TRUE;
+          return SCRIPT.flag(true);
         });
   }
 
-  private static JSObject answer(Supplier<JsonValue> work) {
-    return answer(work, NativeJson.undefined());
-  }
-
-  private static JSObject answer(Supplier<JsonValue> work, JSObject before) {
+  private static JSObject answer(Supplier<Made> work) {
     try {
-      return NativeJson.object(work.get(), before);
+      return work.get().value();
     } catch (FormatProblem e) {
-      return NativeJson.object(Format.problem(e), NativeJson.undefined());
+      return SCRIPT.tree(Format.problem(e)).value();
     }
   }
 }

@@ -2,7 +2,9 @@ package bravium.enginejs;
 
 import bravium.core.activity.Activity;
 import bravium.core.codec.Codec;
+import bravium.core.games.Games;
 import bravium.core.json.FormatProblem;
+import bravium.core.play.Prepared;
 import bravium.core.question.Question;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,6 +22,7 @@ final class LastActivity {
 
   private @Nullable JSObject last;
   private @Nullable Activity activity;
+  private @Nullable Prepared prepared;
   private List<Question> questions = List.of();
   private JSObject places = newPlaces();
 
@@ -28,9 +31,18 @@ final class LastActivity {
     if (known == null || last == null || !isSame(read, last)) {
       known = pieced(read);
       activity = known;
+      prepared = null;
       last = read;
     }
     return known;
+  }
+
+  /** The same, made ready to be played. */
+  Prepared prepared(JSObject read) {
+    Activity written = of(read);
+    Prepared ready = prepared == null ? Games.prepared(written) : prepared;
+    prepared = ready;
+    return ready;
   }
 
   /** Put together from questions that are known and new ones. */

@@ -1,12 +1,10 @@
 package bravium.enginejs;
 
-import bravium.core.activity.Activity;
 import bravium.core.codec.Codec;
-import bravium.core.games.Games;
 import bravium.core.json.FormatProblem;
+import bravium.core.json.Target;
 import bravium.core.play.Audience;
 import bravium.core.play.Engine;
-import bravium.core.play.Happening;
 import bravium.core.play.Move;
 import bravium.core.play.Opening;
 import bravium.core.play.Played;
@@ -17,8 +15,6 @@ import bravium.core.play.showing.Showing;
 import bravium.core.rehearsal.Aid;
 import bravium.core.rehearsal.LiveGame;
 import bravium.core.rehearsal.TestAids;
-import com.eclipsesource.json.JsonArray;
-import com.eclipsesource.json.JsonObject;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -43,14 +39,12 @@ final class Tables {
     }
   }
 
-  int open(Activity activity, Opening opening) {
-    Prepared game = Games.prepared(activity);
+  int open(Prepared game, Opening opening) {
     return add(new Table(game, Engine.open(game, opening)));
   }
 
   /** The play that these moves lead to. */
-  int rebuild(Activity activity, Opening opening, List<Played> moves) {
-    Prepared game = Games.prepared(activity);
+  int rebuild(Prepared game, Opening opening, List<Played> moves) {
     return add(new Table(game, Engine.rebuild(game, opening, moves)));
   }
 
@@ -72,19 +66,17 @@ final class Tables {
   }
 
   /** Plays a move; answers what came of it. */
-  JsonObject play(int number, Move move, long at) {
+  <V> V play(int number, Move move, long at, Target<V> to) {
     Table table = table(number);
     Turn turn = Engine.play(table.game, table.sitting, move, at);
     table.sitting = turn.sitting();
-    JsonArray happenings = new JsonArray();
-    for (Happening happening : turn.happenings()) {
-      happenings.add(Codec.HAPPENING.tree(happening));
-    }
-    JsonObject answer = new JsonObject().add("happenings", happenings);
+    V answer = to.object();
+    to.put(answer, "happenings", Codec.HAPPENING.writeList(turn.happenings(), to));
     if (turn.refusal() != null) {
-      answer.add("refusal", Codec.REFUSAL.tree(turn.refusal()));
+      to.put(answer, "refusal", Codec.REFUSAL.write(turn.refusal(), to));
     }
-    return answer.add("repeated", turn.repeated());
+    to.put(answer, "repeated", to.flag(turn.repeated()));
+    return answer;
   }
 
   Showing show(int number, Audience audience, long at) {
@@ -93,9 +85,9 @@ final class Tables {
   }
 
   /** Goes on in the edited activity. */
-  void follow(int number, Activity activity) {
+  void follow(int number, Prepared game) {
     Table table = table(number);
-    table.game = Games.prepared(activity);
+    table.game = game;
     table.sitting = LiveGame.follow(table.game, table.sitting);
   }
 

@@ -17,6 +17,7 @@ import bravium.core.games.quizshow.Trail;
 import bravium.core.json.Extra;
 import bravium.core.json.Format;
 import bravium.core.json.FormatProblem;
+import bravium.core.json.Target;
 import bravium.core.play.Audience;
 import bravium.core.play.Move;
 import bravium.core.play.Opening;
@@ -91,6 +92,8 @@ class ParityTest {
           "\uffff");
 
   private static final List<String> TOLERANCES = List.of("", "0,5", "5%", "\u00b10.5", "some");
+
+  private static final Target<JsonValue> TREE = Format.TREE;
 
   private final Tables tables = new Tables();
 
@@ -202,12 +205,12 @@ class ParityTest {
     Look look = activities.look();
     call("dress", Codec.DRESS.tree(Dress.of(look)), Codec.LOOK.tree(look));
     table++;
-    tables.open(activity, opening);
+    tables.open(Games.prepared(activity), opening);
     call("open", Json.value(table), written, Codec.OPENING.tree(opening));
     for (int i = 0; i < 9; i++) {
       Move move = moves.next(activity, tables.sitting(table));
       long at = 1_000L * game + random.nextInt(100_000);
-      JsonValue came = tables.play(table, move, at);
+      JsonValue came = tables.play(table, move, at, TREE);
       call("play", came, Json.value(table), Codec.MOVE.tree(move), Json.value(at));
       Audience audience = Audience.values()[i % 3];
       show(audience, at);
@@ -221,11 +224,11 @@ class ParityTest {
     call("aid", Json.TRUE, Json.value(table), aided, Json.value(9_000_000_000L));
     show(Audience.TEACHER, 9_000_000_000L);
     Activity edited = activities.any();
-    tables.follow(table, edited);
+    tables.follow(table, Games.prepared(edited));
     call("follow", Json.TRUE, Json.value(table), Codec.ACTIVITY.tree(edited));
     show(Audience.PROJECTOR, 9_000_000_000L);
     table++;
-    tables.rebuild(activity, opening, log);
+    tables.rebuild(Games.prepared(activity), opening, log);
     call(
         "rebuild",
         Json.value(table),

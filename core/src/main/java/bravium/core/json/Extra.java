@@ -25,9 +25,9 @@ public final class Extra {
   }
 
   /** Writes the properties behind those that are there. */
-  public void addTo(JsonObject out) {
+  public <V> void addTo(V out, Target<V> to) {
     for (JsonObject.Member member : properties) {
-      out.add(member.getName(), member.getValue());
+      to.put(out, member.getName(), to.tree(member.getValue()));
     }
   }
 

@@ -1,7 +1,6 @@
 package bravium.core.json;
 
 import com.eclipsesource.json.Json;
-import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
 import com.eclipsesource.json.ParseException;
@@ -16,11 +15,22 @@ import java.util.function.Function;
  */
 public final class Format<T> {
 
+  /** Writes trees of JSON. */
+  public static final Target<JsonValue> TREE = TreeTarget.TREE;
+
   private final Class<T> type;
   private final Function<Node, T> reader;
-  private final Function<T, JsonValue> writer;
+  private final Writer<T> writer;
 
-  public Format(Class<T> type, Function<Node, T> reader, Function<T, JsonValue> writer) {
+  /** Writes values to any target. */
+  public interface Writer<T> {
+
+    /** What a value becomes there. */
+    <V> V write(T value, Target<V> to);
+  }
+
+  /** How values of a type are read and written. */
+  public Format(Class<T> type, Function<Node, T> reader, Writer<T> writer) {
     this.type = type;
     this.reader = reader;
     this.writer = writer;
@@ -77,24 +87,34 @@ public final class Format<T> {
     return new Fields(holder, Node.root(holder)).list("list", reader);
   }
 
-  /** Writes a value as a tree, for a JSON writer of the platform. */
+  /** Writes a value to a target. */
+  public <V> V write(T value, Target<V> to) {
+    return writer.write(value, to);
+  }
+
+  /** Writes a list of values to a target. */
+  public <V> V writeList(List<T> values, Target<V> to) {
+    return to.list(values, value -> writer.write(value, to));
+  }
+
+  /** Writes a value as a tree. */
   public JsonValue tree(T value) {
-    return writer.apply(value);
+    return writer.write(value, TREE);
   }
 
   /** Writes a value on one line. */
   public String write(T value) {
-    return writer.apply(value).toString();
+    return tree(value).toString();
   }
 
   /** Writes a list of values on one line. */
   public String writeList(List<T> values) {
-    return array(values, writer).toString();
+    return writeList(values, TREE).toString();
   }
 
   /** Writes a value for people to read, indented by two spaces, with a line's end at the end. */
   public String writePretty(T value) {
-    return writer.apply(value).toString(WriterConfig.PRETTY_PRINT) + "\n";
+    return tree(value).toString(WriterConfig.PRETTY_PRINT) + "\n";
   }
 
   /** A problem as an object with one member. */
@@ -111,21 +131,5 @@ public final class Format<T> {
       throw new FormatProblem(
           "$", "this is not JSON (line " + e.getLocation().line + ": " + e.getMessage() + ")");
     }
-  }
-
-  public static <T> JsonArray array(List<T> items, Function<T, JsonValue> writer) {
-    JsonArray array = new JsonArray();
-    items.forEach(item -> array.add(writer.apply(item)));
-    return array;
-  }
-
-  public static JsonObject withKind(String kind, JsonObject rest) {
-    JsonObject out = new JsonObject().add("kind", kind);
-    addAll(rest, out);
-    return out;
-  }
-
-  public static void addAll(JsonObject members, JsonObject out) {
-    members.forEach(member -> out.add(member.getName(), member.getValue()));
   }
 }

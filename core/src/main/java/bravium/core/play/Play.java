@@ -46,7 +46,7 @@ public interface Play {
 
   /** What happens by itself, and when. The earliest is settled first, of equals the first. */
   default List<Deadline> deadlines(Sitting now) {
-    return now.stands()
+    return now.clocks().all().isEmpty() || now.stands()
         ? List.of()
         : now.clocks().running().stream()
             .filter(clock -> clock.held() == null)

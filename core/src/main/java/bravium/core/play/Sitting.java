@@ -80,15 +80,14 @@ public record Sitting(
     return ids;
   }
 
-  /** The ids of the items that were tried and may be tried again. */
-  public Set<String> waiting() {
-    Set<String> ids = new LinkedHashSet<>();
+  /** The ids of the items that are settled, or were tried and may be tried again. */
+  public Set<String> passed() {
+    Set<String> ids = settled();
     for (Effort effort : efforts) {
       if (effort.tries() > 0) {
         ids.add(effort.question());
       }
     }
-    results.forEach(result -> ids.remove(result.question()));
     return ids;
   }
 
@@ -135,12 +134,12 @@ public record Sitting(
 
   /** This sitting with other clocks. */
   public Sitting with(Clocks clocks) {
-    return with(copy -> copy.clocks = clocks);
+    return clocks == this.clocks ? this : with(copy -> copy.clocks = clocks);
   }
 
   /** This sitting with other things at the front of the class. */
   public Sitting with(Front front) {
-    return with(copy -> copy.front = front);
+    return front == this.front ? this : with(copy -> copy.front = front);
   }
 
   /** This sitting with another state of the game's own. */

@@ -33,6 +33,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** A play that asks one question after another, as its course says. */
 public final class CoursePlay implements Play {
@@ -42,6 +43,11 @@ public final class CoursePlay implements Play {
   private final Course course;
   private final Map<String, Question> questions = new LinkedHashMap<>();
   private final List<Item> items;
+
+  /** What wins with the draw that was asked for last: each showing says it. */
+  private @Nullable Marked lastMarked;
+
+  private record Marked(Draw draw, Optional<PassMark> mark) {}
 
   /** The play of an activity whose game runs so. */
   public CoursePlay(Activity activity, Course course) {
@@ -154,7 +160,12 @@ public final class CoursePlay implements Play {
 
   @Override
   public Optional<PassMark> passMark(Draw draw) {
-    return Optional.of(course.passMark(rules, draw));
+    Marked last = lastMarked;
+    if (last == null || last.draw != draw) {
+      last = new Marked(draw, Optional.of(course.passMark(rules, draw)));
+      lastMarked = last;
+    }
+    return last.mark;
   }
 
   @Override

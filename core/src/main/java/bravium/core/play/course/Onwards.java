@@ -88,8 +88,7 @@ final class Onwards {
   }
 
   private Turn toNext(String left, List<Happening> before) {
-    Set<String> passed = new LinkedHashSet<>(from.settled());
-    passed.addAll(from.waiting());
+    Set<String> passed = from.passed();
     Optional<String> next =
         course
             .next(from.draw(), passed, left)
