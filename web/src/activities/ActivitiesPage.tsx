@@ -12,9 +12,9 @@ import {
   useFacets,
 } from "../api/teacher";
 import { Shell } from "../app/Shell";
-import { blankBoard } from "../build/blankBoard";
 import { randomId } from "../engine/randomId";
-import type { ActivityCard, BoardUnion } from "../generated/types";
+import { starts } from "../games";
+import type { Activity, ActivityCard } from "../generated/types";
 import { More } from "../ui/More";
 import { Failed, Loading, problemWords } from "../ui/Notice";
 import { Toast } from "../ui/Toast";
@@ -31,6 +31,11 @@ interface Message {
   undo?: () => void;
 }
 
+/** Makes the activity that a teacher begins with, around a first id. */
+type Blank = (id: string) => Activity;
+
+const usual = starts[0]?.[1];
+
 /** All that the teacher made: found, filtered, sorted, and everything that is done with one whole. */
 export default function ActivitiesPage() {
   const { looking, change, clear } = useLooking();
@@ -43,8 +48,7 @@ export default function ActivitiesPage() {
   const listAnew = () => queries.invalidateQueries({ queryKey: keys.activities });
 
   const add = useMutation({
-    mutationFn: (kind: BoardUnion["kind"]) =>
-      addActivity(words.newActivity(randomId(), blankBoard(kind, 0))),
+    mutationFn: (blank: Blank) => addActivity(blank(randomId())),
     onSuccess: (stored) => {
       listAnew();
       navigate(`/activities/${stored.id}`);
@@ -78,7 +82,7 @@ export default function ActivitiesPage() {
             type="button"
             className="btn btn-primary"
             disabled={add.isPending}
-            onClick={() => add.mutate("line")}
+            onClick={() => usual && add.mutate(usual)}
           >
             <Plus size={18} aria-hidden="true" />
             {words.activities.new}
@@ -114,7 +118,7 @@ export default function ActivitiesPage() {
             <ul className="grid grid-cols-[repeat(auto-fill,minmax(min(17rem,100%),1fr))] gap-5">
               {(nothingYet || !narrowed(looking)) && !removed && (
                 <li>
-                  <NewTile busy={add.isPending} start={(kind) => add.mutate(kind)} />
+                  <NewTile busy={add.isPending} start={(blank) => add.mutate(blank)} />
                 </li>
               )}
               {cards.map((card) => (
@@ -147,7 +151,7 @@ export default function ActivitiesPage() {
 }
 
 /** A new activity, from what the class should do. */
-function NewTile(props: { busy: boolean; start: (kind: BoardUnion["kind"]) => void }) {
+function NewTile(props: { busy: boolean; start: (blank: Blank) => void }) {
   const { busy, start } = props;
   return (
     <section
@@ -159,16 +163,16 @@ function NewTile(props: { busy: boolean; start: (kind: BoardUnion["kind"]) => vo
       </h2>
       <p className="text-soft">{words.activities.newText}</p>
       <ul aria-label={words.activities.startsLabel} className="grid">
-        {(Object.keys(words.activities.starts) as BoardUnion["kind"][]).map((kind) => (
-          <li key={kind}>
+        {starts.map(([name, blank]) => (
+          <li key={name}>
             <button
               type="button"
               disabled={busy}
-              onClick={() => start(kind)}
+              onClick={() => start(blank)}
               className="flex min-h-11 w-full cursor-pointer items-center gap-2 rounded-[4px] px-1 text-left underline decoration-edge decoration-dotted underline-offset-4 hover:bg-card"
             >
               <Plus size={16} aria-hidden="true" className="shrink-0" />
-              {words.activities.starts[kind]}
+              {words.activities.starts[name]}
             </button>
           </li>
         ))}

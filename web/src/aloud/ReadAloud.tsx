@@ -1,6 +1,6 @@
 import { Speech, Square } from "lucide-react";
 import { type RefObject, useCallback, useEffect, useRef, useState } from "react";
-import { words } from "../words/en";
+import { words } from "../words/learner";
 import { readableOf } from "./readable";
 import { voiceHere } from "./voice";
 

@@ -4,7 +4,7 @@ import { BrowserRouter, Link, Navigate, Outlet, Route, Routes, useLocation } fro
 import { ApiProblem } from "../api/client";
 import { useSession } from "../api/teacher";
 import { Failed, Loading, Notice } from "../ui/Notice";
-import { words } from "../words/en";
+import { words } from "../words/learner";
 
 const SignIn = lazy(() => import("./SignIn"));
 const ActivitiesPage = lazy(() => import("../activities/ActivitiesPage"));

@@ -1,11 +1,11 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { CircleUser, LogOut, Moon, Sun } from "lucide-react";
+import { CircleUser, LogOut } from "lucide-react";
 import { type ReactNode, useEffect } from "react";
 import { Link, NavLink, useNavigate } from "react-router";
 import { keys, signOut, useSession } from "../api/teacher";
 import { sendLeft } from "../present/unsent";
+import { LookButton } from "../ui/LookButton";
 import { words } from "../words/en";
-import { useLook } from "./useLook";
 
 /** The bar above the teacher's places. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -61,16 +61,3 @@ const Place = ({ to, name }: { to: string; name: string }) => (
     {name}
   </NavLink>
 );
-
-/** Turns between the light and the dark look. */
-export function LookButton({ short }: { short?: boolean }) {
-  const { look, turn } = useLook();
-  const label = look === "day" ? words.look.toNight : words.look.toDay;
-  const Icon = look === "day" ? Moon : Sun;
-  return (
-    <button type="button" className="btn btn-ghost" onClick={turn} aria-label={label}>
-      <Icon size={18} aria-hidden="true" />
-      {!short && <span className="max-sm:sr-only">{label}</span>}
-    </button>
-  );
-}

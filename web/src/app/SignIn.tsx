@@ -3,11 +3,11 @@ import { type FormEvent, type ReactNode, useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import { keys, signIn, signInFirst, signInToDemo, useSession } from "../api/teacher";
 import type { SessionInfo } from "../generated/types";
-import { Bunting } from "../ui/Bunting";
+import { Bunting } from "../stage/Bunting";
+import { LookButton } from "../ui/LookButton";
 import { Failed, Loading, problemWords } from "../ui/Notice";
 import { PasswordField, TextField } from "../ui/TextField";
 import { words } from "../words/en";
-import { LookButton } from "./Shell";
 
 /** The way in: name and password, for the demo's teacher one click, for learners their code. */
 export default function SignIn() {

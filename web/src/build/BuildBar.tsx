@@ -10,8 +10,8 @@ import {
   Undo2,
 } from "lucide-react";
 import { Link } from "react-router";
-import { LookButton } from "../app/Shell";
 import { IconButton } from "../ui/IconButton";
+import { LookButton } from "../ui/LookButton";
 import { words } from "../words/en";
 import type { PageActions } from "./commands";
 import type { EditorStore } from "./editor";

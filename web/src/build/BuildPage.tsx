@@ -31,7 +31,7 @@ import { LossesDialog } from "./LossesDialog";
 import { ReadinessStrip } from "./ReadinessStrip";
 import { ReplaceDialog } from "./ReplaceDialog";
 import { RulesParagraph } from "./RulesParagraph";
-import { Sheet } from "./Sheet";
+import { GameSheet } from "./Sheet";
 import { Split, useSplit } from "./Split";
 import { TakeInDialog } from "./TakeInDialog";
 import { useEditorKeys } from "./useEditorKeys";
@@ -156,7 +156,7 @@ function Build({ stored }: { stored: StoredActivity }) {
           className={`relative min-h-0 flex-col overflow-y-auto px-4 py-3 lg:flex ${side === "sheet" ? "flex" : "hidden"}`}
         >
           <RulesParagraph useEditor={useEditor} readiness={readiness} />
-          <Sheet
+          <GameSheet
             useEditor={useEditor}
             sheet={sheet}
             showKeys={() => setDialog("keys")}

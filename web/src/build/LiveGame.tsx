@@ -1,7 +1,7 @@
 import { RotateCcw } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { LocalGame, rehearsal } from "../engine/LocalGame";
-import { games } from "../games";
+import { GameStage } from "../games/GameStage";
 import type { ActionUnion, Aid, ResponseUnion, Showing } from "../generated/types";
 import { isBlank, plainOf } from "../rich/words";
 import { useSize } from "../ui/useSize";
@@ -37,7 +37,7 @@ export function LiveGame(props: { useEditor: EditorStore; editDetails: () => voi
             </p>
           </div>
         ) : (
-          <live.Stage
+          <GameStage
             showing={showing}
             given={live.given}
             give={live.give}
@@ -192,7 +192,6 @@ function useLiveGame(useEditor: EditorStore) {
   }, [open]);
 
   return {
-    Stage: games[activity.game.kind]?.Stage ?? (() => null),
     showing,
     given,
     give,

@@ -1,11 +1,11 @@
 import { useMemo, useState } from "react";
 import { dressOf, mended, readyLooks } from "../engine/LocalGame";
-import { dressStyle, useFonts } from "../games/quizshow/dress";
 import type { Activity, Backdrop, Fill, Finding, Look, Readiness } from "../generated/types";
 import { Picking } from "../media/Picking";
 import { blockOf } from "../media/upload";
 import { mediumAddress } from "../rich/media";
-import { Bunting } from "../ui/Bunting";
+import { Bunting } from "../stage/Bunting";
+import { dressStyle, useFonts } from "../stage/dress";
 import { Dialog } from "../ui/Dialog";
 import { FIELD } from "../ui/field";
 import { words } from "../words/en";
@@ -170,7 +170,7 @@ function BackdropFields(props: {
       )}
       {backdrop.fill === "picture" && (
         <button type="button" className="btn btn-outline" onClick={() => setPicking(true)}>
-          {words.trail.other}
+          {words.dress.otherPicture}
         </button>
       )}
       {picking && (

@@ -11,11 +11,11 @@ const LIVES = [0, 1, 2, 3, 4, 5, 7, 10];
 /** The rules that most games leave alone: those that were changed are always in sight. */
 export function MoreRules(props: {
   rules: Rules;
-  /** On a climb prices and bonuses don't matter: who stands on a step has its worth. */
-  climbs: boolean;
+  /** Whether the game counts points its own way: then prices and bonuses don't matter. */
+  ownPoints: boolean;
   change: (part: Partial<Rules>) => void;
 }) {
-  const { rules, climbs, change } = props;
+  const { rules, ownPoints, change } = props;
   const [open, setOpen] = useState(false);
   const { tries, lives, clock, bonus, answers } = rules;
   const prices = rules.prices ?? { hint: 0, wrong: 0 };
@@ -58,7 +58,7 @@ export function MoreRules(props: {
           {words.rules.livesEnd}
         </>,
       )}
-      {!climbs &&
+      {!ownPoints &&
         shown(
           rules.prices !== undefined,
           <>
@@ -84,7 +84,7 @@ export function MoreRules(props: {
         clock !== undefined || gives.speed > 0,
         <ClockSentence clock={clock} change={change} />,
       )}
-      {!climbs &&
+      {!ownPoints &&
         shown(
           bonus !== undefined,
           <>

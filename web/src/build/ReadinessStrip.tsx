@@ -1,6 +1,7 @@
 import { ChevronDown, ChevronUp } from "lucide-react";
 import { useMemo, useState } from "react";
 import { mended, mendsOf } from "../engine/LocalGame";
+import { ownRulesOf } from "../games";
 import type { Finding, Readiness } from "../generated/types";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
@@ -22,9 +23,9 @@ interface Props {
 export function ReadinessStrip(props: Props) {
   const { readiness } = props;
   const [looking, setLooking] = useState(false);
-  const climbs = props.useEditor((editor) => editor.activity.game.board.kind === "climb");
   const teams = props.useEditor((editor) => editor.activity.rules.teams !== undefined);
   const activity = props.useEditor((editor) => editor.activity);
+  const own = ownRulesOf(activity.game);
   const { findings, winnable, passMark, guessing, guessingOff, askable } = readiness;
   const good = winnable === "always";
   const open = looking && findings.length > 0;
@@ -55,9 +56,7 @@ export function ReadinessStrip(props: Props) {
           {words.readiness.winnable[winnable]}
         </p>
         {askable > 0 && (
-          <p className="max-sm:hidden">
-            {climbs ? words.readiness.climbs(passMark) : words.readiness.passes(passMark)}
-          </p>
+          <p className="max-sm:hidden">{(own?.passes ?? words.readiness.passes)(passMark)}</p>
         )}
         {askable > 0 && <p>{words.readiness.guessing(guessing, guessingOff, teams)}</p>}
         {askable > 0 && <Time {...props} />}

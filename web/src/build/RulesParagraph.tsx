@@ -1,6 +1,7 @@
+import { Suspense } from "react";
+import { ownRulesOf, partsOf } from "../games";
 import type { Readiness, Rules } from "../generated/types";
 import { words } from "../words/en";
-import { BoardSentence } from "./BoardSentence";
 import { CHIP, ChoiceChip, NumberChip } from "./chips";
 import type { EditorStore } from "./editor";
 import { MoreRules } from "./MoreRules";
@@ -10,7 +11,9 @@ import { TeamsSentence } from "./TeamsSentence";
 export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readiness }) {
   const { useEditor, readiness } = props;
   const rules = useEditor((editor) => editor.activity.rules);
-  const climbs = useEditor((editor) => editor.activity.game.board.kind === "climb");
+  const game = useEditor((editor) => editor.activity.game);
+  const own = ownRulesOf(game);
+  const Sentence = partsOf(game.kind)?.Sentence;
   const { edit } = useEditor.getState();
   const change = (part: Partial<Rules>) =>
     edit((a) => ({ ...a, rules: { ...a.rules, ...part } }), `rules ${Object.keys(part)}`);
@@ -23,7 +26,11 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
         {words.build.rules}
       </h2>
       <p className="mt-1 mb-4 border-l-4 border-accent bg-card px-4 py-2.5 text-lg leading-[2.6rem]">
-        <BoardSentence useEditor={useEditor} readiness={readiness} change={change} />{" "}
+        {Sentence && (
+          <Suspense>
+            <Sentence useEditor={useEditor} readiness={readiness} change={change} />{" "}
+          </Suspense>
+        )}
         {words.rules.ask}{" "}
         <select
           className={CHIP}
@@ -54,7 +61,7 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
           value={rules.optionOrder}
           change={(optionOrder) => change({ optionOrder })}
         />
-        . {climbs ? words.board.firstStep : words.rules.eachWorth}{" "}
+        . {own?.worth ?? words.rules.eachWorth}{" "}
         <NumberChip
           label={words.rules.worthLabel}
           place="worth"
@@ -72,16 +79,10 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
         />{" "}
         {words.rules.percent}
         <span className="text-soft">
-          {climbs
-            ? words.board.climbWins(
-                readiness.passMark.rightNeeded,
-                readiness.passMark.asked,
-                readiness.passMark.needed,
-              )
-            : words.rules.thatIs(readiness.passMark, rules)}
+          {own?.wins(readiness.passMark) ?? words.rules.thatIs(readiness.passMark, rules)}
         </span>{" "}
-        <TeamsSentence rules={rules} climbs={climbs} change={change} />
-        <MoreRules rules={rules} climbs={climbs} change={change} />
+        <TeamsSentence rules={rules} ownPoints={own !== undefined} change={change} />
+        <MoreRules rules={rules} ownPoints={own !== undefined} change={change} />
       </p>
     </section>
   );

@@ -1,6 +1,6 @@
 import { ChevronDown } from "lucide-react";
-import { TeamSign } from "../games/quizshow/teamSigns";
 import type { Rules, Sign, TakeOver, Team, Teams } from "../generated/types";
+import { TeamSign } from "../stage/teamSigns";
 import { words } from "../words/en";
 import { ChoiceChip, NumberChip } from "./chips";
 
@@ -22,10 +22,10 @@ function list(teams: Team[], count: number): Team[] {
 /** Who plays at the front of the class, as sentences. */
 export function TeamsSentence(props: {
   rules: Rules;
-  climbs: boolean;
+  ownPoints: boolean;
   change: (part: Partial<Rules>) => void;
 }) {
-  const { rules, climbs, change } = props;
+  const { rules, ownPoints, change } = props;
   const { teams } = rules;
   const set = (part: Partial<Teams>) => teams && change({ teams: { ...teams, ...part } });
   return (
@@ -59,7 +59,7 @@ export function TeamsSentence(props: {
             value={teams.turns}
             change={(turns) => set({ turns: turns as Teams["turns"] })}
           />{" "}
-          {!climbs && (
+          {!ownPoints && (
             <TakeOverSentence takeOver={teams.takeOver} change={(takeOver) => set({ takeOver })} />
           )}{" "}
           {words.teams.tie}{" "}

@@ -1,16 +1,16 @@
 import { afterEach, beforeEach, expect, test, vi } from "vitest";
+import { blank } from "../games/quizshow/blank";
 import type { Activity } from "../generated/types";
-import { words } from "../words/en";
+import { blankQuestion } from "../questions/blankQuestion";
 import { createEditor, type EditorStore } from "./editor";
 import {
-  blankQuestion,
   changeOptions,
   changeQuestion,
   insertAfter,
   moveQuestions,
-  removeQuestions,
   switchQuestions,
 } from "./edits";
+import { removeQuestions } from "./removing";
 
 let useEditor: EditorStore;
 const title = () => useEditor.getState().activity.titlePage.title;
@@ -19,7 +19,7 @@ const type = (text: string, key?: string) =>
 
 beforeEach(() => {
   vi.useFakeTimers();
-  useEditor = createEditor(words.newActivity("q", { kind: "line" }));
+  useEditor = createEditor(blank("line")("q"));
 });
 afterEach(() => vi.useRealTimers());
 
@@ -59,7 +59,7 @@ test("what changes nothing is no step", () => {
 test("any run of changes undone gives the first document back, and redone the last", () => {
   for (let seed = 1; seed <= 60; seed++) {
     const chance = randomNumbers(seed);
-    const editor = createEditor(words.newActivity("q0", { kind: "line" }));
+    const editor = createEditor(blank("line")("q0"));
     const first = JSON.stringify(editor.getState().activity);
     for (let i = 0; i < 40; i++) {
       vi.advanceTimersByTime(chance(3) * 600);

@@ -1,19 +1,19 @@
 import { expect, test } from "vitest";
+import { blank } from "../games/quizshow/blank";
 import type { Activity, PickOne, QuestionUnion } from "../generated/types";
-import { words } from "../words/en";
+import { blankQuestion } from "../questions/blankQuestion";
 import {
   asKind,
-  blankQuestion,
   changeOptions,
   copyOf,
   insertAfter,
   moveQuestions,
-  removeQuestions,
   setForAll,
   switchQuestions,
   turnPin,
   turnRight,
 } from "./edits";
+import { removeQuestions } from "./removing";
 
 const question = (id: string): PickOne => ({
   kind: "pick-one",
@@ -29,7 +29,7 @@ const question = (id: string): PickOne => ({
   hints: [],
 });
 const activity: Activity = {
-  ...words.newActivity("x", { kind: "line" }),
+  ...blank("line")("x"),
   game: { kind: "quiz-show", board: { kind: "line" }, questions: ["1", "2", "3"].map(question) },
 };
 const ids = (a: Activity) => a.game.questions.map((q) => q.id).join("");

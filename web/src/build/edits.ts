@@ -27,41 +27,12 @@ const withQuestions =
 export const changeQuestion = (id: string, change: (q: QuestionUnion) => QuestionUnion): Edit =>
   withQuestions((questions) => questions.map((q) => (q.id === id ? change(q) : q)));
 
-/** A question with nothing in it. */
-export const blankQuestion = (id: string): QuestionUnion => ({
-  kind: "pick-one",
-  id,
-  text: "",
-  options: [],
-  feedback: {},
-  off: false,
-  hints: [],
-  strikeOrder: [],
-});
-
 /** Puts questions behind another one, or at the end. */
 export const insertAfter = (id: string | undefined, ...added: QuestionUnion[]): Edit =>
   withQuestions((questions) => {
     const at = questions.findIndex((q) => q.id === id);
     return questions.toSpliced(at < 0 ? questions.length : at + 1, 0, ...added);
   });
-
-/** Takes questions out, with their markers on a trail. */
-export const removeQuestions =
-  (ids: string[]): Edit =>
-  (activity) => {
-    const { board, questions } = activity.game;
-    const left = board.kind === "trail" ? board.markers : [];
-    const markers = left.filter(({ question }) => !ids.includes(question));
-    return {
-      ...activity,
-      game: {
-        ...activity.game,
-        board: board.kind === "trail" ? { ...board, markers } : board,
-        questions: questions.filter((q) => !ids.includes(q.id)),
-      },
-    };
-  };
 
 /** Moves questions up (-1) or down (1) together; those at the end of the sheet stay there. */
 export const moveQuestions = (ids: string[], by: 1 | -1): Edit =>

@@ -1,15 +1,15 @@
 import { randomId } from "../engine/randomId";
+import { blankQuestion } from "../questions/blankQuestion";
 import type { EditorStore } from "./editor";
 import {
-  blankQuestion,
   copyOf,
   insertAfter,
   moveQuestions,
-  removeQuestions,
   type Shared,
   setForAll,
   switchQuestions,
 } from "./edits";
+import { removeQuestions } from "./removing";
 
 /** What can be done on a sheet, by a press, a key or from the command list. */
 export type SheetActions = ReturnType<typeof sheetActions>;

@@ -2,7 +2,7 @@ import { type FormEvent, useState } from "react";
 import { useNavigate } from "react-router";
 import { readInvitation } from "../api/learner";
 import { problemWords } from "../ui/Notice";
-import { words } from "../words/en";
+import { words } from "../words/learner";
 
 /** Where a learner types the code from the board. */
 export default function CodePage() {

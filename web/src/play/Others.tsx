@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import type { Contribution } from "../generated/types";
-import { words } from "../words/en";
+import { words } from "../words/learner";
 
 const LOOK_AGAIN = 4_000;
 
@@ -26,7 +26,7 @@ export function Others(props: { about: string; read: () => Promise<Contribution[
             className="rounded-[4px] bg-card p-[0.6em] whitespace-pre-line [overflow-wrap:anywhere]"
           >
             {one.text}
-            <span className="ml-[0.6em] text-soft">{words.results.learner(one.learner)}</span>
+            <span className="ml-[0.6em] text-soft">{words.learner(one.learner)}</span>
           </li>
         ))}
       </ul>

@@ -1,14 +1,14 @@
 import { useEffect } from "react";
 import { Link, useParams } from "react-router";
 import { ApiProblem } from "../api/client";
-import { LookButton } from "../app/Shell";
-import { QuizShowStage } from "../games/quizshow/Stage";
+import { GameStage } from "../games/GameStage";
 import { fetchDragging } from "../questions/answers/AnswerField";
 import { MediaContext } from "../rich/media";
 import { SoundButton } from "../sound/SoundButton";
 import { useSound } from "../sound/useSound";
+import { LookButton } from "../ui/LookButton";
 import { Loading, Notice, problemWords } from "../ui/Notice";
-import { words } from "../words/en";
+import { words } from "../words/learner";
 import { Others } from "./Others";
 import { useRemoteGame } from "./useRemoteGame";
 
@@ -74,7 +74,7 @@ function Play({ code }: { code: string }) {
       <main className="relative mx-auto h-dvh max-w-6xl">
         <h1 className="sr-only">{game.showing.cover.title}</h1>
         <div className="stage-frame overflow-y-auto">
-          <QuizShowStage
+          <GameStage
             showing={game.showing}
             given={game.given}
             give={game.give}

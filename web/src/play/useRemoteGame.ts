@@ -4,7 +4,7 @@ import { openSitting, readContributions, readSitting, sendMove } from "../api/le
 import { randomId } from "../engine/randomId";
 import type { ActionUnion, HappeningUnion, Move, ResponseUnion, Showing } from "../generated/types";
 import { problemWords } from "../ui/Notice";
-import { words } from "../words/en";
+import { words } from "../words/learner";
 import { type Remembered, remember, remembered } from "./remembered";
 
 const AGAIN_MILLIS = 2_500;

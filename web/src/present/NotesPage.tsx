@@ -1,11 +1,11 @@
 import { useEffect, useMemo, useState } from "react";
 import { useParams, useSearchParams } from "react-router";
 import { LocalGame } from "../engine/LocalGame";
-import { isPicked, letter } from "../games/stage";
 import type { Asked, Notes, Showing } from "../generated/types";
 import { choiceWords, solutionWords } from "../questions/answers/answerWords";
 import { Rich } from "../rich/Rich";
-import { Bunting } from "../ui/Bunting";
+import { Bunting } from "../stage/Bunting";
+import { isPicked, letter } from "../stage/stage";
 import { Failed, Loading } from "../ui/Notice";
 import { words } from "../words/en";
 import { type FrontState, frontChannel } from "./channel";

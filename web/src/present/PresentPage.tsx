@@ -3,14 +3,14 @@ import { CircleHelp } from "lucide-react";
 import { lazy, Suspense, useEffect, useMemo, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { readFrontContributions, readUnfinished } from "../api/teacher";
-import { games } from "../games";
-import { isPicked, letter } from "../games/stage";
+import { GameStage } from "../games/GameStage";
 import type { Asked, FrontSitting, Unfinished } from "../generated/types";
 import { Others } from "../play/Others";
 import { fetchDragging } from "../questions/answers/AnswerField";
 import { fetchAhead } from "../rich/media";
 import { plainOf } from "../rich/words";
 import { useSound } from "../sound/useSound";
+import { isPicked, letter } from "../stage/stage";
 import { Dialog, KeyList } from "../ui/Dialog";
 import { Failed, Loading, Notice } from "../ui/Notice";
 import { words } from "../words/en";
@@ -152,12 +152,11 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
       </Notice>
     );
   }
-  const Stage = games[sitting.activity.game.kind].Stage;
   return (
     <main className="present relative h-full bg-base-100">
       <h1 className="sr-only">{showing.cover.title}</h1>
       <div className="stage-frame overflow-y-auto">
-        <Stage
+        <GameStage
           showing={showing}
           given={controls.given}
           give={controls.give}

@@ -1,9 +1,9 @@
 import { type FormEvent, useState } from "react";
-import { letter } from "../games/stage";
 import type { Asked, Showing, Side, Vote } from "../generated/types";
 import { choiceWords } from "../questions/answers/answerWords";
+import { MARKER_SIGNS } from "../stage/markerSigns";
+import { letter } from "../stage/stage";
 import { Dialog } from "../ui/Dialog";
-import { MARKER_SIGNS } from "../ui/markerSigns";
 import { words } from "../words/en";
 
 const STEPS = [10, 5, 1, -1, -5];

@@ -1,8 +1,8 @@
 import { useEffect, useState } from "react";
-import { isPicked, LETTERS, onwards } from "../games/stage";
 import type { ActionUnion, FrontSitting, ResponseUnion, Showing, Vote } from "../generated/types";
 import { picking } from "../questions/answers/Options";
 import { useSoundSwitch } from "../sound/useSound";
+import { isPicked, LETTERS, onwards } from "../stage/stage";
 import { words } from "../words/en";
 import { type ClassClock, leftOf, turned } from "./ClassTimer";
 import type { FrontGame } from "./useFrontGame";
@@ -98,7 +98,7 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame) {
   };
   const turnSound = () => {
     useSoundSwitch.getState().turn();
-    setNote(useSoundSwitch.getState().on ? words.front.soundOn : words.front.soundOff);
+    setNote(useSoundSwitch.getState().on ? words.sound.on : words.sound.off);
   };
   const turnOneByOne = () => {
     sessionStorage.setItem(ONE_BY_ONE, oneByOne ? "" : sitting.sitting);

@@ -1,7 +1,7 @@
 import { ImageOff } from "lucide-react";
 import { useState } from "react";
 import type { Picture } from "../generated/types";
-import { words } from "../words/en";
+import { words } from "../words/learner";
 import { useMediaAddress } from "./media";
 
 /** A picture, fitted to its place; where it can't be fetched, what it shows stands there in words. */
@@ -12,7 +12,7 @@ export function PictureView({ picture }: { picture: Picture }) {
     return (
       <span className="flex items-center gap-[0.5em] rounded-[4px] border-2 border-dashed border-edge p-[0.5em] text-[length:var(--small)] font-normal">
         <ImageOff aria-hidden="true" className="size-[1.4em] shrink-0" />
-        {words.rich.pictureMissing(picture.alt)}
+        {words.medium.pictureMissing(picture.alt)}
       </span>
     );
   }

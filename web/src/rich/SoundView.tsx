@@ -1,7 +1,7 @@
 import { Pause, Volume2 } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import type { Sound } from "../generated/types";
-import { words } from "../words/en";
+import { words } from "../words/learner";
 import { useMediaAddress } from "./media";
 
 /** The sound that plays now: one at a time. */
@@ -35,7 +35,7 @@ export function SoundView({ sound }: { sound: Sound }) {
         onError={() => setState("missing")}
       />
       {state === "missing" ? (
-        <span>{words.rich.soundMissing(sound.words)}</span>
+        <span>{words.medium.soundMissing(sound.words)}</span>
       ) : (
         <>
           <button
@@ -49,7 +49,7 @@ export function SoundView({ sound }: { sound: Sound }) {
             }}
           >
             {state === "playing" ? <Pause aria-hidden="true" /> : <Volume2 aria-hidden="true" />}
-            {state === "playing" ? words.rich.stop : words.rich.listen}
+            {state === "playing" ? words.medium.stop : words.medium.listen}
           </button>
           {sound.words.trim() && (
             <button
@@ -62,7 +62,7 @@ export function SoundView({ sound }: { sound: Sound }) {
                 setReading(!reading);
               }}
             >
-              {words.rich.readIt}
+              {words.medium.readIt}
             </button>
           )}
           {reading && <span className="basis-full font-sans font-normal">{sound.words}</span>}

@@ -1,10 +1,10 @@
 import { expect, test } from "vitest";
+import { blank } from "../games/quizshow/blank";
 import type { Activity } from "../generated/types";
-import { words } from "../words/en";
 import { mediaIn } from "./media";
 
 test("all media of an activity are found, each once, and what only looks like one is not", () => {
-  const activity = words.newActivity("q", { kind: "line" }) as Activity;
+  const activity = blank("line")("q") as Activity;
   const with_ = {
     ...activity,
     titlePage: {

@@ -1,11 +1,11 @@
 import { Volume2, VolumeX } from "lucide-react";
-import { words } from "../words/en";
+import { words } from "../words/learner";
 import { useSoundSwitch } from "./useSound";
 
 /** Turns this device's sounds on or off. */
 export function SoundButton() {
   const { on, turn } = useSoundSwitch();
-  const name = on ? words.front.soundOn : words.front.soundOff;
+  const name = on ? words.sound.on : words.sound.off;
   return (
     <button
       type="button"

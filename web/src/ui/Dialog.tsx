@@ -1,6 +1,6 @@
 import { X } from "lucide-react";
 import { type ReactNode, useEffect, useRef } from "react";
-import { words } from "../words/en";
+import { words } from "../words/learner";
 
 /**
  * A dialog on the browser's own: it keeps the focus, closes with Esc and gives the focus back. What

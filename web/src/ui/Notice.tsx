@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import { ApiProblem } from "../api/client";
-import { words } from "../words/en";
+import { words } from "../words/learner";
 
 interface NoticeProps {
   title?: string;

@@ -1,5 +1,5 @@
 import { X } from "lucide-react";
-import { words } from "../words/en";
+import { words } from "../words/learner";
 
 /** A message at the foot of the page that says what happened, and what can be done about it. */
 export function Toast(props: {

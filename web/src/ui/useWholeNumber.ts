@@ -1,5 +1,5 @@
 import { type ChangeEvent, useEffect, useState } from "react";
-import { words } from "../words/en";
+import { words } from "../words/learner";
 
 /** How long it is said what became of a number that was out of range. */
 const SAID_MILLIS = 8_000;

@@ -4,6 +4,7 @@ import { playing } from "./playing";
 /** The words of an activity's look, sounds and wording. */
 export const dress = {
   dress: {
+    otherPicture: "Another picture",
     title: "Look, sound and wording",
     ready: "Looks ready to take",
     own: "Bravium’s own",

@@ -1,5 +1,5 @@
 import type { Judgement, NumberRead, PassMark, Rules, SwitchExample } from "../generated/types";
-import { plural } from "./format";
+import { formOf, plural } from "./format";
 
 const reasons: Record<Judgement["reason"], (judgement: Judgement) => string> = {
   same: () => "just as you wrote it",
@@ -35,7 +35,7 @@ export const editing = {
     askLabel: "How many questions are asked",
     all: (n: number) => (n === 0 ? "all" : `all ${n}`),
     of: (n: number) => `of ${plural(n, "question")},`,
-    questions: (n: number) => (n === 1 ? "question," : "questions,"),
+    questions: (n: number) => formOf(n, "question,", "questions,"),
     orderLabel: "Order of the questions",
     orders: { mixed: "in a new order each time", "as-written": "in the order written" },
     withOptions: "with options",

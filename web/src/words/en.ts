@@ -1,20 +1,11 @@
-import type {
-  Activity,
-  BoardUnion,
-  Edit,
-  Finding,
-  PassMark,
-  Rules,
-  TimeLine,
-} from "../generated/types";
-import { boards } from "./boards";
+import type { Edit, Finding, PassMark, Rules, TimeLine } from "../generated/types";
 import { dress } from "./dress";
 import { editing } from "./editing";
 import { findingWords, mendWords } from "./findings";
-import { day, minutes, plural, time, yearName } from "./format";
+import { day, formOf, minutes, plural, time, yearName } from "./format";
 import { front } from "./front";
+import { words as learners } from "./learner";
 import { media } from "./media";
-import { playing } from "./playing";
 import { results } from "./results";
 
 /** Every word of the interface, in British English. */
@@ -42,30 +33,8 @@ function share(billionths: number, off: number): string {
 }
 
 export const words = {
-  name: "Bravium",
-  loading: "One moment …",
-  numbers: {
-    range: (least: number, most: number) => `From ${least} to ${most}.`,
-    outOfRange: (typed: number, least: number, most: number, now: number) =>
-      `${typed} is out of range: it can be from ${least} to ${most}. It is ${now} now.`,
-  },
+  ...learners,
   places: { activities: "Activities", results: "Results", media: "Media" },
-  look: { toNight: "Dark look", toDay: "Light look" },
-  close: "Close",
-  cancel: "Cancel",
-  tryAgain: "Try again",
-
-  offline: "The server can’t be reached. Check the network, then try again.",
-  notFound: {
-    title: "There is nothing here",
-    text: "The address may have a slip in it, or what was here has gone.",
-    back: "Back to the start",
-  },
-  crash: {
-    title: "This page has stopped",
-    text: "Something in it did not work. What was saved is safe. Reload to go on.",
-    reload: "Reload",
-  },
 
   session: {
     title: "Turn your questions into a game",
@@ -119,12 +88,12 @@ export const words = {
       line: "one after another",
       trail: "from markers on a picture",
       climb: "step by step up a climb",
-    } as Record<BoardUnion["kind"], string>,
+    } as Record<string, string>,
     startsLabel: "How the questions come",
     ready: "ready for class",
     notReady: (n: number) => `${plural(n, "thing")} to look at first`,
     lookAt: (n: number) => `${n} to look at`,
-    untitled: "No title yet",
+    untitled: learners.untitled,
     kinds: { "quiz-show": "Quiz show" } as Record<string, string>,
     otherKind: "From a newer version",
     facts: (kind: string, questions: number) => `${kind} · ${plural(questions, "question")}`,
@@ -152,7 +121,7 @@ export const words = {
     takeIn: "Take in a file",
     tookIn: (title: string) => `“${title || "No title yet"}” is taken in.`,
     tookInPart: (title: string, paths: string[]) =>
-      `“${title || "No title yet"}” is taken in. It comes from a newer version: ${paths.slice(0, 3).join(", ")}${paths.length > 3 ? " and more" : ""} ${paths.length === 1 ? "is" : "are"} kept, but not used here.`,
+      `“${title || "No title yet"}” is taken in. It comes from a newer version: ${paths.slice(0, 3).join(", ")}${paths.length > 3 ? " and more" : ""} ${formOf(paths.length, "is", "are")} kept, but not used here.`,
     mediaLeft: (reasons: string[]) =>
       `${plural(reasons.length, "picture or sound", "pictures and sounds")} in it could not be taken: ${reasons[0]}`,
     notTaken: (name: string, reason: string) => `${name} was not taken in. ${reason}`,
@@ -179,8 +148,6 @@ export const words = {
     removedTitle: "Removed activities",
     removedText: "What you removed in the last 30 days. Links and codes sleep meanwhile.",
   },
-
-  year: yearName,
 
   build: {
     back: "Activities",
@@ -334,7 +301,6 @@ export const words = {
   },
 
   ...editing,
-  ...boards,
   ...dress,
   ...media,
 
@@ -354,8 +320,6 @@ export const words = {
     empty: "Write a question with two options, and the game begins here.",
     cannotLose: "With these rules nobody can lose.",
     cannotWin: "With these rules nobody can win yet.",
-    unfinished: "This question can’t be answered yet.",
-    passOver: "Go on",
   },
 
   readiness: {
@@ -479,8 +443,6 @@ export const words = {
     network: "The address works for devices in the same network as this computer.",
   },
 
-  ...playing,
-
   ...front,
 
   ...results,
@@ -536,18 +498,6 @@ export const words = {
     },
   },
 
-  play: {
-    codeTitle: "Type the code from the board",
-    codeLabel: "Code",
-    codeHint: "Six letters and digits. Capitals don’t matter.",
-    go: "Go",
-    notYet: "There is nothing to play here yet. Ask your teacher, then try again.",
-    noConnection: "No connection. Your answer is kept here and will be sent by itself.",
-    goneOn: "The game had gone on already, perhaps in another tab. Here is where it stands.",
-    otherCode: "Another code",
-    number: (n: number) => `You are learner ${n}.`,
-  },
-
   keys: {
     title: "Keys of this place",
     writing: [
@@ -560,34 +510,4 @@ export const words = {
       ["paste", "several lines become several questions"],
     ] as (readonly [string, string])[],
   },
-
-  newActivity: (question: string, board: BoardUnion): Activity => ({
-    bravium: 1,
-    titlePage: { title: "", tags: [] },
-    game: {
-      kind: "quiz-show",
-      board,
-      questions: [
-        {
-          kind: "pick-one",
-          id: question,
-          text: "",
-          options: [],
-          feedback: {},
-          off: false,
-          hints: [],
-          strikeOrder: [],
-        },
-      ],
-    },
-    rules: {
-      // A climb rises, so that its questions come as they are written.
-      questionOrder: board.kind === "climb" ? "as-written" : "mixed",
-      optionOrder: "mixed",
-      worth: 10,
-      passMark: 80,
-      thinking: [],
-    },
-    endings: { win: {}, lose: {} },
-  }),
 };

@@ -1,6 +1,13 @@
 /** Figures and names as they read in a sentence. */
 
-export const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
+const rules = new Intl.PluralRules("en-GB");
+
+/** The form that goes with a number, by the language's own rules. */
+export const formOf = (n: number, one: string, other: string) =>
+  rules.select(n) === "one" ? one : other;
+
+/** A number with what it counts. */
+export const plural = (n: number, one: string, many = `${one}s`) => `${n} ${formOf(n, one, many)}`;
 
 export const yearName = (year: number) => (year === 0 ? "Reception" : `Year ${year}`);
 

@@ -12,8 +12,6 @@ export const front = {
     jump: "Jump to a question",
     timeUp: "Time is up",
     held: "held",
-    soundOn: "Sound is on",
-    soundOff: "Sound is off",
     oneByOneOn: "Options come one by one",
     oneByOneOff: "Options come all at once",
     noTeam: (n: number) => `There is no team ${n}.`,

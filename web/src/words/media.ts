@@ -1,5 +1,5 @@
 import type { MediaKind, MediumCard } from "../generated/types";
-import { clockTime, day, plural, time } from "./format";
+import { clockTime, day, formOf, plural, time } from "./format";
 
 /** The words of Media, and of pictures and sounds wherever they stand. */
 
@@ -15,6 +15,7 @@ const THING: Record<MediaKind, string> = { picture: "picture", sound: "sound" };
 
 export const media = {
   media: {
+    stop: "Stop",
     search: "Find by name or description",
     kind: "What to show",
     kinds: { all: "All", picture: "Pictures", sound: "Sounds" },
@@ -60,7 +61,6 @@ export const media = {
     tooLarge: (most: number) => `It is larger than the ${most} MB that are taken. Make it smaller.`,
     refused: (name: string, why: string) => `“${name}” was not added. ${why}`,
     start: "Start recording",
-    stop: "Stop",
     recordAgain: "Record again",
     isRecording: "Recording",
     level: "How loud it is",
@@ -74,11 +74,6 @@ export const media = {
 
   /** Words with more in them than text. */
   rich: {
-    pictureMissing: (alt: string) => (alt ? `Picture: ${alt}` : "There should be a picture here."),
-    soundMissing: (said: string) => (said ? `Sound: ${said}` : "There should be a sound here."),
-    listen: "Listen",
-    stop: "Stop",
-    readIt: "Read it",
     has: { picture: "with a picture", sound: "with a sound" },
     format: "Format, pictures, sounds",
     toolbar: "Format",
@@ -106,6 +101,6 @@ export const media = {
     texSet: "Put it in",
     texRemove: "Take it out",
     leftOut: (n: number) =>
-      `${plural(n, "picture")} could not be taken: only ${n === 1 ? "its address was" : "their addresses were"} pasted. Copy a picture by itself, or add its file.`,
+      `${plural(n, "picture")} could not be taken: only ${formOf(n, "its address was", "their addresses were")} pasted. Copy a picture by itself, or add its file.`,
   },
 };

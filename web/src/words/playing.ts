@@ -1,5 +1,5 @@
 import type { PassMark, Scorecard, State, Terms } from "../generated/types";
-import { plural } from "./format";
+import { formOf, plural } from "./format";
 
 /** “7 of 10 right”: of what was marked; what was only handed in stands beside it. */
 const ofMarked = ({ right, asked, given }: Scorecard) => `${right} of ${asked - given}`;
@@ -8,6 +8,8 @@ const ofMarked = ({ right, asked, given }: Scorecard) => `${right} of ${asked - 
 export const playing = {
   game: {
     start: "Start",
+    unfinished: "This question can’t be answered yet.",
+    passOver: "Go on",
     answer: "Answer",
     next: "Next",
     toEnd: "See how it went",
@@ -22,7 +24,7 @@ export const playing = {
     wrongMark: "not this one",
     options: "Options",
     /** Beside a number that stands on its own. */
-    pointsUnit: (n: number) => (n === 1 ? "point" : "points"),
+    pointsUnit: (n: number) => formOf(n, "point", "points"),
     plus: (n: number) => `+${plural(n, "point")}`,
     place: (n: number, of: number) => `question ${n} of ${of}`,
     facts: (mark: PassMark, asked: number) =>
@@ -121,10 +123,10 @@ export const playing = {
     others: (n: number) =>
       n === 0
         ? "Nobody else has written yet."
-        : `What ${n === 1 ? "one other" : `${n} others`} wrote`,
+        : `What ${formOf(n, "one other", `${n} others`)} wrote`,
     othersUnread: "What the others wrote can’t be fetched just now.",
     awaiting: (n: number) =>
-      `Your teacher marks ${n === 1 ? "one answer" : `${n} answers`} first. Then you will know.`,
+      `Your teacher marks ${formOf(n, "one answer", `${n} answers`)} first. Then you will know.`,
     awaitingTitle: "Handed in",
     timeUp: (score: Scorecard) => `Out of time — you got ${ofMarked(score)}`,
     livesUp: (score: Scorecard) => `No more mistakes left — you got ${ofMarked(score)}`,

@@ -1,7 +1,7 @@
 import type { OfClimb, Side } from "../../generated/types";
-import { words } from "../../words/en";
+import { TeamSign } from "../../stage/teamSigns";
 import { MANY, type StepPlace, WIDTH, windingPath } from "./climbLayout";
-import { TeamSign } from "./teamSigns";
+import { boardWords } from "./words";
 
 const COMPACT = new Intl.NumberFormat("en-GB", { notation: "compact", maximumFractionDigits: 1 });
 const FULL = 99_999;
@@ -31,7 +31,7 @@ export function ClimbView(props: {
       <svg
         viewBox={`0 0 ${WIDTH} ${height}`}
         role="img"
-        aria-label={words.climb.at(here, steps.length)}
+        aria-label={boardWords.climb.at(here, steps.length)}
         className="min-h-0 w-full flex-1"
       >
         <path d={slope} className="fill-base-300 opacity-45" />
@@ -63,7 +63,7 @@ export function ClimbView(props: {
             <li key={i} className="flex items-center gap-[0.3em]">
               <TeamSign sign={side.sign} />
               <span className="sr-only">{side.name}: </span>
-              {words.climb.atShort(heights[i] ?? 0)}
+              {boardWords.climb.atShort(heights[i] ?? 0)}
             </li>
           ))}
         </ul>
@@ -71,7 +71,7 @@ export function ClimbView(props: {
       <ol className="sr-only">
         {steps.map((step, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a step is its place
-          <li key={i}>{words.climb.step(i + 1, step.worth, step.rest)}</li>
+          <li key={i}>{boardWords.climb.step(i + 1, step.worth, step.rest)}</li>
         ))}
       </ol>
     </div>
@@ -196,6 +196,8 @@ export function heightNow({ heights }: OfClimb, teams: Side[]): number {
 /** Where the climb stands, in one line: for the foot of a question. */
 export function climbLine(climb: OfClimb, teams: Side[]): string {
   const here = heightNow(climb, teams);
-  const kept = climb.missEnds ? words.climb.keptEnds(climb.kept) : words.climb.kept(climb.kept);
-  return `${words.climb.at(here, climb.steps.length)}. ${kept}`;
+  const kept = climb.missEnds
+    ? boardWords.climb.keptEnds(climb.kept)
+    : boardWords.climb.kept(climb.kept);
+  return `${boardWords.climb.at(here, climb.steps.length)}. ${kept}`;
 }

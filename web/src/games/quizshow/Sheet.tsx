@@ -1,13 +1,13 @@
 import { Plus, TableProperties } from "lucide-react";
-import { TrailEditor } from "../../build/TrailEditor";
+import { ClosedLine } from "../../questions/sheet/ClosedLine";
+import { OpenQuestion } from "../../questions/sheet/OpenQuestion";
+import { SelectionBar } from "../../questions/sheet/SelectionBar";
 import { words } from "../../words/en";
 import type { SheetProps } from "..";
-import { ClosedLine } from "./ClosedLine";
-import { OpenQuestion } from "./OpenQuestion";
-import { SelectionBar } from "./SelectionBar";
+import { TrailEditor } from "./TrailEditor";
 
 /** The sheet of a quiz show: a line for each question, the open one unfolds in place. */
-export function QuizShowSheet({ useEditor, sheet, showKeys, takeIn }: SheetProps) {
+export default function QuizShowSheet({ useEditor, sheet, showKeys, takeIn }: SheetProps) {
   const questions = useEditor((editor) => editor.activity.game.questions);
   const open = useEditor((editor) => editor.open);
   const selected = useEditor((editor) => editor.selected);

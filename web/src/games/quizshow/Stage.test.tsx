@@ -3,7 +3,7 @@ import { act as acting, cleanup, fireEvent, render, screen } from "@testing-libr
 import { afterEach, expect, test, vi } from "vitest";
 import type { Asked, ResponseUnion, Showing } from "../../generated/types";
 import { fetchDragging } from "../../questions/answers/AnswerField";
-import { QuizShowStage } from "./Stage";
+import QuizShowStage from "./Stage";
 
 afterEach(cleanup);
 
@@ -15,6 +15,7 @@ const withDragging = () =>
 
 const open: Showing = {
   at: 0,
+  game: "quiz-show",
   stage: "question",
   cover: { title: "Bees", aloud: 184 },
   passMark: {

@@ -2,9 +2,10 @@ import { List, ZoomIn, ZoomOut } from "lucide-react";
 import { type CSSProperties, type ReactNode, useState } from "react";
 import type { OfTrail, State, TrailPlace } from "../../generated/types";
 import { useMediaAddress } from "../../rich/media";
-import { MARKER_SIGNS } from "../../ui/markerSigns";
+import { MARKER_SIGNS } from "../../stage/markerSigns";
 import { useSize } from "../../ui/useSize";
-import { words } from "../../words/en";
+import { words } from "../../words/learner";
+import { boardWords } from "./words";
 
 /** What a finger needs, in CSS pixels. */
 const FINGER = 44;
@@ -51,19 +52,19 @@ export function TrailView(props: {
         {children}
         <div className="ml-auto flex gap-2">
           <Tool
-            label={words.trail.zoomIn}
+            label={boardWords.trail.zoomIn}
             icon={<ZoomIn aria-hidden="true" />}
             disabled={listed || zoom >= CLOSEST}
             act={() => setZoom(Math.min(CLOSEST, zoom * CLOSER))}
           />
           <Tool
-            label={words.trail.zoomOut}
+            label={boardWords.trail.zoomOut}
             icon={<ZoomOut aria-hidden="true" />}
             disabled={listed || zoom <= 1}
             act={() => setZoom(Math.max(1, zoom / CLOSER))}
           />
           <Tool
-            label={words.trail.list}
+            label={boardWords.trail.list}
             icon={<List aria-hidden="true" />}
             pressed={listed}
             act={() => setListed(!listed)}
@@ -88,7 +89,7 @@ export function TrailView(props: {
         </div>
       </div>
       {!listed && across > box.width + 1 && box.width > 0 && (
-        <p className="text-soft">{words.trail.more}</p>
+        <p className="text-soft">{boardWords.trail.more}</p>
       )}
       {listed && <MarkerList trail={trail} pick={pick} busy={busy} />}
     </div>
@@ -118,7 +119,7 @@ function Marker(props: { place: TrailPlace; pick: (question: string) => void; bu
       type="button"
       data-state={state}
       data-about={`marker ${question}`}
-      aria-label={words.trail.pick(number, words.game.markers[state])}
+      aria-label={boardWords.trail.pick(number, words.game.markers[state])}
       aria-disabled={!open || busy}
       onClick={() => open && !busy && pick(question)}
       style={{ left: `${place.x / 10}%`, top: `${place.y / 10}%` }}
@@ -148,7 +149,7 @@ function MarkerList(props: { trail: OfTrail; pick: (question: string) => void; b
             >
               {MARKER_SIGNS[state] || number}
             </span>
-            {words.trail.pick(number, words.game.markers[state])}
+            {boardWords.trail.pick(number, words.game.markers[state])}
           </button>
         </li>
       ))}

@@ -1,6 +1,5 @@
 import { lazy, type ReactNode, Suspense } from "react";
-import type { StageProps } from "../../games/stage";
-import type { Asked } from "../../generated/types";
+import type { AnswerProps } from "./answerProps";
 import { Options } from "./Options";
 import { PointField } from "./PointField";
 import { TypedField } from "./TypedField";
@@ -12,9 +11,6 @@ const GapsField = lazy(() => fetchDragging().then((m) => ({ default: m.GapsField
 const OrderField = lazy(() => fetchDragging().then((m) => ({ default: m.OrderField })));
 const PairsField = lazy(() => fetchDragging().then((m) => ({ default: m.PairsField })));
 const GroupsField = lazy(() => fetchDragging().then((m) => ({ default: m.GroupsField })));
-
-/** What a kind of question needs to show itself and to be answered. */
-export type AnswerProps = StageProps & { question: Asked };
 
 /** The place where the open question is answered, after its kind. */
 export function AnswerField(props: AnswerProps): ReactNode {
@@ -46,9 +42,7 @@ function fieldOf(props: AnswerProps): ReactNode {
       return <PointField {...props} />;
     case "information":
     case "unfinished":
+    case "item":
       return null;
   }
 }
-
-/** Whether the answer can't be changed now. */
-export const isClosed = ({ busy, showing }: StageProps) => busy || showing.stage !== "question";

@@ -1,8 +1,8 @@
 import { Fragment } from "react";
 import type { Piece } from "../../generated/types";
 import { plainOf } from "../../rich/words";
-import { words } from "../../words/en";
-import { type AnswerProps, isClosed } from "./AnswerField";
+import { words } from "../../words/learner";
+import { type AnswerProps, isClosed } from "./answerProps";
 import { Bench, PartMark, type Placeable, Placing, Slot } from "./placing";
 
 /** A text with gaps in it: filled from a bank, from a list at each, or by typing. */

@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import type { Asked, Told } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
-import { words } from "../../words/en";
+import { words } from "../../words/learner";
 import { VERDICT_BARS, VERDICT_INKS, VERDICT_SIGNS } from "../verdicts";
 import { responseWords, solutionWords } from "./answerWords";
 

@@ -1,10 +1,10 @@
 import type { CSSProperties } from "react";
-import { letter } from "../../games/stage";
 import type { Asked, ResponseUnion, Showing } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
 import { mediaOf, type Words } from "../../rich/words";
-import { words } from "../../words/en";
-import { type AnswerProps, isClosed } from "./AnswerField";
+import { letter } from "../../stage/stage";
+import { words } from "../../words/learner";
+import { type AnswerProps, isClosed } from "./answerProps";
 import { choiceWords } from "./answerWords";
 import { columns } from "./columns";
 

@@ -7,12 +7,12 @@ import {
 } from "@dnd-kit/sortable";
 import { ChevronDown, ChevronUp } from "lucide-react";
 import { useState } from "react";
-import { answerOf } from "../../games/stage";
 import type { Choice } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
 import { plainOf } from "../../rich/words";
-import { words } from "../../words/en";
-import { type AnswerProps, isClosed } from "./AnswerField";
+import { answerOf } from "../../stage/stage";
+import { words } from "../../words/learner";
+import { type AnswerProps, isClosed } from "./answerProps";
 import { PartMark } from "./placing";
 
 /** Cards to put in order: dragged, or moved a place up or down by their buttons. */

@@ -1,8 +1,8 @@
 import type { Placing as Placed, ResponseUnion } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
 import { plainOf } from "../../rich/words";
-import { words } from "../../words/en";
-import { type AnswerProps, isClosed } from "./AnswerField";
+import { words } from "../../words/learner";
+import { type AnswerProps, isClosed } from "./answerProps";
 import { Bench, type Placeable, Placing, Slot } from "./placing";
 
 /** Partners to bring together: each target has a place for one card beside it. */

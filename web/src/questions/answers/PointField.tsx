@@ -1,7 +1,7 @@
 import { type KeyboardEvent, type MouseEvent, useRef, useState } from "react";
 import { useMediaAddress } from "../../rich/media";
-import { words } from "../../words/en";
-import { type AnswerProps, isClosed } from "./AnswerField";
+import { words } from "../../words/learner";
+import { type AnswerProps, isClosed } from "./answerProps";
 import { AreaLayer, AreaShape, arrowOf, placeIn, WHOLE, within } from "./areas";
 
 const STEP = 20;
@@ -33,7 +33,7 @@ export function PointField(props: AnswerProps) {
   return (
     <div className="flex min-h-0 flex-1 flex-col items-center gap-[0.3em]">
       <p className="text-soft">{words.game.pointHow}</p>
-      {missing && <p role="alert">{words.rich.pictureMissing(alt)}</p>}
+      {missing && <p role="alert">{words.medium.pictureMissing(alt)}</p>}
       <button
         type="button"
         aria-label={words.game.pointLabel(alt, at?.x, at?.y)}

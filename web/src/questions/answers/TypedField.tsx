@@ -1,5 +1,5 @@
-import { words } from "../../words/en";
-import { type AnswerProps, isClosed } from "./AnswerField";
+import { words } from "../../words/learner";
+import { type AnswerProps, isClosed } from "./answerProps";
 
 const LONGEST = 5_000;
 

@@ -1,6 +1,6 @@
 import type { Asked, ResponseUnion } from "../../generated/types";
 import { plainOf } from "../../rich/words";
-import { words } from "../../words/en";
+import { words } from "../../words/learner";
 
 /** The words of an option or card: the teacher's own, or those for true and false. */
 export function choiceWords(question: Asked, id: string): string {

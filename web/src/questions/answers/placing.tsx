@@ -10,7 +10,7 @@ import {
 import { createContext, type ReactNode, useContext, useState } from "react";
 import { Rich } from "../../rich/Rich";
 import { plainOf, type Words } from "../../rich/words";
-import { words } from "../../words/en";
+import { words } from "../../words/learner";
 
 /** A card that can be put somewhere. */
 export interface Placeable {

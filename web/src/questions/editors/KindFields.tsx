@@ -1,9 +1,9 @@
 import type { EditorStore } from "../../build/editor";
 import { changeQuestion } from "../../build/edits";
-import { OptionLines } from "../../games/quizshow/OptionLines";
 import type { Credit, FreeAnswer, QuestionUnion } from "../../generated/types";
 import { GrowingText } from "../../ui/GrowingText";
 import { words } from "../../words/en";
+import { OptionLines } from "../sheet/OptionLines";
 import { GroupsFields, OrderFields, PairsFields } from "./CardFields";
 import { GapsFields } from "./GapsFields";
 import { NumberFields } from "./NumberFields";

@@ -1,10 +1,10 @@
 import { useState } from "react";
 import type { EditorStore } from "../../build/editor";
 import { changeOptions, changeQuestion } from "../../build/edits";
-import { letter } from "../../games/stage";
 import type { QuestionUnion } from "../../generated/types";
 import { WordsField } from "../../rich/WordsField";
 import { written } from "../../rich/words";
+import { letter } from "../../stage/stage";
 import { useWholeNumber } from "../../ui/useWholeNumber";
 import { words } from "../../words/en";
 import { LINE_FIELD, Part, Rows } from "./rows";

@@ -1,7 +1,7 @@
 import { ChevronLeft, ChevronRight } from "lucide-react";
 import type { EditorStore } from "../../build/editor";
 import { changeQuestion, type WithOptions } from "../../build/edits";
-import { letter } from "../../games/stage";
+import { letter } from "../../stage/stage";
 import { words } from "../../words/en";
 import { Part } from "./rows";
 

@@ -41,6 +41,7 @@ public final class PastGame {
     Outcome outcome = review.outcome();
     return new Showing(
         at,
+        title.game(),
         Stage.END,
         title.cover(),
         review.passMark(),

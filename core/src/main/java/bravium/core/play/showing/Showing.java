@@ -32,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  * holds no answer that has not been given away.
  *
  * @param at the moment it shows, in milliseconds since 1970
+ * @param game the kind of the game
  * @param passMark null where no share of the points wins
  * @param terms what the rules say that a player has to know
  * @param scene what is seen of the board itself; null where the markers are all there is
@@ -49,6 +50,7 @@ import org.jspecify.annotations.Nullable;
 @Root
 public record Showing(
     long at,
+    String game,
     Stage stage,
     Cover cover,
     @Nullable PassMark passMark,

@@ -60,6 +60,7 @@ final class ShowingBuilder {
     Question now = game.question(sitting.now()).orElse(null);
     return new Showing(
         at,
+        activity.game().kind(),
         sitting.stage(),
         cover(activity.titlePage()),
         passMark(),

@@ -1,7 +1,7 @@
 import type { Asked, Talked } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
-import { words } from "../../words/en";
-import { letter } from "../stage";
+import { letter } from "../../stage/stage";
+import { words } from "../../words/learner";
 
 /** Why the option that was struck out last is wrong: the teacher's words or picture behind it. */
 export function TalkPanel({ question, talk }: { question: Asked; talk: Talked }) {

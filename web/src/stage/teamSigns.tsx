@@ -1,4 +1,4 @@
-import type { Sign } from "../../generated/types";
+import type { Sign } from "../generated/types";
 
 /** Each sign as one drawn shape, so that teams can be told apart without any colour. */
 const SHAPES: Record<Sign, string> = {

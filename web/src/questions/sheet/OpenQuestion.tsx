@@ -5,12 +5,12 @@ import { asKind, changeQuestion } from "../../build/edits";
 import { placeOf } from "../../build/places";
 import type { SheetActions } from "../../build/sheetActions";
 import type { QuestionUnion } from "../../generated/types";
-import { KindFields } from "../../questions/editors/KindFields";
-import { MoreFields } from "../../questions/editors/MoreFields";
 import { WordsField } from "../../rich/WordsField";
 import { written } from "../../rich/words";
 import { IconButton } from "../../ui/IconButton";
 import { words } from "../../words/en";
+import { KindFields } from "../editors/KindFields";
+import { MoreFields } from "../editors/MoreFields";
 
 interface Props {
   question: QuestionUnion;

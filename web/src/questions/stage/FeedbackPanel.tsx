@@ -1,11 +1,11 @@
 import { useEffect, useRef } from "react";
 import type { Asked, Showing, Told, Verdict } from "../../generated/types";
-import { solutionWords } from "../../questions/answers/answerWords";
-import { VERDICT_BARS, VERDICT_INKS, VERDICT_SIGNS } from "../../questions/verdicts";
 import { Rich } from "../../rich/Rich";
-import { words } from "../../words/en";
-import { isPicked } from "../stage";
-import { takerOf } from "./teams";
+import { isPicked } from "../../stage/stage";
+import { takerOf } from "../../stage/teams";
+import { words } from "../../words/learner";
+import { solutionWords } from "../answers/answerWords";
+import { VERDICT_BARS, VERDICT_INKS, VERDICT_SIGNS } from "../verdicts";
 
 const TITLES: Record<Verdict, string> = {
   right: words.game.right,

@@ -1,15 +1,15 @@
 import { Image, Route, Shuffle, Trash2 } from "lucide-react";
 import { useState } from "react";
-import { trailAlong, trailApart } from "../engine/LocalGame";
-import { randomId } from "../engine/randomId";
-import type { Activity, Picture, QuestionUnion, Spot, Trail } from "../generated/types";
-import { Picking } from "../media/Picking";
-import { blockOf } from "../media/upload";
-import { FIELD } from "../ui/field";
-import { words } from "../words/en";
-import type { EditorStore } from "./editor";
-import { blankQuestion } from "./edits";
+import type { EditorStore } from "../../build/editor";
+import { trailAlong, trailApart } from "../../engine/LocalGame";
+import { randomId } from "../../engine/randomId";
+import type { Activity, Picture, QuestionUnion, Spot, Trail } from "../../generated/types";
+import { Picking } from "../../media/Picking";
+import { blockOf } from "../../media/upload";
+import { blankQuestion } from "../../questions/blankQuestion";
+import { FIELD } from "../../ui/field";
 import { TrailBoard } from "./TrailBoard";
+import { boardWords } from "./words";
 
 const MOST = 40;
 
@@ -65,10 +65,10 @@ function TrailFields(props: { useEditor: EditorStore; trail: Trail; questions: Q
     <section aria-labelledby="trail" className="mb-4">
       <div className="flex flex-wrap items-center gap-2">
         <h2 id="trail" className="mr-auto text-sm font-semibold tracking-wide text-soft">
-          {words.trail.title} · {words.trail.count(laid.length, asked.length)}
+          {boardWords.trail.title} · {boardWords.trail.count(laid.length, asked.length)}
         </h2>
         <Tool icon={Image} act={() => setPicking(true)}>
-          {trail.picture ? words.trail.other : words.trail.choose}
+          {trail.picture ? boardWords.trail.other : boardWords.trail.choose}
         </Tool>
         {trail.markers.length > 1 && (
           <Tool
@@ -76,28 +76,28 @@ function TrailFields(props: { useEditor: EditorStore; trail: Trail; questions: Q
             pressed={path !== undefined}
             act={() => setPath(path ? undefined : [])}
           >
-            {words.trail.path}
+            {boardWords.trail.path}
           </Tool>
         )}
         {next && trail.markers.length < MOST && (
           <Tool icon={Shuffle} act={spread}>
-            {words.trail.layAll}
+            {boardWords.trail.layAll}
           </Tool>
         )}
         {trail.markers.length > 0 && (
           <Tool icon={Trash2} act={() => set({ ...trail, markers: [] })}>
-            {words.trail.clear}
+            {boardWords.trail.clear}
           </Tool>
         )}
       </div>
       <p className="my-1 text-soft" role="status">
         {path
-          ? words.trail.pathHow
+          ? boardWords.trail.pathHow
           : trail.markers.length >= MOST
-            ? words.trail.full
+            ? boardWords.trail.full
             : next
-              ? words.trail.layNext(questions.indexOf(next) + 1)
-              : words.trail.layNew}
+              ? boardWords.trail.layNext(questions.indexOf(next) + 1)
+              : boardWords.trail.layNew}
       </p>
       <TrailBoard
         trail={trail}
@@ -111,7 +111,7 @@ function TrailFields(props: { useEditor: EditorStore; trail: Trail; questions: Q
       />
       {trail.picture && (
         <label className="mt-1 block">
-          <span className="text-sm text-soft">{words.trail.describe}</span>
+          <span className="text-sm text-soft">{boardWords.trail.describe}</span>
           <input
             className={FIELD}
             maxLength={500}

@@ -1,17 +1,12 @@
-import { seriesOf } from "../engine/LocalGame";
-import type { BoardUnion, Climb, Readiness, Rise, Rules, Tries } from "../generated/types";
-import { words } from "../words/en";
+import { CHIP, ChoiceChip, NumberChip } from "../../build/chips";
+import { seriesOf } from "../../engine/LocalGame";
+import type { BoardUnion, Climb, Rise, Rules, Tries } from "../../generated/types";
+import type { SentenceProps } from "..";
 import { blankBoard, FEWEST_STEPS, MOST_STEPS } from "./blankBoard";
-import { CHIP, ChoiceChip, NumberChip } from "./chips";
-import type { EditorStore } from "./editor";
+import { boardWords } from "./words";
 
 /** How the questions are laid out, as a sentence; and what follows from it for the rules. */
-export function BoardSentence(props: {
-  useEditor: EditorStore;
-  readiness: Readiness;
-  change: (part: Partial<Rules>) => void;
-}) {
-  const { useEditor, readiness, change } = props;
+export default function BoardSentence({ useEditor, readiness, change }: SentenceProps) {
   const board = useEditor((editor) => editor.activity.game.board);
   const rules = useEditor((editor) => editor.activity.rules);
   const { edit } = useEditor.getState();
@@ -19,11 +14,11 @@ export function BoardSentence(props: {
     edit((a) => ({ ...a, game: { ...a.game, board: next } }), key);
   return (
     <>
-      {words.board.come}{" "}
+      {boardWords.board.come}{" "}
       <ChoiceChip
-        label={words.board.label}
+        label={boardWords.board.label}
         place="board"
-        names={words.board.kinds}
+        names={boardWords.board.kinds}
         value={board.kind}
         change={(kind) => set(blankBoard(kind, readiness.askable))}
       />{" "}
@@ -40,10 +35,10 @@ function LockSentence(props: { tries?: Tries; change: (part: Partial<Rules>) => 
   const { tries, change } = props;
   return (
     <>
-      {words.board.locks}{" "}
+      {boardWords.board.locks}{" "}
       <ChoiceChip
-        label={words.board.locksLabel}
-        names={words.board.lockWhen}
+        label={boardWords.board.locksLabel}
+        names={boardWords.board.lockWhen}
         value={tries?.again === "until-right" ? "right" : "answered"}
         change={(when) =>
           change({ tries: when === "right" ? { again: "until-right" } : undefined })
@@ -70,18 +65,18 @@ function ClimbSentence(props: {
     });
   return (
     <>
-      {words.board.steps}{" "}
+      {boardWords.board.steps}{" "}
       <NumberChip
-        label={words.board.stepsLabel}
+        label={boardWords.board.stepsLabel}
         value={steps}
         least={FEWEST_STEPS}
         most={MOST_STEPS}
         change={(next) => set({ ...climb, steps: next }, "steps")}
       />{" "}
-      {words.board.stepsAnd}{" "}
+      {boardWords.board.stepsAnd}{" "}
       <ChoiceChip
-        label={words.board.riseLabel}
-        names={words.board.rises}
+        label={boardWords.board.riseLabel}
+        names={boardWords.board.rises}
         value={rise}
         change={(next) =>
           set({
@@ -91,15 +86,15 @@ function ClimbSentence(props: {
           })
         }
       />{" "}
-      {words.board.miss}{" "}
+      {boardWords.board.miss}{" "}
       <ChoiceChip
-        label={words.board.missLabel}
-        names={words.board.misses}
+        label={boardWords.board.missLabel}
+        names={boardWords.board.misses}
         value={miss ?? "rest"}
         change={(next) => set({ ...climb, miss: next as "rest" | "end" })}
       />
-      {rules.teams && miss === "end" && ` ${words.board.teamsMiss}`}
-      <span className="block text-base leading-normal text-soft">{words.board.rest}</span>
+      {rules.teams && miss === "end" && ` ${boardWords.board.teamsMiss}`}
+      <span className="block text-base leading-normal text-soft">{boardWords.board.rest}</span>
       <span className="mt-1 flex flex-wrap items-end gap-1 leading-tight">
         {series.map((worth, i) => (
           <StepChip
@@ -132,7 +127,7 @@ function StepChip(props: {
     <span className="inline-flex flex-col items-center">
       {own ? (
         <NumberChip
-          label={words.board.stepWorth(step)}
+          label={boardWords.board.stepWorth(step)}
           value={worth}
           most={1_000_000_000}
           change={setWorth}
@@ -143,8 +138,8 @@ function StepChip(props: {
       <button
         type="button"
         aria-pressed={rest}
-        aria-label={words.board.restLabel(step)}
-        title={words.board.restLabel(step)}
+        aria-label={boardWords.board.restLabel(step)}
+        title={boardWords.board.restLabel(step)}
         onClick={turn}
         className={`${CHIP} min-w-11 cursor-pointer px-2 ${rest ? "bg-accent text-accent-content" : ""}`}
       >

@@ -3,10 +3,10 @@ import { type KeyboardEvent, type MouseEvent, memo } from "react";
 import type { EditorStore } from "../../build/editor";
 import type { SheetActions } from "../../build/sheetActions";
 import type { QuestionUnion } from "../../generated/types";
-import { rightWords } from "../../questions/rightWords";
 import { Rich } from "../../rich/Rich";
 import { isBlank, type Medium, mediaOf, plainOf, sentenceOf } from "../../rich/words";
 import { words } from "../../words/en";
+import { rightWords } from "../rightWords";
 
 interface Props {
   question: QuestionUnion;

@@ -1,10 +1,10 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from "react";
-import { trailApart } from "../engine/LocalGame";
-import type { QuestionUnion, Spot, Trail, TrailMarker } from "../generated/types";
-import { AreaLayer, arrowOf, placeIn, within } from "../questions/answers/areas";
-import { mediumAddress } from "../rich/media";
-import { plainOf } from "../rich/words";
-import { words } from "../words/en";
+import { trailApart } from "../../engine/LocalGame";
+import type { QuestionUnion, Spot, Trail, TrailMarker } from "../../generated/types";
+import { AreaLayer, arrowOf, placeIn, within } from "../../questions/answers/areas";
+import { mediumAddress } from "../../rich/media";
+import { plainOf } from "../../rich/words";
+import { boardWords } from "./words";
 
 const STEP = 10;
 
@@ -54,7 +54,7 @@ export function TrailBoard(props: {
       ref={board}
       role="application"
       tabIndex={-1}
-      aria-label={words.trail.board}
+      aria-label={boardWords.trail.board}
       style={{ aspectRatio: `${width} / ${height}` }}
       className={`relative max-h-[60vh] w-full max-w-full touch-none overflow-hidden rounded-[4px] border-2 border-line bg-base-200 select-none ${path ? "cursor-crosshair" : "cursor-copy"}`}
       onPointerDown={down}
@@ -82,7 +82,7 @@ export function TrailBoard(props: {
         />
       ) : (
         <p className="pointer-events-none absolute inset-0 grid place-items-center p-6 text-center text-soft">
-          {words.trail.nothing}
+          {boardWords.trail.nothing}
         </p>
       )}
       {path && path.length > 1 && <PathLine path={path} />}
@@ -158,7 +158,7 @@ function MarkerHandle(props: {
   return (
     <button
       type="button"
-      aria-label={words.trail.marker(place + 1, question ? plainOf(question.text) : "")}
+      aria-label={boardWords.trail.marker(place + 1, question ? plainOf(question.text) : "")}
       data-place={`marker ${marker.question}`}
       style={{ left: `${marker.x / 10}%`, top: `${marker.y / 10}%` }}
       className={`absolute grid size-9 -translate-1/2 cursor-move place-items-center rounded-full border-2 font-display font-semibold ${question ? (question.off ? "border-edge bg-base-200 text-soft" : "border-base-content bg-card") : "border-error bg-card text-error"}`}

@@ -1,5 +1,5 @@
-import type { Side } from "../../generated/types";
-import { words } from "../../words/en";
+import type { Side } from "../generated/types";
+import { words } from "../words/learner";
 import { TeamSign } from "./teamSigns";
 
 /** The teams with their points, always in sight; whose turn it is stands out by frame and word. */

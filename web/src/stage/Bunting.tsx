@@ -1,9 +1,9 @@
 import { memo } from "react";
 import type { Marker, Shape, State } from "../generated/types";
-import { words } from "../words/en";
+import { useSize } from "../ui/useSize";
+import { words } from "../words/learner";
 import { type Hanging, hang } from "./buntingLayout";
 import { MARKER_SIGNS } from "./markerSigns";
-import { useSize } from "./useSize";
 
 const FLAGS: Record<State, string> = {
   "to-do": "fill-base-100 stroke-edge",

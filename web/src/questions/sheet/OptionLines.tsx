@@ -11,11 +11,11 @@ import {
 } from "../../build/edits";
 import { placeOf } from "../../build/places";
 import { randomId } from "../../engine/randomId";
-import { LINE_FIELD } from "../../questions/editors/rows";
 import { type FieldKey, WordsField } from "../../rich/WordsField";
 import type { Words } from "../../rich/words";
+import { letter } from "../../stage/stage";
 import { words } from "../../words/en";
-import { letter } from "../stage";
+import { LINE_FIELD } from "../editors/rows";
 
 const MOST = 26;
 

@@ -1,6 +1,6 @@
 import { type CSSProperties, useEffect } from "react";
-import type { Dress, Type } from "../../generated/types";
-import type { MediaAddress } from "../../rich/media";
+import type { Dress, Type } from "../generated/types";
+import type { MediaAddress } from "../rich/media";
 
 const FONTS: Record<Type, { display: string; sans: string }> = {
   clear: {

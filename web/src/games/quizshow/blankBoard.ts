@@ -1,4 +1,4 @@
-import type { BoardUnion } from "../generated/types";
+import type { BoardUnion } from "../../generated/types";
 
 export const FEWEST_STEPS = 3;
 export const MOST_STEPS = 30;

@@ -1,9 +1,9 @@
 import { Timer } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
-import type { Countdown as Clock } from "../../generated/types";
-import { playEffect } from "../../sound/effects";
-import { useSoundSwitch } from "../../sound/useSound";
-import { words } from "../../words/en";
+import type { Countdown as Clock } from "../generated/types";
+import { playEffect } from "../sound/effects";
+import { useSoundSwitch } from "../sound/useSound";
+import { words } from "../words/learner";
 
 const SOON = 10_000;
 /** The last seconds that are heard. */

@@ -1,18 +1,26 @@
-import { useState } from "react";
-import type { Answered, Closing, Outcome, Showing } from "../../generated/types";
-import { LookBack } from "../../questions/answers/LookBack";
-import { Rich } from "../../rich/Rich";
-import { Rosette } from "../../ui/Rosette";
-import { words } from "../../words/en";
-import type { StageProps } from "../stage";
-import { ClimbView, heightNow } from "./ClimbView";
-import { Heading } from "./Stage";
+import { type ReactNode, useState } from "react";
+import type { Answered, Closing, Outcome, Showing } from "../generated/types";
+import { LookBack } from "../questions/answers/LookBack";
+import { Rich } from "../rich/Rich";
+import { words } from "../words/learner";
+import { Heading } from "./Heading";
+import { Rosette } from "./Rosette";
+import type { StageProps } from "./stage";
+
+/** What the end says where a game is not won by a sum of points. */
+export interface OwnEnd {
+  /** What is seen once more. */
+  beside?: ReactNode;
+  lost: string;
+  won: (points: number) => string;
+  needed: string;
+}
 
 /** The win with its rosette, or the loss with what was right; and play again. */
-export function EndView(props: StageProps & { ending: Closing }) {
-  const { ending, showing, again, busy, takesFocus, note } = props;
+export function EndView(props: StageProps & { ending: Closing; own?: OwnEnd }) {
+  const { ending, own, showing, again, busy, takesFocus, note } = props;
   const { outcome } = ending;
-  const { wording, scene, teams } = showing;
+  const { wording } = showing;
   const [looking, setLooking] = useState(false);
   return (
     <div className="flex flex-1 flex-col items-center justify-center gap-[calc(var(--gap)*1.2)] text-center">
@@ -21,18 +29,14 @@ export function EndView(props: StageProps & { ending: Closing }) {
           {outcome.won && (
             <Rosette points={outcome.points} label={words.game.pointsUnit(outcome.points)} />
           )}
-          {scene?.kind === "climb" && (
-            <div className="h-[max(14rem,48cqh)] max-w-full flex-[0_1_24em]">
-              <ClimbView climb={scene} teams={teams} small />
-            </div>
-          )}
+          {own?.beside}
         </div>
       )}
       <Heading takesFocus={takesFocus} turn="end" about="details">
-        {endTitle(showing, outcome)}
+        {endTitle(showing, outcome, own)}
       </Heading>
       <div className="max-w-[34em] font-sans" data-about="details">
-        <p>{endWords(showing, outcome)}</p>
+        <p>{endWords(showing, outcome, own)}</p>
         {ending.text && <Rich words={ending.text} />}
       </div>
       {looking && <Answers answers={ending.answers} />}
@@ -54,7 +58,7 @@ export function EndView(props: StageProps & { ending: Closing }) {
   );
 }
 
-function endTitle({ score, teams, wording, scene }: Showing, outcome: Outcome): string {
+function endTitle({ score, teams, wording }: Showing, outcome: Outcome, own?: OwnEnd): string {
   if (outcome.ended === "closed" && !outcome.won) return words.game.closedTitle;
   const winners = outcome.winners.map((place) => teams[place]?.name ?? "");
   if (winners.length > 0 && outcome.awaiting > 0) return words.game.awaitingTitle;
@@ -64,22 +68,18 @@ function endTitle({ score, teams, wording, scene }: Showing, outcome: Outcome): 
   if (outcome.awaiting > 0) return words.game.awaitingTitle;
   if (outcome.won) return wording?.won ?? words.game.won;
   if (wording?.lost) return wording.lost;
-  if (scene?.kind === "climb") return words.climb.lost(heightNow(scene, teams), scene.steps.length);
+  if (own) return own.lost;
   if (outcome.ended === "time") return words.game.timeUp(score);
   return outcome.ended === "lives" ? words.game.livesUp(score) : words.game.lost(score);
 }
 
-function endWords({ score, teams, scene, passMark }: Showing, outcome: Outcome): string {
+function endWords({ score, teams }: Showing, outcome: Outcome, own?: OwnEnd): string {
   if (teams.length > 0) {
     const marks = outcome.awaiting > 0 ? `${words.teams.awaiting(outcome.awaiting)} ` : "";
     return marks + teams.map(({ name, points }) => words.teams.result(name, points)).join(" · ");
   }
   if (outcome.possible === 0 && score.given === score.asked) return words.talk.overText;
-  if (scene?.kind === "climb") {
-    return outcome.won
-      ? words.climb.wonAt(heightNow(scene, teams), scene.steps.length, outcome.points)
-      : words.climb.needed(passMark?.rightNeeded ?? 0);
-  }
+  if (own) return outcome.won ? own.won(outcome.points) : own.needed;
   if (outcome.awaiting > 0) return words.game.awaiting(outcome.awaiting);
   if (outcome.ended === "closed") return words.game.closed(score);
   return outcome.won

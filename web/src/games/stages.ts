@@ -1,0 +1,12 @@
+import { type ComponentType, lazy } from "react";
+import type { GameDataUnion } from "../generated/types";
+import type { StageProps } from "../stage/stage";
+
+/** The stage of each game, loaded with the game that is played: one line a game. */
+const stages: Record<GameDataUnion["kind"], ComponentType<StageProps>> = {
+  "quiz-show": lazy(() => import("./quizshow/Stage")),
+};
+
+/** The stage of a game; nothing where this version doesn't know it. */
+export const stageOf = (kind: string): ComponentType<StageProps> | undefined =>
+  stages[kind as GameDataUnion["kind"]];

@@ -1,0 +1,153 @@
+import type { ReactNode } from "react";
+import type { ActionUnion, Asked, Showing } from "../../generated/types";
+import { MediaRow, Rich } from "../../rich/Rich";
+import { mediaOf, sentenceOf } from "../../rich/words";
+import { Countdown } from "../../stage/Countdown";
+import { Heading } from "../../stage/Heading";
+import { Points } from "../../stage/Points";
+import { onwards, type StageProps } from "../../stage/stage";
+import { takerOf, waitsForTurn } from "../../stage/teams";
+import { words } from "../../words/learner";
+import { AnswerField } from "../answers/AnswerField";
+import { FeedbackPanel } from "./FeedbackPanel";
+import { TalkPanel } from "./TalkPanel";
+
+/** What a game says where it counts in another way than by points and places. */
+export interface OwnFoot {
+  /** How one stands, instead of which question it is. */
+  standing: string;
+}
+
+/** A question as it is asked, answered and talked through, in whichever game. */
+export function QuestionView(props: StageProps & { read: ReactNode; own?: OwnFoot }) {
+  const { showing, given, act, busy, takesFocus, note, aloud, others } = props;
+  const { question, feedback, talk } = showing;
+  if (!question) return null;
+  const gaps = question.kind.startsWith("gaps");
+  const media = mediaOf(question.text);
+  const pictures = media.filter((medium) => medium.kind === "picture");
+  return (
+    <form
+      className="flex flex-1 flex-col gap-[var(--gap)]"
+      onSubmit={(event) => {
+        event.preventDefault();
+        const move = onwards(showing, given, aloud);
+        if (move && !busy) act(move);
+      }}
+    >
+      <div className="flex items-start justify-between gap-[0.4em]">
+        <Heading takesFocus={takesFocus} turn={question.id} about={`question ${question.id}`}>
+          {gaps ? words.game.fillGaps : sentenceOf(question.text)}
+        </Heading>
+        {props.read}
+      </div>
+      <MediaRow media={media.filter((medium) => medium.kind === "sound")} />
+      <div className="stage-answer" data-pictures={pictures.length > 0}>
+        <MediaRow media={pictures} />
+        <div className="flex min-h-0 flex-1 flex-col gap-[var(--gap)]">
+          <AnswerField {...props} question={question} />
+        </div>
+      </div>
+      {question.kind === "unfinished" && <p className="text-soft">{words.game.unfinished}</p>}
+      <Hints question={question} />
+      {talk && !feedback && <TalkPanel question={question} talk={talk} />}
+      {feedback && (
+        <FeedbackPanel
+          showing={showing}
+          told={feedback}
+          question={question}
+          comesIntoView={takesFocus}
+        />
+      )}
+      {others}
+      <Foot {...props} question={question} />
+      {note && <p role="status">{note}</p>}
+    </form>
+  );
+}
+
+function Hints({ question }: { question: Asked }) {
+  return (
+    <div role="status">
+      {question.help.hints.map((hint, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: hints come one after another and stay
+        <div key={i} className="border-l-4 border-accent pl-[0.7em] font-sans">
+          <strong>{words.game.hintNumber(i + 1)}</strong> <Rich words={hint} />
+        </div>
+      ))}
+    </div>
+  );
+}
+
+/** Points, place, lives and clock, and what can be done next. */
+function Foot(props: StageProps & { question: Asked; own?: OwnFoot }) {
+  const { showing, question, given, act, busy, timeUp, aloud, own } = props;
+  const { score, terms, clock, feedback, teams, wording, talk } = showing;
+  const answering = showing.stage === "question" && !talk?.done;
+  const again = feedback !== undefined && !feedback.settled && !terms.later;
+  const taken = feedback !== undefined && !feedback.settled && takerOf(showing) !== undefined;
+  return (
+    <div className="mt-auto flex flex-wrap items-center justify-between gap-x-6 gap-y-2 border-t border-line pt-[calc(var(--gap)*0.8)]">
+      {teams.length === 0 && <Points score={score} />}
+      {teams.length > 0 && question.number === 0 && question.kind !== "information" && (
+        <p className="text-soft">{words.teams.deciding}</p>
+      )}
+      {props.pressTeam && waitsForTurn(showing) && (
+        <p className="text-soft">{words.teams.giveTurn}</p>
+      )}
+      {own && <p className="text-soft">{own.standing}</p>}
+      {!own && question.number > 0 && (
+        <p className="text-soft">{words.game.place(question.number, score.asked)}</p>
+      )}
+      {terms.lives !== undefined && <p className="text-soft">{words.game.lives(terms.lives)}</p>}
+      {clock && <Countdown clock={clock} timeUp={timeUp} silent={showing.sounds?.off} />}
+      <div className="flex flex-wrap gap-[calc(var(--gap)*0.6)] @max-[599px]/stage:order-first @max-[599px]/stage:w-full @max-[599px]/stage:flex-col-reverse">
+        {answering && question.help.more > 0 && (
+          <button
+            type="button"
+            className="btn btn-outline"
+            disabled={busy}
+            onClick={() => act({ kind: "hint", question: question.id })}
+          >
+            {question.help.price > 0
+              ? words.game.hintCosts(question.help.price)
+              : (wording?.hint ?? words.game.hint)}
+          </button>
+        )}
+        {(taken || (again && terms.tries !== undefined)) && (
+          <button
+            type="button"
+            className="btn btn-outline"
+            disabled={busy}
+            onClick={() => act({ kind: "settle", question: question.id })}
+          >
+            {taken ? words.teams.leaveMissed : words.game.leaveIt}
+          </button>
+        )}
+        <button
+          type="submit"
+          className="btn btn-primary"
+          disabled={busy || onwards(showing, given, aloud) === undefined}
+        >
+          {buttonWords(showing, question, onwards(showing, given, aloud), own)}
+        </button>
+      </div>
+    </div>
+  );
+}
+
+function buttonWords(showing: Showing, question: Asked, move?: ActionUnion, own?: OwnFoot): string {
+  const { score, stage, feedback, terms, wording } = showing;
+  if (question.kind === "unfinished") return words.game.passOver;
+  if (stage === "question") {
+    return move?.kind === "continue" ? words.game.goOn : (wording?.answer ?? words.game.answer);
+  }
+  const next = wording?.next ?? words.game.next;
+  if (feedback && !feedback.settled) {
+    return terms.later || takerOf(showing) ? next : words.game.tryAgain;
+  }
+  // Where it ends is not a matter of how many were asked.
+  if (own) return next;
+  const settled = score.right + score.partly + score.wrong + score.missed + score.given;
+  return settled === score.asked ? words.game.toEnd : next;
+}

@@ -1,0 +1,66 @@
+import { type ReactNode, useRef } from "react";
+import { ReadAloud } from "../aloud/ReadAloud";
+import { useMediaAddress } from "../rich/media";
+import { words } from "../words/learner";
+import { Bunting } from "./Bunting";
+import { dressStyle, useFonts } from "./dress";
+import { EndView, type OwnEnd } from "./EndView";
+import type { StageProps } from "./stage";
+import { TeamsBar } from "./TeamsBar";
+import { TitleView } from "./TitleView";
+
+interface FrameProps extends StageProps {
+  /** How it is won, for the title page. */
+  facts: string;
+  /** How it stands, for who hears it; points and places where nothing is said. */
+  progress?: string;
+  /** Whether the markers hang at the top; not where the scene itself shows them. */
+  bunting: boolean;
+  /** What the end says of this game alone. */
+  end?: OwnEnd;
+  /** What is seen between the title page and the end. */
+  children: (read: ReactNode) => ReactNode;
+}
+
+/** What every game has around it: its look, markers, teams, title page and end. */
+export function StageFrame(props: FrameProps) {
+  const { showing, facts, progress, bunting, end, children } = props;
+  const stage = useRef<HTMLDivElement>(null);
+  const read = showing.stage !== "end" && (
+    <ReadAloud
+      stage={stage}
+      turn={`${showing.stage} ${showing.question?.id}`}
+      wordsPerMinute={showing.cover.aloud}
+    />
+  );
+  const address = useMediaAddress();
+  const { dress, teams } = showing;
+  const begun = showing.stage !== "title";
+  useFonts(dress?.type);
+  return (
+    <div
+      ref={stage}
+      className="stage"
+      data-told={showing.feedback !== undefined}
+      data-teams={teams.length > 0}
+      data-dense={showing.question?.dense === true}
+      data-dressed={dress !== undefined}
+      style={dress && dressStyle(dress, address)}
+    >
+      {begun && bunting && (
+        <Bunting
+          markers={showing.markers}
+          shape={dress?.shape}
+          small={teams.length > 0 || showing.talk !== undefined}
+        />
+      )}
+      {begun && teams.length > 0 && <TeamsBar teams={teams} press={props.pressTeam} />}
+      <p className="sr-only" role="status">
+        {begun && (progress ?? words.game.progress(showing.score, showing.question?.number))}
+      </p>
+      {!begun && <TitleView {...props} facts={facts} read={read} />}
+      {begun && children(read)}
+      {showing.ending && <EndView {...props} ending={showing.ending} own={end} />}
+    </div>
+  );
+}

@@ -1,0 +1,44 @@
+import type { ReactNode } from "react";
+import { Rich } from "../rich/Rich";
+import { words } from "../words/learner";
+import { Heading } from "./Heading";
+import type { StageProps } from "./stage";
+import { TeamsBar } from "./TeamsBar";
+
+/** The title page: what it is about, how it is won, and its beginning. */
+export function TitleView(props: StageProps & { facts: string; read: ReactNode }) {
+  const { showing, act, busy, takesFocus, note, read, facts } = props;
+  const { cover, terms, wording } = showing;
+  return (
+    <div className="flex flex-1 flex-col items-center justify-center gap-[calc(var(--gap)*1.4)] text-center">
+      <Heading takesFocus={takesFocus} turn="title" about="title">
+        {cover.title || words.untitled}
+      </Heading>
+      <p className="text-soft" data-about="details">
+        {[cover.subject, cover.year === undefined ? "" : words.year(cover.year)]
+          .filter(Boolean)
+          .join(" · ")}
+      </p>
+      {cover.introduction && (
+        <div className="flex max-w-[34em] items-start gap-[0.4em]">
+          <div className="font-sans" data-about="details" data-read>
+            <Rich words={cover.introduction} />
+          </div>
+          {read}
+        </div>
+      )}
+      <p>{showing.teams.length > 0 ? words.teams.wins : facts}</p>
+      {showing.teams.length > 0 && <TeamsBar teams={showing.teams} />}
+      <p className="text-soft">{words.game.termsOf(terms)}</p>
+      <button
+        type="button"
+        className="btn btn-primary"
+        disabled={busy}
+        onClick={() => act({ kind: "start" })}
+      >
+        {wording?.start ?? words.game.start}
+      </button>
+      {note && <p role="status">{note}</p>}
+    </div>
+  );
+}
