@@ -131,7 +131,7 @@ export const dressOf = (look: Look): Dress => answer(engine.dress(look));
 /** A fresh opening for trying a game out. */
 export function rehearsal(activity: Activity): Opening {
   const teams = activity.rules.teams?.list ?? [];
-  return { seed: randomId(24), at: Date.now(), rehearsal: true, teams };
+  return { seed: randomId(24), at: Date.now(), rehearsal: true, teams, help: [] };
 }
 
 /** What the core works out under a name. */

@@ -20,6 +20,5 @@ module bravium.core {
   exports bravium.core.readiness;
   exports bravium.core.rehearsal;
   exports bravium.core.revision;
-  exports bravium.core.words;
-  exports bravium.core.writing;
+  exports bravium.core.rich;
 }

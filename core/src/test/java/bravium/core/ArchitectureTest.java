@@ -122,5 +122,5 @@ class ArchitectureTest {
           .orShould()
           .dependOnClassesThat()
           .haveFullyQualifiedName("java.text.Normalizer")
-          .because("they differ on rare characters; bravium.core.words.Texts says it once");
+          .because("they differ on rare characters; bravium.core.rich.Texts says it once");
 }

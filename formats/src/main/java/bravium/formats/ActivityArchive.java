@@ -3,7 +3,7 @@ package bravium.formats;
 import bravium.core.activity.Activity;
 import bravium.core.codec.Codec;
 import bravium.core.json.FormatProblem;
-import bravium.core.words.MediumName;
+import bravium.core.rich.MediumName;
 import java.io.Closeable;
 import java.io.IOException;
 import java.io.InputStream;

@@ -1,7 +1,7 @@
 package bravium.formats;
 
 import bravium.core.question.Question;
-import bravium.core.writing.QuestionRow;
+import bravium.formats.writing.QuestionRow;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;

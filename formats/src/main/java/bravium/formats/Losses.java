@@ -14,7 +14,7 @@ import bravium.core.question.Question;
 import bravium.core.question.Sorting;
 import bravium.core.question.TypedText;
 import bravium.core.question.UnknownQuestion;
-import bravium.core.writing.QuestionRow;
+import bravium.formats.writing.QuestionRow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;

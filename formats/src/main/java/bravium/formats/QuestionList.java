@@ -1,8 +1,8 @@
 package bravium.formats;
 
 import bravium.core.question.Question;
-import bravium.core.writing.QuestionRow;
 import bravium.formats.Understood.Left;
+import bravium.formats.writing.QuestionRow;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

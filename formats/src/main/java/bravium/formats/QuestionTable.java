@@ -2,8 +2,8 @@ package bravium.formats;
 
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
-import bravium.core.writing.QuestionRow;
 import bravium.formats.Understood.Left;
+import bravium.formats.writing.QuestionRow;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;

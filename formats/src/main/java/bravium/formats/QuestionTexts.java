@@ -1,9 +1,9 @@
 package bravium.formats;
 
-import bravium.core.writing.QuestionRow;
 import bravium.formats.Understood.Left;
 import bravium.formats.Understood.LineRole;
 import bravium.formats.Understood.TextForm;
+import bravium.formats.writing.QuestionRow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -1,9 +1,9 @@
 package bravium.formats;
 
-import bravium.core.writing.QuestionRow;
 import bravium.formats.Understood.Left;
 import bravium.formats.Understood.LineRole;
 import bravium.formats.Understood.ReadLine;
+import bravium.formats.writing.QuestionRow;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

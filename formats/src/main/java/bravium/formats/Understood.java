@@ -1,7 +1,7 @@
 package bravium.formats;
 
 import bravium.core.question.Question;
-import bravium.core.writing.QuestionRow;
+import bravium.formats.writing.QuestionRow;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import java.util.function.Supplier;

@@ -3,7 +3,7 @@ package bravium.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.question.Question;
-import bravium.core.writing.QuestionRow;
+import bravium.formats.writing.QuestionRow;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;

@@ -4,7 +4,7 @@ import bravium.core.json.Extra;
 import bravium.core.json.Range;
 import bravium.core.json.Root;
 import bravium.core.question.Question;
-import bravium.core.words.Words;
+import bravium.core.rich.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;

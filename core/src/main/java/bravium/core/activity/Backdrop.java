@@ -2,7 +2,7 @@ package bravium.core.activity;
 
 import bravium.core.json.Extra;
 import bravium.core.measure.Colour;
-import bravium.core.words.Picture;
+import bravium.core.rich.Picture;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import org.jspecify.annotations.Nullable;

@@ -3,7 +3,7 @@ package bravium.core.activity;
 import bravium.core.json.Root;
 import bravium.core.measure.Colour;
 import bravium.core.measure.Veil;
-import bravium.core.words.Picture;
+import bravium.core.rich.Picture;
 import org.jspecify.annotations.Nullable;
 
 /**

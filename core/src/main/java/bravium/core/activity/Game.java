@@ -2,8 +2,8 @@ package bravium.core.activity;
 
 import bravium.core.question.PointAt;
 import bravium.core.question.Question;
-import bravium.core.words.Picture;
-import bravium.core.words.Words;
+import bravium.core.rich.Picture;
+import bravium.core.rich.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;

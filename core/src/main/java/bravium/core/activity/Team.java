@@ -1,7 +1,7 @@
 package bravium.core.activity;
 
 import bravium.core.json.Extra;
-import bravium.core.words.Texts;
+import bravium.core.rich.Texts;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonProperty;
 

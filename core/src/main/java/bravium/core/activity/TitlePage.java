@@ -2,7 +2,7 @@ package bravium.core.activity;
 
 import bravium.core.json.Extra;
 import bravium.core.json.Range;
-import bravium.core.words.Words;
+import bravium.core.rich.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

@@ -2,7 +2,7 @@ package bravium.core.answer;
 
 import bravium.core.answer.Judgement.Reason;
 import bravium.core.answer.NumberText.Reading;
-import bravium.core.words.Texts;
+import bravium.core.rich.Texts;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;

@@ -1,7 +1,7 @@
 package bravium.core.answer;
 
 import bravium.core.json.Root;
-import bravium.core.words.Texts;
+import bravium.core.rich.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

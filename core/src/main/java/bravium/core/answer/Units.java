@@ -1,6 +1,6 @@
 package bravium.core.answer;
 
-import bravium.core.words.Texts;
+import bravium.core.rich.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

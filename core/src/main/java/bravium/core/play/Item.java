@@ -2,7 +2,7 @@ package bravium.core.play;
 
 import bravium.core.question.Marking;
 import bravium.core.question.Question;
-import bravium.core.words.Words;
+import bravium.core.rich.Words;
 import java.util.List;
 
 /**

@@ -1,7 +1,7 @@
 package bravium.core.play;
 
 import bravium.core.json.Root;
-import bravium.core.words.Texts;
+import bravium.core.rich.Texts;
 
 /**
  * Something that a player or the teacher does.

@@ -2,7 +2,7 @@ package bravium.core.play;
 
 import bravium.core.question.Mark;
 import bravium.core.question.Response;
-import bravium.core.words.Words;
+import bravium.core.rich.Words;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

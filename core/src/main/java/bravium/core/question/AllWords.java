@@ -1,7 +1,7 @@
 package bravium.core.question;
 
 import bravium.core.answer.Mistake;
-import bravium.core.words.Words;
+import bravium.core.rich.Words;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

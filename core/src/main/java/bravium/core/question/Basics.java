@@ -1,7 +1,7 @@
 package bravium.core.question;
 
 import bravium.core.json.Range;
-import bravium.core.words.Words;
+import bravium.core.rich.Words;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -69,6 +69,11 @@ public record Basics(
   /** The same with another text. */
   public Basics withText(Words changed) {
     return new Basics(id, changed, feedback, off, worth, seconds, hints);
+  }
+
+  /** The same with other words to what is answered. */
+  public Basics withFeedback(Feedback changed) {
+    return new Basics(id, text, changed, off, worth, seconds, hints);
   }
 
   /** The same with other hints. */

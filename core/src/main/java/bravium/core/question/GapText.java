@@ -1,6 +1,6 @@
 package bravium.core.question;
 
-import bravium.core.words.Texts;
+import bravium.core.rich.Texts;
 import java.util.ArrayList;
 import java.util.List;
 

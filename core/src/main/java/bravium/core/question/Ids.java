@@ -1,6 +1,6 @@
 package bravium.core.question;
 
-import bravium.core.words.Texts;
+import bravium.core.rich.Texts;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;

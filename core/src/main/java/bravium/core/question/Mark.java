@@ -1,6 +1,6 @@
 package bravium.core.question;
 
-import bravium.core.words.Words;
+import bravium.core.rich.Words;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

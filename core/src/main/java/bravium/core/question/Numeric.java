@@ -6,7 +6,7 @@ import bravium.core.answer.NumberAnswer;
 import bravium.core.answer.NumberRead;
 import bravium.core.json.Extra;
 import bravium.core.json.Flat;
-import bravium.core.words.Texts;
+import bravium.core.rich.Texts;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;

@@ -1,8 +1,8 @@
 package bravium.core.question;
 
 import bravium.core.measure.ProjectorFit;
-import bravium.core.words.Picture;
-import bravium.core.words.Words;
+import bravium.core.rich.Picture;
+import bravium.core.rich.Words;
 import java.util.List;
 
 /** How a question lies on the projector. */

@@ -1,6 +1,6 @@
 package bravium.core.question;
 
-import bravium.core.words.Texts;
+import bravium.core.rich.Texts;
 import java.util.Optional;
 
 /** A question that is answered in one's own words: nothing marks it at once. */

@@ -3,7 +3,7 @@ package bravium.core.question;
 import bravium.core.json.Extra;
 import bravium.core.json.Flat;
 import bravium.core.json.Range;
-import bravium.core.words.Words;
+import bravium.core.rich.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.ArrayList;

@@ -1,7 +1,7 @@
 package bravium.core.question;
 
 import bravium.core.json.Root;
-import bravium.core.words.Words;
+import bravium.core.rich.Words;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;

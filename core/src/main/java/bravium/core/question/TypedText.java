@@ -7,7 +7,7 @@ import bravium.core.answer.Mistake;
 import bravium.core.answer.SwitchExample;
 import bravium.core.json.Extra;
 import bravium.core.json.Flat;
-import bravium.core.words.Texts;
+import bravium.core.rich.Texts;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;

@@ -1,7 +1,7 @@
 package bravium.core.question;
 
 import bravium.core.json.Extra;
-import bravium.core.words.Words;
+import bravium.core.rich.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 import java.util.Optional;

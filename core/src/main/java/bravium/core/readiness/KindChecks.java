@@ -12,7 +12,7 @@ import bravium.core.question.Question;
 import bravium.core.question.Sortable;
 import bravium.core.question.Sorting;
 import bravium.core.question.TypedText;
-import bravium.core.words.Texts;
+import bravium.core.rich.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;

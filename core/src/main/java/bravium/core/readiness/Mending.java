@@ -13,7 +13,7 @@ import bravium.core.question.Option;
 import bravium.core.question.PickAll;
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
-import bravium.core.words.Words;
+import bravium.core.rich.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;

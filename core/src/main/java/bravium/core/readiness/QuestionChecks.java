@@ -13,7 +13,7 @@ import bravium.core.question.PickOne;
 import bravium.core.question.Question;
 import bravium.core.question.TrueFalse;
 import bravium.core.question.UnknownQuestion;
-import bravium.core.words.Texts;
+import bravium.core.rich.Texts;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;

@@ -8,7 +8,7 @@ import bravium.core.play.PassMark;
 import bravium.core.question.Information;
 import bravium.core.question.Marking;
 import bravium.core.question.Question;
-import bravium.core.words.Texts;
+import bravium.core.rich.Texts;
 import java.util.ArrayList;
 import java.util.List;
 

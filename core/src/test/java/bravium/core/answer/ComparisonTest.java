@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.answer.Judgement.Reason;
 import bravium.core.json.Extra;
-import bravium.core.words.Words;
+import bravium.core.rich.Words;
 import com.ibm.icu.text.Collator;
 import com.ibm.icu.text.Normalizer2;
 import com.ibm.icu.text.RuleBasedCollator;

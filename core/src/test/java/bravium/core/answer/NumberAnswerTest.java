@@ -3,7 +3,7 @@ package bravium.core.answer;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.answer.Judgement.Reason;
-import bravium.core.words.Words;
+import bravium.core.rich.Words;
 import java.math.BigDecimal;
 import java.util.List;
 import net.jqwik.api.ForAll;

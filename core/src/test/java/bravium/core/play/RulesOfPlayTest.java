@@ -19,10 +19,10 @@ import bravium.core.question.Option;
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
+import bravium.core.rich.Words;
 import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
 import bravium.core.samples.Plays;
-import bravium.core.words.Words;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -360,6 +360,18 @@ class RulesOfPlayTest {
       assertThat(end.ending().answers().getFirst().told().right() != null)
           .isEqualTo(rule != Answers.NEVER);
     }
+  }
+
+  @Test
+  void whoGivesTheGameMaySayWhenAnswersAreGivenAway() {
+    Activity activity = Activities.quiz(RULES.withAnswers(Answers.AFTER_LAST_TRY), 1);
+    Opening test = new Opening("s", 0, false).withAnswers(Answers.NEVER);
+    Player player = new Player(activity, Mover.PLAYER, test);
+    player.start();
+    player.pick("b");
+    assertThat(showing(player).feedback().right()).isNull();
+    player.goOn();
+    assertThat(showing(player).ending().answers().getFirst().told().right()).isNull();
   }
 
   private static Move mark(int points) {

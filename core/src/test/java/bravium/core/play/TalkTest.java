@@ -11,10 +11,10 @@ import bravium.core.question.Feedback;
 import bravium.core.question.Option;
 import bravium.core.question.PickOne;
 import bravium.core.question.TrueFalse;
+import bravium.core.rich.Words;
 import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
 import bravium.core.samples.Plays;
-import bravium.core.words.Words;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.answer.Comparing;
 import bravium.core.json.Extra;
+import bravium.core.rich.Words;
 import bravium.core.samples.RandomQuestions;
-import bravium.core.words.Words;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;

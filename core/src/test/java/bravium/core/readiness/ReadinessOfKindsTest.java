@@ -26,11 +26,11 @@ import bravium.core.question.PointAt;
 import bravium.core.question.Question;
 import bravium.core.question.Sorting;
 import bravium.core.question.TypedText;
+import bravium.core.rich.Paragraph;
+import bravium.core.rich.Picture;
+import bravium.core.rich.Sound;
+import bravium.core.rich.Words;
 import bravium.core.samples.Activities;
-import bravium.core.words.Paragraph;
-import bravium.core.words.Picture;
-import bravium.core.words.Sound;
-import bravium.core.words.Words;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

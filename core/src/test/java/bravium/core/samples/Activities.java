@@ -12,7 +12,7 @@ import bravium.core.question.Feedback;
 import bravium.core.question.Option;
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
-import bravium.core.words.Words;
+import bravium.core.rich.Words;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;

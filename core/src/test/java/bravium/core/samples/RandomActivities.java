@@ -27,7 +27,7 @@ import bravium.core.json.Extra;
 import bravium.core.measure.Colour;
 import bravium.core.play.Opening;
 import bravium.core.question.Question;
-import bravium.core.words.Picture;
+import bravium.core.rich.Picture;
 import java.util.List;
 import java.util.Random;
 import java.util.function.Supplier;

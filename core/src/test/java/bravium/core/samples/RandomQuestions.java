@@ -27,7 +27,7 @@ import bravium.core.question.Sorting;
 import bravium.core.question.Spot;
 import bravium.core.question.TrueFalse;
 import bravium.core.question.TypedText;
-import bravium.core.words.Words;
+import bravium.core.rich.Words;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

@@ -1,15 +1,15 @@
 package bravium.core.samples;
 
 import bravium.core.json.Extra;
-import bravium.core.words.Block;
-import bravium.core.words.Formula;
-import bravium.core.words.Inline;
-import bravium.core.words.Listing;
-import bravium.core.words.Paragraph;
-import bravium.core.words.Picture;
-import bravium.core.words.Run;
-import bravium.core.words.Sound;
-import bravium.core.words.Words;
+import bravium.core.rich.Block;
+import bravium.core.rich.Formula;
+import bravium.core.rich.Inline;
+import bravium.core.rich.Listing;
+import bravium.core.rich.Paragraph;
+import bravium.core.rich.Picture;
+import bravium.core.rich.Run;
+import bravium.core.rich.Sound;
+import bravium.core.rich.Words;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;

@@ -2,7 +2,7 @@ package bravium.core.games.quizshow;
 
 import bravium.core.games.GameScene;
 import bravium.core.play.Markers;
-import bravium.core.words.Picture;
+import bravium.core.rich.Picture;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -7,7 +7,7 @@ import bravium.core.question.Ids;
 import bravium.core.question.Information;
 import bravium.core.question.Marking;
 import bravium.core.question.Question;
-import bravium.core.words.Picture;
+import bravium.core.rich.Picture;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 

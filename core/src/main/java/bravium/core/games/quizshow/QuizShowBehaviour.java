@@ -2,14 +2,18 @@ package bravium.core.games.quizshow;
 
 import bravium.core.activity.Activity;
 import bravium.core.games.Behaviour;
+import bravium.core.games.Twin;
+import bravium.core.play.Opening;
 import bravium.core.play.Play;
 import bravium.core.play.course.Course;
 import bravium.core.play.course.CoursePlay;
+import bravium.core.question.LookAlike;
 import bravium.core.question.Question;
 import bravium.core.readiness.Finding;
 import bravium.core.readiness.Prospects;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** How a quiz show behaves: a course of questions, as its board says. */
 public final class QuizShowBehaviour implements Behaviour<QuizShow> {
@@ -36,6 +40,22 @@ public final class QuizShowBehaviour implements Behaviour<QuizShow> {
   @Override
   public List<Finding> findings(Activity activity, QuizShow show) {
     return QuizShowChecks.of(activity, show);
+  }
+
+  @Override
+  public Stream<Twin> twins(Activity activity, QuizShow show, Opening opening) {
+    return show.questions().stream()
+        .flatMap(
+            question ->
+                LookAlike.of(question)
+                    .map(other -> with(activity, show, question, other))
+                    .map(other -> new Twin(other, opening, question.id()))
+                    .stream());
+  }
+
+  private static Activity with(Activity activity, QuizShow show, Question old, Question other) {
+    return activity.withQuestions(
+        show.questions().stream().map(q -> q == old ? other : q).toList());
   }
 
   @Override

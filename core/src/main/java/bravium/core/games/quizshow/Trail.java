@@ -5,7 +5,7 @@ import bravium.core.json.Range;
 import bravium.core.json.Root;
 import bravium.core.question.Spot;
 import bravium.core.readiness.Finding;
-import bravium.core.words.Picture;
+import bravium.core.rich.Picture;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;

@@ -1,7 +1,7 @@
 package bravium.core.games.quizshow;
 
 import bravium.core.question.Spot;
-import bravium.core.words.Picture;
+import bravium.core.rich.Picture;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

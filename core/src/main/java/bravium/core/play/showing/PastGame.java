@@ -54,7 +54,7 @@ public final class PastGame {
         null,
         null,
         null,
-        outcome == null ? null : closing(game.activity(), review, outcome),
+        outcome == null ? null : closing(game.activity(), opening, review, outcome),
         null,
         title.dress(),
         title.sounds(),
@@ -72,8 +72,10 @@ public final class PastGame {
     return List.copyOf(markers);
   }
 
-  private static Showing.Closing closing(Activity activity, Review review, Outcome outcome) {
-    boolean never = activity.rules().answers() == Answers.NEVER;
+  private static Showing.Closing closing(
+      Activity activity, Opening opening, Review review, Outcome outcome) {
+    Answers given = opening.answers();
+    boolean never = (given == null ? activity.rules().answers() : given) == Answers.NEVER;
     List<Showing.Answered> answers =
         review.answers().stream()
             .map(

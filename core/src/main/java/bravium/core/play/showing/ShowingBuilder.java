@@ -31,7 +31,7 @@ import bravium.core.question.ChoiceQuestion;
 import bravium.core.question.FreeAnswer;
 import bravium.core.question.PointAt;
 import bravium.core.question.Question;
-import bravium.core.words.Words;
+import bravium.core.rich.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -199,8 +199,9 @@ final class ShowingBuilder {
 
   /** Whether the rules give answers away at this point. The teacher's own view is another. */
   private boolean givesAway(Answers at) {
-    Answers rule =
-        activity.rules().answers() == null ? Answers.AFTER_LAST_TRY : activity.rules().answers();
+    Answers given = sitting.opening().answers();
+    Answers ruled = given == null ? activity.rules().answers() : given;
+    Answers rule = ruled == null ? Answers.AFTER_LAST_TRY : ruled;
     return switch (rule) {
       case AFTER_LAST_TRY -> true;
       case AT_THE_END -> at == Answers.AT_THE_END;

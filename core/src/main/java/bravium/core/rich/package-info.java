@@ -3,6 +3,6 @@
  * sounds; never HTML. And what can be said of plain text alike on the JVM and in the browser.
  */
 @NullMarked
-package bravium.core.words;
+package bravium.core.rich;
 
 import org.jspecify.annotations.NullMarked;

@@ -1,4 +1,4 @@
-package bravium.core.words;
+package bravium.core.rich;
 
 /** A picture or a sound among words. */
 public sealed interface Media extends Block permits Picture, Sound {

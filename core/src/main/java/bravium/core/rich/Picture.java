@@ -1,4 +1,4 @@
-package bravium.core.words;
+package bravium.core.rich;
 
 import bravium.core.json.Extra;
 import bravium.core.json.Range;

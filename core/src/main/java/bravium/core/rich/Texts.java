@@ -1,4 +1,4 @@
-package bravium.core.words;
+package bravium.core.rich;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -1,4 +1,4 @@
-package bravium.core.words;
+package bravium.core.rich;
 
 /**
  * The name by which an activity refers to a picture or a sound: lower-case letters, digits and

@@ -1,4 +1,4 @@
-package bravium.core.writing;
+package bravium.formats.writing;
 
 import bravium.core.answer.Comparing;
 import bravium.core.answer.Mistake;
@@ -25,12 +25,12 @@ import bravium.core.question.Sorting;
 import bravium.core.question.TrueFalse;
 import bravium.core.question.TypedText;
 import bravium.core.question.UnknownQuestion;
-import bravium.core.words.Inline;
-import bravium.core.words.Media;
-import bravium.core.words.Paragraph;
-import bravium.core.words.Run;
-import bravium.core.words.Texts;
-import bravium.core.words.Words;
+import bravium.core.rich.Inline;
+import bravium.core.rich.Media;
+import bravium.core.rich.Paragraph;
+import bravium.core.rich.Run;
+import bravium.core.rich.Texts;
+import bravium.core.rich.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

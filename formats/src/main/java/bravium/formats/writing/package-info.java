@@ -1,5 +1,5 @@
 /** What a teacher writes or pastes as plain text, turned into questions. */
 @NullMarked
-package bravium.core.writing;
+package bravium.formats.writing;
 
 import org.jspecify.annotations.NullMarked;

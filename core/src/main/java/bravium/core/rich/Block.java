@@ -1,4 +1,4 @@
-package bravium.core.words;
+package bravium.core.rich;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;

@@ -1,4 +1,4 @@
-package bravium.core.words;
+package bravium.core.rich;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

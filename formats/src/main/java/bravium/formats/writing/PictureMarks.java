@@ -1,14 +1,14 @@
-package bravium.core.writing;
+package bravium.formats.writing;
 
 import bravium.core.json.Extra;
-import bravium.core.words.Block;
-import bravium.core.words.Media;
-import bravium.core.words.MediumName;
-import bravium.core.words.Paragraph;
-import bravium.core.words.Picture;
-import bravium.core.words.Sound;
-import bravium.core.words.Texts;
-import bravium.core.words.Words;
+import bravium.core.rich.Block;
+import bravium.core.rich.Media;
+import bravium.core.rich.MediumName;
+import bravium.core.rich.Paragraph;
+import bravium.core.rich.Picture;
+import bravium.core.rich.Sound;
+import bravium.core.rich.Texts;
+import bravium.core.rich.Words;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
