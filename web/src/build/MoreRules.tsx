@@ -1,4 +1,5 @@
 import { type ReactNode, useState } from "react";
+import { limits } from "../generated/limits";
 import type { Answers, Rules, Tries } from "../generated/types";
 import { words } from "../words/en";
 import { CHIP, ChoiceChip, NumberChip } from "./chips";
@@ -67,14 +68,14 @@ export function MoreRules(props: {
               label={words.rules.wrongLabel}
               place="prices"
               value={prices.wrong}
-              most={10_000}
+              {...limits.Prices.wrong}
               change={(wrong) => setPrices({ wrong })}
             />{" "}
             {words.rules.hintCosts}{" "}
             <NumberChip
               label={words.rules.hintLabel}
               value={prices.hint}
-              most={10_000}
+              {...limits.Prices.hint}
               change={(hint) => setPrices({ hint })}
             />{" "}
             {words.rules.points}
@@ -92,22 +93,21 @@ export function MoreRules(props: {
             <NumberChip
               label={words.rules.speedLabel}
               value={gives.speed}
-              most={10_000}
+              {...limits.Bonus.speed}
               change={(speed) => setBonus({ speed })}
             />{" "}
             {words.rules.run}{" "}
             <NumberChip
               label={words.rules.runLengthLabel}
               value={gives.runLength}
-              least={2}
-              most={50}
+              {...limits.Bonus.runLength}
               change={(runLength) => setBonus({ runLength })}
             />{" "}
             {words.rules.runOf}{" "}
             <NumberChip
               label={words.rules.runLabel}
               value={gives.run}
-              most={10_000}
+              {...limits.Bonus.run}
               change={(run) => setBonus({ run })}
             />
             .
@@ -166,8 +166,7 @@ function TriesSentence(props: { tries?: Tries; change: (part: Partial<Rules>) =>
           <NumberChip
             label={words.rules.mostTriesLabel}
             value={tries.most ?? USUAL_TRIES}
-            least={2}
-            most={10}
+            {...limits.Tries.most}
             change={(most) => change({ tries: { ...tries, most } })}
           />{" "}
           {words.rules.times}
@@ -203,8 +202,7 @@ function ClockSentence(props: { clock?: Rules["clock"]; change: (part: Partial<R
           <NumberChip
             label={words.rules.secondsLabel}
             value={clock.seconds}
-            least={1}
-            most={10_800}
+            {...limits.Clock.seconds}
             change={(seconds) => change({ clock: { ...clock, seconds } })}
           />{" "}
           {words.rules.seconds}

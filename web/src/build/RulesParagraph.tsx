@@ -1,5 +1,6 @@
 import { Suspense } from "react";
 import { ownRulesOf, partsOf } from "../games";
+import { limits } from "../generated/limits";
 import type { Readiness, Rules } from "../generated/types";
 import { words } from "../words/en";
 import { CHIP, ChoiceChip, NumberChip } from "./chips";
@@ -66,7 +67,7 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
           label={words.rules.worthLabel}
           place="worth"
           value={rules.worth}
-          most={10_000}
+          {...limits.Rules.worth}
           change={(worth) => change({ worth })}
         />{" "}
         {words.rules.points} {words.rules.winWith}{" "}
@@ -74,7 +75,7 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
           label={words.rules.passMarkLabel}
           place="pass-mark"
           value={rules.passMark}
-          most={100}
+          {...limits.Rules.passMark}
           change={(passMark) => change({ passMark })}
         />{" "}
         {words.rules.percent}

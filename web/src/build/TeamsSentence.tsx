@@ -1,4 +1,5 @@
 import { ChevronDown } from "lucide-react";
+import { limits } from "../generated/limits";
 import type { Rules, Sign, TakeOver, Team, Teams } from "../generated/types";
 import { TeamSign } from "../stage/teamSigns";
 import { words } from "../words/en";
@@ -108,7 +109,7 @@ function TakeOverSentence(props: {
           <NumberChip
             label={words.teams.takeOverWorthLabel}
             value={takeOver.worth ?? USUAL_TAKE_OVER}
-            most={10_000}
+            {...limits.TakeOver.worth}
             change={(worth) => change({ ...takeOver, worth })}
           />{" "}
           {words.teams.takeOverWithin}{" "}
@@ -126,8 +127,7 @@ function TakeOverSentence(props: {
               <NumberChip
                 label={words.teams.takeOverClockLabel}
                 value={takeOver.seconds}
-                least={1}
-                most={3_600}
+                {...limits.TakeOver.seconds}
                 change={(seconds) => change({ ...takeOver, seconds })}
               />{" "}
               {words.teams.withinSeconds}

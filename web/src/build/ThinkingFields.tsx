@@ -1,10 +1,9 @@
+import { limits } from "../generated/limits";
 import type { TimeLine } from "../generated/types";
 import { FIELD } from "../ui/field";
 import { useWholeNumber } from "../ui/useWholeNumber";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
-
-const MOST_SECONDS = 600;
 
 /** How long the class thinks over each kind of question: what the time line reckons with. */
 export function ThinkingFields(props: { useEditor: EditorStore; time?: TimeLine | null }) {
@@ -41,7 +40,7 @@ function SecondsField(props: {
   seconds: number;
   change: (seconds: number) => void;
 }) {
-  const range = { least: 0, most: MOST_SECONDS };
+  const range = limits.Thinking.seconds;
   const { field, note } = useWholeNumber(props.seconds, range, props.change);
   return (
     <label>

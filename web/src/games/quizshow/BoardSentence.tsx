@@ -1,8 +1,9 @@
 import { CHIP, ChoiceChip, NumberChip } from "../../build/chips";
 import { seriesOf } from "../../engine/LocalGame";
+import { limits } from "../../generated/limits";
 import type { BoardUnion, Climb, Rise, Rules, Tries } from "../../generated/types";
 import type { SentenceProps } from "..";
-import { blankBoard, FEWEST_STEPS, MOST_STEPS } from "./blankBoard";
+import { blankBoard } from "./blankBoard";
 import { boardWords } from "./words";
 
 /** How the questions are laid out, as a sentence; and what follows from it for the rules. */
@@ -69,8 +70,7 @@ function ClimbSentence(props: {
       <NumberChip
         label={boardWords.board.stepsLabel}
         value={steps}
-        least={FEWEST_STEPS}
-        most={MOST_STEPS}
+        {...limits.Climb.steps}
         change={(next) => set({ ...climb, steps: next }, "steps")}
       />{" "}
       {boardWords.board.stepsAnd}{" "}

@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { EditorStore } from "../../build/editor";
 import { trailAlong, trailApart } from "../../engine/LocalGame";
 import { randomId } from "../../engine/randomId";
+import { limits } from "../../generated/limits";
 import type { Activity, Picture, QuestionUnion, Spot, Trail } from "../../generated/types";
 import { Picking } from "../../media/Picking";
 import { blockOf } from "../../media/upload";
@@ -11,7 +12,7 @@ import { FIELD } from "../../ui/field";
 import { TrailBoard } from "./TrailBoard";
 import { boardWords } from "./words";
 
-const MOST = 40;
+const MOST = limits.Trail.markers.most;
 
 /** The picture of a trail, on which its markers are laid, moved and spaced. */
 export function TrailEditor({ useEditor }: { useEditor: EditorStore }) {

@@ -1,7 +1,7 @@
+import { limits } from "../../generated/limits";
 import type { BoardUnion } from "../../generated/types";
 
-export const FEWEST_STEPS = 3;
-export const MOST_STEPS = 30;
+const { least: FEWEST_STEPS, most: MOST_STEPS } = limits.Climb.steps;
 const USUAL_STEPS = 8;
 
 /** A board with nothing on it yet; a climb has as many steps as there are questions. */

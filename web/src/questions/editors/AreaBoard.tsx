@@ -1,4 +1,5 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from "react";
+import { limits } from "../../generated/limits";
 import type { Area, Form, Spot } from "../../generated/types";
 import { mediumAddress } from "../../rich/media";
 import { words } from "../../words/en";
@@ -7,7 +8,6 @@ import { AreaLayer, AreaShape, arrowOf, placeIn, within } from "../answers/areas
 /** Smaller than this nobody can point at it, in thousandths. */
 const LEAST = 20;
 const STEP = 10;
-const MOST_CORNERS = 60;
 
 interface BoardProps {
   picture: string;
@@ -49,7 +49,7 @@ export function AreaBoard(props: BoardProps) {
     if (tool === "polygon") {
       const [first] = draft;
       if (first && draft.length > 2 && near(first, at)) return draw("polygon", draft);
-      if (draft.length < MOST_CORNERS) setDraft([...draft, at]);
+      if (draft.length < limits.Area.corners.most) setDraft([...draft, at]);
     } else if (tool) {
       board.current?.setPointerCapture(event.pointerId);
       setDraft([at, at]);

@@ -1,4 +1,5 @@
 import { randomId } from "../../engine/randomId";
+import { limits } from "../../generated/limits";
 import type { Card, Matching, Ordering, Sortable, Sorting } from "../../generated/types";
 import { WordsField } from "../../rich/WordsField";
 import { plainOf, type Words } from "../../rich/words";
@@ -6,8 +7,7 @@ import { words } from "../../words/en";
 import type { FieldsProps } from "./KindFields";
 import { LINE_FIELD, Part, Rows } from "./rows";
 
-const MOST_CARDS = 40;
-const MOST_GROUPS = 8;
+const MOST_CARDS = limits.Ordering.cards.most;
 
 /** Cards with these texts: what stood there before keeps its id. */
 const withTexts = (cards: Card[], texts: Words[]): Card[] =>
@@ -95,7 +95,7 @@ export function GroupsFields({ question, change, next }: FieldsProps<Sorting>) {
           rich
           still
           texts={groups.map((group) => group.text)}
-          most={MOST_GROUPS}
+          most={limits.Sorting.groups.most}
           label={(i) => words.sheet.group(i + 1)}
           placeholder={() => words.sheet.groupAdd}
           change={(texts, place) => change({ groups: withTexts(groups, texts) }, `group ${place}`)}

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { EditorStore } from "../../build/editor";
 import { changeOptions, changeQuestion } from "../../build/edits";
+import { limits } from "../../generated/limits";
 import type { QuestionUnion } from "../../generated/types";
 import { WordsField } from "../../rich/WordsField";
 import { written } from "../../rich/words";
@@ -33,16 +34,14 @@ export function MoreFields(props: { question: QuestionUnion; useEditor: EditorSt
               <NumberField
                 label={words.sheet.worth}
                 placeholder={words.sheet.worthPlaceholder(usual)}
-                least={0}
-                most={10_000}
+                {...limits.PickOne.worth}
                 value={question.worth}
                 change={(worth) => change({ worth }, "worth")}
               />
               <NumberField
                 label={words.sheet.time}
                 placeholder={words.sheet.timePlaceholder}
-                least={1}
-                most={3_600}
+                {...limits.PickOne.seconds}
                 value={question.seconds}
                 change={(seconds) => change({ seconds }, "seconds")}
               />
@@ -52,7 +51,7 @@ export function MoreFields(props: { question: QuestionUnion; useEditor: EditorSt
             <Rows
               rich
               texts={question.hints}
-              most={10}
+              most={limits.PickOne.hints.most}
               label={(i) => words.sheet.hint(i + 1)}
               placeholder={() => words.sheet.hintAdd}
               change={(hints, place) => change({ hints }, `hint ${place}`)}

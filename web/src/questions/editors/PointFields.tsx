@@ -1,6 +1,7 @@
 import { Circle, Image, Pentagon, Square, X } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { randomId } from "../../engine/randomId";
+import { limits } from "../../generated/limits";
 import type { Area, Form, PointAt, Spot } from "../../generated/types";
 import { Picking } from "../../media/Picking";
 import { smallAddress } from "../../rich/media";
@@ -10,8 +11,6 @@ import { words } from "../../words/en";
 import { AreaBoard } from "./AreaBoard";
 import type { FieldsProps } from "./KindFields";
 import { LINE_FIELD, Part } from "./rows";
-
-const MOST_AREAS = 40;
 
 /** A new area where no pointer has drawn one. */
 const MIDDLE: Record<Form, Spot[]> = {
@@ -100,7 +99,7 @@ export function PointFields({ question, change }: FieldsProps<PointAt>) {
                     key={form}
                     type="button"
                     aria-pressed={tool === form}
-                    disabled={areas.length >= MOST_AREAS}
+                    disabled={areas.length >= limits.PointAt.areas.most}
                     className={`btn ${tool === form ? "btn-primary" : "btn-outline"} px-3`}
                     onClick={(event) => {
                       if (event.detail === 0) add(form, MIDDLE[form]);

@@ -11,13 +11,14 @@ import {
 } from "../../build/edits";
 import { placeOf } from "../../build/places";
 import { randomId } from "../../engine/randomId";
+import { limits } from "../../generated/limits";
 import { type FieldKey, WordsField } from "../../rich/WordsField";
 import type { Words } from "../../rich/words";
 import { letter } from "../../stage/stage";
 import { words } from "../../words/en";
 import { LINE_FIELD } from "../editors/rows";
 
-const MOST = 26;
+const MOST = limits.PickOne.options.most;
 
 /** The options of the open question, and an empty line for one more: typing there makes it one. */
 export function OptionLines(props: {

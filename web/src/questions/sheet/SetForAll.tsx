@@ -1,6 +1,7 @@
 import { type FormEvent, useState } from "react";
 import type { Shared } from "../../build/edits";
 import type { SheetActions } from "../../build/sheetActions";
+import { limits } from "../../generated/limits";
 import type { Credit } from "../../generated/types";
 import { Picking } from "../../media/Picking";
 import { blockOf } from "../../media/upload";
@@ -29,8 +30,13 @@ export function SetForAll(props: { count: number; sheet: SheetActions; onClose: 
   return (
     <Dialog title={words.sheet.setForAll(count)} onClose={onClose}>
       <form onSubmit={submit} className="grid gap-4">
-        <Setting label={words.sheet.setWorth} least={0} most={10_000} first={20} set={setWorth} />
-        <Setting label={words.sheet.setTime} least={1} most={3_600} first={30} set={setSeconds} />
+        <Setting label={words.sheet.setWorth} {...limits.PickOne.worth} first={20} set={setWorth} />
+        <Setting
+          label={words.sheet.setTime}
+          {...limits.PickOne.seconds}
+          first={30}
+          set={setSeconds}
+        />
         <label className="flex flex-wrap items-center gap-3">
           <span className="w-44">{words.sheet.setCredit}</span>
           <select

@@ -2,6 +2,7 @@ package bravium.core.question;
 
 import bravium.core.json.Extra;
 import bravium.core.json.Flat;
+import bravium.core.json.Range;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.ArrayList;
@@ -14,7 +15,10 @@ import java.util.Optional;
  * @param pairs what belongs together; those with a blank side are left out
  */
 public record Matching(
-    @Flat @JsonUnwrapped Basics basics, List<Pair> pairs, Credit credit, @JsonIgnore Extra extra)
+    @Flat @JsonUnwrapped Basics basics,
+    @Range(max = Cards.MOST) List<Pair> pairs,
+    Credit credit,
+    @JsonIgnore Extra extra)
     implements Question {
 
   /** Checks the cards' number and ids. */

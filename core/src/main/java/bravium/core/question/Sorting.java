@@ -18,7 +18,7 @@ import java.util.Optional;
 public record Sorting(
     @Flat @JsonUnwrapped Basics basics,
     @Range(max = MOST_GROUPS) List<Card> groups,
-    List<Sortable> cards,
+    @Range(max = Cards.MOST) List<Sortable> cards,
     Credit credit,
     @JsonIgnore Extra extra)
     implements Question {
