@@ -12,9 +12,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const session = useSession();
   const navigate = useNavigate();
   const queries = useQueryClient();
-  useEffect(() => {
-    sendLeft();
-  }, []);
+  useEffect(() => sendLeft(), []);
   const leave = async () => {
     await signOut();
     queries.clear();

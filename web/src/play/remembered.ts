@@ -1,11 +1,9 @@
-import type { Move, ResponseUnion } from "../generated/types";
+import type { ResponseUnion } from "../generated/types";
 
 /** What this device remembers of a link: its learner's token and the sitting that is open. */
 export interface Remembered {
   token: string;
   sitting: string;
-  /** A move that was made and not yet answered by the server. */
-  unsent?: Move;
   /** What is being given as an answer: a reload must not lose what was written. */
   draft?: { question: string; response: ResponseUnion };
 }

@@ -1,8 +1,18 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { ApiProblem, worthTryingAgain } from "../api/client";
 import { openSitting, readContributions, readSitting, sendMove } from "../api/learner";
+import type { Player } from "../engine/player";
 import { randomId } from "../engine/randomId";
-import type { ActionUnion, HappeningUnion, Move, ResponseUnion, Showing } from "../generated/types";
+import type {
+  ActionUnion,
+  Contribution,
+  HappeningUnion,
+  Move,
+  MoveAnswer,
+  ResponseUnion,
+  Showing,
+} from "../generated/types";
+import { Outbox, type Waiting } from "../sending/outbox";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/learner";
 import { type Remembered, remember, remembered } from "./remembered";
@@ -10,13 +20,30 @@ import { type Remembered, remember, remembered } from "./remembered";
 const AGAIN_MILLIS = 2_500;
 const MARKED_MILLIS = 20_000;
 
+/** A learner's play; nothing is shown before the server has answered once. */
+export interface RemoteGame extends Player<Showing | undefined> {
+  /** What she is called in Results. */
+  number?: number;
+  busy: boolean;
+  note?: string;
+  problem: unknown;
+  given?: ResponseUnion;
+  give: (response: ResponseUnion | undefined) => void;
+  again: () => void;
+  contributions: (question: string) => Promise<Contribution[]>;
+  medium: (name: string) => string;
+}
+
 /** The move, with how long the device could not reach the server with it: that is made up for. */
-function held(move: Move, since?: number): Move {
+function held({ move, since }: Waiting): Move {
   const { action } = move;
   return since === undefined || action.kind !== "answer"
     ? move
     : { ...move, action: { ...action, held: Date.now() - since } };
 }
+
+/** What the moves of a learner's sitting are kept under on the device. */
+const learnerMoves = (sitting: string) => `bravium.unsent.${sitting}`;
 
 const isOpen = (showing: Showing, question?: string) =>
   showing.stage === "question" && showing.question?.id === question;
@@ -26,17 +53,18 @@ const isOpen = (showing: Showing, question?: string) =>
  * kept on the device, over reload and sleep, and sent as soon as the server can be reached; its key
  * has it applied once.
  */
-export function useRemoteGame(code: string) {
+export function useRemoteGame(code: string): RemoteGame {
   const mine = useRef<Remembered>(undefined);
   const [showing, setShowing] = useState<Showing>();
   /** What came of the last move. */
-  const [happened, setHappened] = useState<HappeningUnion[]>();
+  const [happened, setHappened] = useState<HappeningUnion[]>([]);
   const [number, setNumber] = useState<number>();
   const [busy, setBusy] = useState(false);
   const [note, setNote] = useState<string>();
   const [problem, setProblem] = useState<unknown>();
   const [given, setGiven] = useState<ResponseUnion>();
-  const waitingSince = useRef<number>(undefined);
+  const [waiting, setWaiting] = useState(0);
+  const box = useRef<Outbox<MoveAnswer>>(undefined);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
 
   const know = useCallback(
@@ -47,13 +75,48 @@ export function useRemoteGame(code: string) {
     [code],
   );
 
+  /** The moves of this sitting follow to the server by themselves from now on. */
+  const follow = useCallback(
+    (known: Remembered) => {
+      box.current?.close();
+      const moves = new Outbox(learnerMoves(known.sitting), {
+        send: (waiting) => sendMove(known.sitting, known.token, held(waiting)),
+        sent: (answer) => {
+          know({ token: known.token, sitting: known.sitting });
+          setNote(undefined);
+          setGiven(undefined);
+          setShowing(answer.showing);
+          setHappened(answer.happenings);
+          setWaiting(moves.waiting.length);
+        },
+        waits: () => setNote(words.play.noConnection),
+        refused: (error) => {
+          const late = error instanceof ApiProblem && error.status === 409;
+          setNote(late ? words.play.goneOn : problemWords(error));
+          know({ token: known.token, sitting: known.sitting });
+          readSitting(known.sitting, known.token)
+            .then((sitting) => setShowing(sitting.showing))
+            .catch(() => undefined)
+            .finally(() => setWaiting(moves.waiting.length));
+          return true;
+        },
+      });
+      box.current = moves;
+      setWaiting(moves.waiting.length);
+      moves.now();
+    },
+    [know],
+  );
+
   const open = useCallback(async () => {
     setBusy(true);
     setProblem(undefined);
     try {
       const token = mine.current?.token ?? remembered(code)?.token;
       const opened = await openSitting(code, token);
-      know({ token: opened.token ?? token ?? "", sitting: opened.sitting });
+      const fresh = { token: opened.token ?? token ?? "", sitting: opened.sitting };
+      know(fresh);
+      follow(fresh);
       setGiven(undefined);
       setNote(undefined);
       setNumber(opened.number);
@@ -63,42 +126,7 @@ export function useRemoteGame(code: string) {
     } finally {
       setBusy(false);
     }
-  }, [code, know]);
-
-  const send = useCallback(
-    async (move: Move) => {
-      const known = mine.current;
-      if (!known) return;
-      clearTimeout(timer.current);
-      know({ ...known, unsent: move });
-      setBusy(true);
-      const began = Date.now();
-      try {
-        const answer = await sendMove(known.sitting, known.token, held(move, waitingSince.current));
-        waitingSince.current = undefined;
-        know({ token: known.token, sitting: known.sitting });
-        setNote(undefined);
-        setGiven(undefined);
-        setShowing(answer.showing);
-        setHappened(answer.happenings);
-      } catch (error) {
-        if (worthTryingAgain(error)) {
-          setNote(words.play.noConnection);
-          waitingSince.current ??= began;
-          timer.current = setTimeout(() => send(move), AGAIN_MILLIS);
-          return;
-        }
-        know({ token: known.token, sitting: known.sitting });
-        const late = error instanceof ApiProblem && error.status === 409;
-        setNote(late ? words.play.goneOn : problemWords(error));
-        await readSitting(known.sitting, known.token)
-          .then((sitting) => setShowing(sitting.showing))
-          .catch(() => undefined);
-      }
-      setBusy(false);
-    },
-    [know],
-  );
+  }, [code, know, follow]);
 
   /** Takes up the sitting that this device remembers; waits for the network where there is none. */
   const takeUp = useCallback(
@@ -111,7 +139,7 @@ export function useRemoteGame(code: string) {
         setShowing(sitting.showing);
         if (isOpen(sitting.showing, known.draft?.question)) setGiven(known.draft?.response);
         setProblem(undefined);
-        if (known.unsent) await send(known.unsent);
+        follow(known);
       } catch (error) {
         if (worthTryingAgain(error)) {
           setProblem(error);
@@ -119,23 +147,18 @@ export function useRemoteGame(code: string) {
         } else open();
       }
     },
-    [open, send],
+    [open, follow],
   );
 
   useEffect(() => {
     const known = remembered(code);
     if (known) takeUp(known);
     else open();
-    // When the network is back nobody has to wait for the next try.
-    const online = () => {
-      if (mine.current?.unsent) send(mine.current.unsent);
-    };
-    window.addEventListener("online", online);
     return () => {
       clearTimeout(timer.current);
-      window.removeEventListener("online", online);
+      box.current?.close();
     };
-  }, [code, open, send, takeUp]);
+  }, [code, open, takeUp]);
 
   const asked = showing?.question?.id;
   const give = useCallback(
@@ -147,16 +170,15 @@ export function useRemoteGame(code: string) {
     },
     [asked, know],
   );
-  const act = useCallback(
-    (action: ActionUnion) => {
-      send({ key: randomId(12), by: "player", action });
-    },
-    [send],
-  );
+  const act = useCallback((action: ActionUnion) => {
+    box.current?.put({ key: randomId(12), by: "player", action });
+    setWaiting(box.current?.waiting.length ?? 0);
+    return undefined;
+  }, []);
   /** Asks the server what is shown now: when the time is up, for instance. */
   const refresh = useCallback(() => {
     const known = mine.current;
-    if (!known || known.unsent) return;
+    if (!known || (box.current?.waiting.length ?? 0) > 0) return;
     readSitting(known.sitting, known.token)
       .then((sitting) => {
         setGiven(undefined);
@@ -188,7 +210,8 @@ export function useRemoteGame(code: string) {
     medium,
     showing,
     happened,
-    busy,
+    busy: busy || waiting > 0,
+    waiting,
     note,
     problem,
     given,

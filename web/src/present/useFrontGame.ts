@@ -1,35 +1,26 @@
 import { useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { ApiProblem, worthTryingAgain } from "../api/client";
+import { ApiProblem } from "../api/client";
 import { openFrontSitting, readFrontSitting, sendFrontMove } from "../api/teacher";
 import { LocalGame } from "../engine/LocalGame";
+import type { Player } from "../engine/player";
 import type {
   ActionUnion,
   FrontSitting,
   HappeningUnion,
   Move,
+  MoveAnswer,
   Played,
-  Refusal,
   Showing,
 } from "../generated/types";
+import { Outbox } from "../sending/outbox";
 import { frontChannel } from "./channel";
-import { keepUnsent, unsentOf } from "./unsent";
-
-const AGAIN_MILLIS = 3_000;
+import { frontMoves, unsentOf } from "./unsent";
 
 /** A play at the front: it runs on this device, and its moves follow to the server. */
-export interface FrontGame {
-  showing: Showing;
-  /** Says why where it was not taken. */
-  act: (action: ActionUnion) => Refusal | undefined;
-  /** What came of the last move. */
-  happened: HappeningUnion[];
-  /** Looks again: when the time is up, for instance. */
-  refresh: () => void;
+export interface FrontGame extends Player {
   /** Takes back the last move that still stands. */
   back: () => void;
-  /** Moves that have not reached the server yet. */
-  waiting: number;
   /** The server no longer takes them; the game goes on here. */
   cutOff: boolean;
 }
@@ -62,9 +53,7 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
   const [showing, setShowing] = useState<Showing>(() =>
     (game.current as LocalGame).show("projector"),
   );
-  const queue = useRef<Played[]>(left);
-  const sending = useRef(false);
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const box = useRef<Outbox<MoveAnswer>>(undefined);
   const [waiting, setWaiting] = useState(0);
   const [cutOff, setCutOff] = useState(false);
   const [happened, setHappened] = useState<HappeningUnion[]>([]);
@@ -83,44 +72,30 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
     return channel.close;
   }, [sitting]);
 
-  const send = useCallback(async () => {
-    if (sending.current) return;
-    sending.current = true;
-    try {
-      for (let next = queue.current[0]; next; next = queue.current[0]) {
-        await sendFrontMove(sitting.sitting, next.move);
-        queue.current.shift();
-        keepUnsent(sitting.sitting, queue.current);
-        setWaiting(queue.current.length);
-      }
-    } catch (error) {
-      if (worthTryingAgain(error)) timer.current = setTimeout(send, AGAIN_MILLIS);
-      else if (error instanceof ApiProblem) setCutOff(true);
-    } finally {
-      sending.current = false;
-    }
-  }, [sitting.sitting]);
   useEffect(() => {
-    if (queue.current.length > 0) send();
-    return () => clearTimeout(timer.current);
-  }, [send]);
+    const moves = new Outbox(frontMoves(sitting.sitting), {
+      send: ({ move }) => sendFrontMove(sitting.sitting, move),
+      sent: () => setWaiting(moves.waiting.length),
+      refused: (error) => {
+        if (error instanceof ApiProblem) setCutOff(true);
+        return false;
+      },
+    });
+    box.current = moves;
+    moves.now();
+    return () => moves.close();
+  }, [sitting.sitting]);
 
-  const act = useCallback(
-    (action: ActionUnion) => {
-      const turn = (game.current as LocalGame).act(action);
-      if (turn.refusal) return turn.refusal;
-      setHappened(turn.happenings);
-      queue.current.push({ move: turn.move, at: Date.now() });
-      keepUnsent(sitting.sitting, queue.current);
-      setShowing((game.current as LocalGame).show("projector"));
-      setWaiting(queue.current.length);
-      clearTimeout(timer.current);
-      send();
-      tell.current?.();
-      return undefined;
-    },
-    [send, sitting.sitting],
-  );
+  const act = useCallback((action: ActionUnion) => {
+    const turn = (game.current as LocalGame).act(action);
+    if (turn.refusal) return turn.refusal;
+    setHappened(turn.happenings);
+    box.current?.put(turn.move);
+    setShowing((game.current as LocalGame).show("projector"));
+    setWaiting(box.current?.waiting.length ?? 0);
+    tell.current?.();
+    return undefined;
+  }, []);
   const back = useCallback(() => {
     const last = lastStanding((game.current as LocalGame).log.map((p) => p.move));
     if (last) act({ kind: "take-back", move: last.key });
