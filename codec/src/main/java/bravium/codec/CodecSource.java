@@ -205,7 +205,8 @@ final class CodecSource {
           .formatted(value);
     }
     return switch (declared.asElement().toString()) {
-      case "java.lang.String" -> "to.text(%s)".formatted(value);
+      case "java.lang.String" ->
+          (Shapes.isOfOnePlay(where) ? "to.name(%s)" : "to.text(%s)").formatted(value);
       case "java.lang.Integer", "java.lang.Long" -> "to.number(%s)".formatted(value);
       case "java.lang.Boolean" -> "to.flag(%s)".formatted(value);
       case "java.util.List" ->

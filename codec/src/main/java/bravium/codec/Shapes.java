@@ -164,6 +164,13 @@ final class Shapes {
         .anyMatch(a -> a.getAnnotationType().asElement().getSimpleName().contentEquals("Flat"));
   }
 
+  /** Whether it is a name that may be another one for whoever it is written for. */
+  static boolean isOfOnePlay(Element component) {
+    return component.getAnnotationMirrors().stream()
+        .anyMatch(
+            a -> a.getAnnotationType().asElement().getSimpleName().contentEquals("OfOnePlay"));
+  }
+
   static boolean isExtra(RecordComponentElement component) {
     return component.asType() instanceof DeclaredType declared
         && declared.asElement().toString().equals("bravium.core.json.Extra");

@@ -23,7 +23,7 @@ public class NoOpMoves {
 
   private final PlayLinkRepository links;
   private final WarmSittings warm;
-  private final Map<String, Showing> showings = new ConcurrentHashMap<>();
+  private final Map<String, Shown> showings = new ConcurrentHashMap<>();
 
   NoOpMoves(PlayLinkRepository links, WarmSittings warm) {
     this.links = links;
@@ -38,12 +38,12 @@ public class NoOpMoves {
         links
             .learner(Codes.hash(token))
             .orElseThrow(() -> Problem.whoAreYou("no-such-token", "nobody"));
-    Showing showing = showings.computeIfAbsent(sitting, id -> show(id, learner));
+    Shown showing = showings.computeIfAbsent(sitting, id -> show(id, learner));
     return new MoveAnswer(List.of(), showing, move.key().isEmpty());
   }
 
-  private Showing show(String sitting, long learner) {
+  private Shown show(String sitting, long learner) {
     StoredSitting stored = warm.read(sitting, s -> s.learner() != null && s.learner() == learner);
-    return Showing.of(stored.game(), stored.sitting(), Audience.PLAYER, 0);
+    return Shown.asItIs(Showing.of(stored.game(), stored.sitting(), Audience.PLAYER, 0));
   }
 }

@@ -8,6 +8,7 @@ import com.eclipsesource.json.WriterConfig;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 
 /**
  * How one type of the format is read and written. The text of equal values is the same to the byte
@@ -105,6 +106,15 @@ public final class Format<T> {
   /** Writes a value on one line. */
   public String write(T value) {
     return tree(value).toString();
+  }
+
+  /**
+   * Writes a value on one line for whoever has names of her own for some things.
+   *
+   * @param names her name for each that is marked {@link OfOnePlay}
+   */
+  public String write(T value, UnaryOperator<String> names) {
+    return write(value, new TreeTarget(names)).toString();
   }
 
   /** Writes a list of values on one line. */

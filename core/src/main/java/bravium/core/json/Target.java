@@ -23,6 +23,11 @@ public interface Target<V> {
   /** A text. */
   V text(String text);
 
+  /** A name that may be another one for whoever it is written for. */
+  default V name(String name) {
+    return text(name);
+  }
+
   /** A whole number; one of JavaScript's too, as it is no larger than 2^53. */
   V number(long number);
 

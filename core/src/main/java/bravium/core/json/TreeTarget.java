@@ -6,13 +6,18 @@ import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 
 /** Writes trees of JSON. */
 final class TreeTarget implements Target<JsonValue> {
 
-  static final TreeTarget TREE = new TreeTarget();
+  static final TreeTarget TREE = new TreeTarget(UnaryOperator.identity());
 
-  private TreeTarget() {}
+  private final UnaryOperator<String> names;
+
+  TreeTarget(UnaryOperator<String> names) {
+    this.names = names;
+  }
 
   @Override
   public JsonValue object() {
@@ -36,6 +41,11 @@ final class TreeTarget implements Target<JsonValue> {
   @Override
   public JsonValue text(String text) {
     return Json.value(text);
+  }
+
+  @Override
+  public JsonValue name(String name) {
+    return Json.value(names.apply(name));
   }
 
   @Override

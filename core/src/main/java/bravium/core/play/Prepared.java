@@ -7,6 +7,7 @@ import bravium.core.question.Question;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,6 +28,9 @@ public final class Prepared {
    * where nobody asked yet. Two that ask at once work out the same.
    */
   private final Boolean[][] fitting;
+
+  /** The names of its media; null where nobody asked yet. */
+  private @Nullable Set<String> media;
 
   private final Map<String, Integer> places = new LinkedHashMap<>();
 
@@ -93,6 +97,16 @@ public final class Prepared {
   /** The question of that id, if the activity has it. */
   public Optional<Question> question(@Nullable String id) {
     return Optional.ofNullable(questions.get(id));
+  }
+
+  /** The names of all media in the activity. */
+  public Set<String> media() {
+    Set<String> names = media;
+    if (names == null) {
+      names = activity.media();
+      media = names;
+    }
+    return names;
   }
 
   /**

@@ -1,6 +1,7 @@
 package bravium.core.rich;
 
 import bravium.core.json.Extra;
+import bravium.core.json.OfOnePlay;
 import bravium.core.json.Range;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import org.jspecify.annotations.Nullable;
@@ -14,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param height in pixels, at least 1; null where it has no size of its own
  */
 public record Picture(
-    String medium,
+    @OfOnePlay String medium,
     String alt,
     @Range(min = 1) @Nullable Integer width,
     @Range(min = 1) @Nullable Integer height,

@@ -1,6 +1,7 @@
 package bravium.core.rich;
 
 import bravium.core.json.Extra;
+import bravium.core.json.OfOnePlay;
 import bravium.core.json.Range;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import org.jspecify.annotations.Nullable;
@@ -13,7 +14,10 @@ import org.jspecify.annotations.Nullable;
  * @param millis how long it is, in milliseconds, at least 0; null where that is not known
  */
 public record Sound(
-    String medium, String words, @Range(min = 0) @Nullable Integer millis, @JsonIgnore Extra extra)
+    @OfOnePlay String medium,
+    String words,
+    @Range(min = 0) @Nullable Integer millis,
+    @JsonIgnore Extra extra)
     implements Media {
 
   /** Checks the name and the length. */

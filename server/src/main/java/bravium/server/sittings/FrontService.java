@@ -110,7 +110,7 @@ class FrontService {
     StoredSitting after = warm.read(sitting, of(teacher));
     return new MoveAnswer(
         turn.happenings(),
-        Showing.of(after.game(), after.sitting(), Audience.PROJECTOR, clock.millis()),
+        Shown.asItIs(Showing.of(after.game(), after.sitting(), Audience.PROJECTOR, clock.millis())),
         turn.repeated());
   }
 

@@ -4,6 +4,7 @@ import bravium.core.games.Games;
 import bravium.core.play.Audience;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
+import bravium.core.play.Opening;
 import bravium.core.play.Turn;
 import bravium.core.play.showing.PastGame;
 import bravium.core.play.showing.Showing;
@@ -123,13 +124,13 @@ class LearnerService {
         "no-such-medium", "There is no such picture or sound in this game. Reload the page.");
   }
 
-  private Showing show(StoredSitting stored) {
-    return MediaNames.of(stored)
-        .veiled(
-            stored.past()
-                ? PastGame.show(
-                    stored.game(), stored.sitting().opening(), stored.review(), clock.millis())
-                : Showing.of(stored.game(), stored.sitting(), Audience.PLAYER, clock.millis()));
+  private Shown show(StoredSitting stored) {
+    Opening opening = stored.sitting().opening();
+    Showing showing =
+        stored.past()
+            ? PastGame.show(stored.game(), opening, stored.review(), clock.millis())
+            : Showing.of(stored.game(), stored.sitting(), Audience.PLAYER, clock.millis());
+    return new Shown(showing, MediaNames.of(stored));
   }
 
   private PlayLinkRepository.Link link(String code, String address) {

@@ -1,6 +1,5 @@
 package bravium.server.sittings;
 
-import bravium.core.play.showing.Showing;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -9,4 +8,4 @@ import org.jspecify.annotations.Nullable;
  * @param number by which she and her teacher know her: she has no name here
  * @param token opens this learner's sittings; null where she has it already
  */
-public record LearnerSitting(String sitting, int number, @Nullable String token, Showing showing) {}
+public record LearnerSitting(String sitting, int number, @Nullable String token, Shown showing) {}

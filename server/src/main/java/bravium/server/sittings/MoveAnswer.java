@@ -1,7 +1,6 @@
 package bravium.server.sittings;
 
 import bravium.core.play.Happening;
-import bravium.core.play.showing.Showing;
 import java.util.List;
 
 /**
@@ -9,4 +8,4 @@ import java.util.List;
  *
  * @param repeated whether it had been taken before, and was not taken twice
  */
-public record MoveAnswer(List<Happening> happenings, Showing showing, boolean repeated) {}
+public record MoveAnswer(List<Happening> happenings, Shown showing, boolean repeated) {}
