@@ -10,6 +10,7 @@ module bravium.core {
   exports bravium.core.codec;
   exports bravium.core.games;
   exports bravium.core.games.quizshow;
+  exports bravium.core.games.wordhunt;
   exports bravium.core.json;
   exports bravium.core.measure;
   exports bravium.core.play;

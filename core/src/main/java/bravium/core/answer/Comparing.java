@@ -36,6 +36,11 @@ public record Comparing(
     return withSlips(true);
   }
 
+  /** The same with no slip forgiven. */
+  public Comparing withoutSlips() {
+    return withSlips(false);
+  }
+
   /** The same, but letter by letter in case, signs and accents, and in the words' order. */
   Comparing strict() {
     return new Comparing(true, true, true, false, false, false, extra);

@@ -10,6 +10,9 @@ import java.util.function.Function;
 /** The texts that a teacher accepts and those she lists as wrong, folded once, to compare with. */
 public final class Comparison {
 
+  /** In a shorter name a slip makes another word. */
+  private static final int LEAST_NEARLY = 4;
+
   /** A text is folded as far as it matters in each of these steps, from strict to free. */
   private record Meant(String text, Folded same, Folded accented, Folded free) {
 
@@ -55,6 +58,23 @@ public final class Comparison {
     return Folded.of(text, how).words();
   }
 
+  /** A text without all that a fair teacher passes over. */
+  public static String fair(String text) {
+    return String.join(" ", words(text, Comparing.FAIR));
+  }
+
+  /**
+   * Whether a text is one slip away from another of at least {@value #LEAST_NEARLY} letters. A slip
+   * is what {@link Comparing} calls so.
+   *
+   * @param typed as {@link #fair} gives it
+   * @param meant as {@link #fair} gives it
+   */
+  public static boolean oneSlip(String typed, String meant) {
+    return meant.codePointCount(0, meant.length()) >= LEAST_NEARLY
+        && Slips.between(typed, meant) == 1;
+  }
+
   private static List<Meant> meant(List<String> texts, Comparing how) {
     return texts.stream().filter(t -> !Texts.blank(t)).map(t -> Meant.of(t, how)).toList();
   }
@@ -62,18 +82,26 @@ public final class Comparison {
   /** Judges a text. What is written strictly the same decides first, then what is freely so. */
   public Judgement judge(String text) {
     Meant typed = Meant.of(text, how);
+    return known(typed).orElseGet(() -> other(typed));
+  }
+
+  /** How a text is right; empty where it isn't. Says nothing of why not, and so is quicker. */
+  public Optional<Judgement> right(String text) {
+    return known(Meant.of(text, how)).filter(Judgement::right);
+  }
+
+  private Optional<Judgement> known(Meant typed) {
     if (typed.same().isEmpty()) {
-      return Judgement.wrong(Reason.EMPTY, null);
+      return Optional.of(Judgement.wrong(Reason.EMPTY, null));
     }
     Optional<Judgement> same = alike(typed, Meant::same, Reason.SAME);
     if (same.isPresent() || typed.free().isEmpty()) {
-      return same.orElse(Judgement.wrong(Reason.EMPTY, null));
+      return same.or(() -> Optional.of(Judgement.wrong(Reason.EMPTY, null)));
     }
     Reason freely = how.anyOrder() || how.articles() ? Reason.WORDS : Reason.ACCENTS;
     return alike(typed, Meant::accented, Reason.SAME_BUT_FORM)
         .or(() -> alike(typed, Meant::free, freely))
-        .or(() -> withSlips(typed))
-        .orElseGet(() -> other(typed));
+        .or(() -> withSlips(typed));
   }
 
   /** What reads the same when folded so far: an accepted text before a listed wrong one. */

@@ -19,7 +19,7 @@ public interface Behaviour<G extends Game> {
 
   /** What it can come to with these questions to draw from. */
   default Prospects prospects(Activity activity, G game, List<Question> pool) {
-    return Prospects.ofPoints(activity.rules(), pool);
+    return Prospects.ofPoints(activity, pool);
   }
 
   /** What is worth a look in this game and in no other. */

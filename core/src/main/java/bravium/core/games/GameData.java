@@ -2,6 +2,7 @@ package bravium.core.games;
 
 import bravium.core.activity.Game;
 import bravium.core.games.quizshow.QuizShow;
+import bravium.core.games.wordhunt.WordHunt;
 import bravium.core.json.StandsFor;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -9,5 +10,8 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 /** Every game, as it is written down. */
 @StandsFor(Game.class)
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-@JsonSubTypes({@JsonSubTypes.Type(value = QuizShow.class, name = QuizShow.KIND)})
-public sealed interface GameData extends Game permits QuizShow, UnknownGame {}
+@JsonSubTypes({
+  @JsonSubTypes.Type(value = QuizShow.class, name = QuizShow.KIND),
+  @JsonSubTypes.Type(value = WordHunt.class, name = WordHunt.KIND)
+})
+public sealed interface GameData extends Game permits QuizShow, WordHunt, UnknownGame {}

@@ -1,6 +1,7 @@
 package bravium.core.games;
 
 import bravium.core.games.quizshow.BoardScene;
+import bravium.core.games.wordhunt.HuntScene;
 import bravium.core.json.StandsFor;
 import bravium.core.play.Scene;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -11,6 +12,8 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
   @JsonSubTypes.Type(value = BoardScene.OfTrail.class, name = "trail"),
-  @JsonSubTypes.Type(value = BoardScene.OfClimb.class, name = "climb")
+  @JsonSubTypes.Type(value = BoardScene.OfClimb.class, name = "climb"),
+  @JsonSubTypes.Type(value = HuntScene.class, name = "word-hunt")
 })
-public sealed interface GameScene extends Scene permits BoardScene.OfTrail, BoardScene.OfClimb {}
+public sealed interface GameScene extends Scene
+    permits BoardScene.OfTrail, BoardScene.OfClimb, HuntScene {}

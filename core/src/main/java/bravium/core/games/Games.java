@@ -4,6 +4,8 @@ import bravium.core.activity.Activity;
 import bravium.core.activity.Game;
 import bravium.core.games.quizshow.QuizShow;
 import bravium.core.games.quizshow.QuizShowBehaviour;
+import bravium.core.games.wordhunt.WordHunt;
+import bravium.core.games.wordhunt.WordHuntBehaviour;
 import bravium.core.play.Opening;
 import bravium.core.play.Play;
 import bravium.core.play.Prepared;
@@ -100,6 +102,7 @@ public final class Games {
     return use.apply(
         switch ((GameData) game) {
           case QuizShow show -> new Known<>(show, new QuizShowBehaviour());
+          case WordHunt hunt -> new Known<>(hunt, new WordHuntBehaviour());
           case UnknownGame unknown -> new Known<>(unknown, new UnknownBehaviour());
         });
   }

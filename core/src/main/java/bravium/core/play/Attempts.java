@@ -29,7 +29,7 @@ public final class Attempts {
     if (!open || answer.attempt() != sitting.effortFor(item).tries() + 1) {
       return here.refused(Refusal.NOT_OPEN);
     }
-    if (sitting.waitsForTeam()) {
+    if (nobodyHasTheTurn()) {
       return here.refused(Refusal.NO_SUCH_TEAM);
     }
     Question question = game.question(item).orElse(null);
@@ -40,6 +40,10 @@ public final class Attempts {
       return here.refused(Refusal.NO_SUCH_OPTION);
     }
     return tried(item, question.canBeRight(), triedWith(question, answer.response()));
+  }
+
+  private boolean nobodyHasTheTurn() {
+    return sitting.opening().inTeams() && sitting.front().answering() == null;
   }
 
   private boolean isStruck(Question question, Response response) {
@@ -130,7 +134,7 @@ public final class Attempts {
     if (!game.play().open(sitting).contains(item)) {
       return here.refused(Refusal.NOT_OPEN);
     }
-    if (sitting.waitsForTeam()) {
+    if (game.play().paysAtOnce() && nobodyHasTheTurn()) {
       return here.refused(Refusal.NO_SUCH_TEAM);
     }
     Item open = game.item(item).orElseThrow();
@@ -139,7 +143,10 @@ public final class Attempts {
       return here.refused(Refusal.NO_HINT_LEFT);
     }
     int price = game.referee().hintPrice(open, sitting.draw());
-    Sitting helped = game.turns().charged(sitting.with(effort), item, price);
+    Sitting helped = sitting.with(effort);
+    if (game.play().paysAtOnce()) {
+      helped = game.turns().charged(helped, item, price);
+    }
     return Turn.of(helped, new Happening.HintGiven(item, effort.hints()));
   }
 

@@ -8,8 +8,15 @@ import org.jspecify.annotations.Nullable;
  *
  * @param text as it was entered
  * @param item the id of the item that it named; null where it named none
+ * @param verdict partly where it was nearly right
+ * @param counted whether it used up one of the entries there are; not where it was entered before
  * @param team the place of the team that entered it, from 0; null where there are no teams
  * @param at when, in milliseconds since 1970
  */
 public record Entry(
-    String text, @Nullable String item, Verdict verdict, @Nullable Integer team, long at) {}
+    String text,
+    @Nullable String item,
+    Verdict verdict,
+    boolean counted,
+    @Nullable Integer team,
+    long at) {}

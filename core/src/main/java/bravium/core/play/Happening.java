@@ -25,7 +25,8 @@ import java.util.List;
   @JsonSubTypes.Type(value = Happening.Tied.class, name = "tied"),
   @JsonSubTypes.Type(value = Happening.Won.class, name = "won"),
   @JsonSubTypes.Type(value = Happening.Lost.class, name = "lost"),
-  @JsonSubTypes.Type(value = Happening.AwaitsMarking.class, name = "awaits-marking")
+  @JsonSubTypes.Type(value = Happening.AwaitsMarking.class, name = "awaits-marking"),
+  @JsonSubTypes.Type(value = Happening.Entered.class, name = "entered")
 })
 public sealed interface Happening {
 
@@ -34,6 +35,13 @@ public sealed interface Happening {
 
   /** A try at a question was marked, or the teacher marked an answer. */
   record AnswerMarked(String question, Verdict verdict) implements Happening {}
+
+  /**
+   * Something was entered where an entry says by itself which item it means.
+   *
+   * @param counted whether it used up one of the entries there are
+   */
+  record Entered(Verdict verdict, boolean counted) implements Happening {}
 
   /** Points were given; total is what they make together. */
   record PointsGiven(int points, int total) implements Happening {}

@@ -64,8 +64,21 @@ public interface Play {
     return Optional.empty();
   }
 
+  /** What is still to be settled when it ends. */
+  default Sitting settledAtTheEnd(Sitting now) {
+    return now;
+  }
+
   /** Whether hints and wrong answers can cost points. */
   default boolean costs() {
+    return true;
+  }
+
+  /**
+   * Whether a team pays for a hint when it takes it. Otherwise what the hint costs is missing from
+   * what the item brings, to whom it may.
+   */
+  default boolean paysAtOnce() {
     return true;
   }
 

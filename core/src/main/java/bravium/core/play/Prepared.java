@@ -132,7 +132,8 @@ public final class Prepared {
 
   /** The end of a play, with what it has come to. */
   public Turn ended(Sitting sitting, End end) {
-    Outcome outcome = referee().outcome(sitting, end);
-    return Turn.of(sitting.ended(outcome), outcome.happening());
+    Sitting last = play().settledAtTheEnd(sitting);
+    Outcome outcome = referee().outcome(last, end);
+    return Turn.of(last.ended(outcome), outcome.happening());
   }
 }

@@ -33,6 +33,12 @@ public enum Refusal {
   /** The key was used for another move. */
   @JsonProperty("key-used")
   KEY_USED,
+  /** What was entered is no name: nothing but signs, or far too long. */
+  @JsonProperty("no-name")
+  NO_NAME,
+  /** All entries are used up: those of this team, where teams play. */
+  @JsonProperty("no-entry-left")
+  NO_ENTRY_LEFT,
   /** This version can't play this game. */
   @JsonProperty("unknown-game")
   UNKNOWN_GAME

@@ -96,9 +96,11 @@ public record Sitting(
     return opening.rehearsal() || waitsForTeam();
   }
 
-  /** Whether teams play and none has the turn. */
+  /**
+   * Whether teams play and none has the turn: where several items are open nobody is waited for.
+   */
   public boolean waitsForTeam() {
-    return opening.inTeams() && front.answering() == null;
+    return opening.inTeams() && front.answering() == null && stage != Stage.PLAYING;
   }
 
   /** This sitting at another item. */

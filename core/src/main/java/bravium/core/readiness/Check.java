@@ -208,6 +208,9 @@ public enum Check {
   /** Nobody can keep the game's clock. Values: its seconds, seconds to read alone, better ones. */
   @JsonProperty("game-clock-hopeless")
   GAME_CLOCK_HOPELESS,
+  /** Something that only this game looks for. */
+  @JsonProperty("of-game")
+  OF_GAME,
   /** More is asked than a game usually shows. Values: asked, the usual most. */
   @JsonProperty("many-questions")
   MANY_QUESTIONS;

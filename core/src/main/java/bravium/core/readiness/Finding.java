@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param option the id of the option it is about, if one
  * @param mend what one press does about it; null where only the teacher can know
  * @param values what its sentence and its mend need
+ * @param own the game's own name of what was found, where it is a check of that game alone
  */
 @Root
 public record Finding(
@@ -22,7 +23,19 @@ public record Finding(
     @Nullable String question,
     @Nullable String option,
     @Nullable Mend mend,
-    List<String> values) {
+    List<String> values,
+    @Nullable String own) {
+
+  private Finding(
+      Check check,
+      Weight weight,
+      Place place,
+      @Nullable String question,
+      @Nullable String option,
+      @Nullable Mend mend,
+      List<String> values) {
+    this(check, weight, place, question, option, mend, values, null);
+  }
 
   /** A finding about the activity as a whole. */
   public static Finding of(Check check, Weight weight, Place place, Object... values) {
@@ -40,14 +53,26 @@ public record Finding(
     return new Finding(check, weight, Place.OPTION, question, option, null, texts(values));
   }
 
+  /**
+   * A finding of one game alone.
+   *
+   * @param own the game's name for it
+   * @param item the id of the item it is about; null for the game as a whole
+   */
+  public static Finding own(String own, @Nullable String item, Weight weight, Object... values) {
+    Place place = item == null ? Place.BOARD : Place.QUESTION;
+    return new Finding(Check.OF_GAME, weight, place, item, null, null, texts(values), own);
+  }
+
   /** What was found and where, whatever its figures. */
   String about() {
-    return check + " " + place + " " + question + " " + option + (check.many() ? values : "");
+    String about = check + " " + place + " " + question + " " + option;
+    return own == null ? about + (check.many() ? values : "") : about + own + values;
   }
 
   /** The same finding with what one press does about it; null for nothing. */
   public Finding mendedBy(@Nullable Mend how) {
-    return new Finding(check, weight, place, question, option, how, values);
+    return new Finding(check, weight, place, question, option, how, values, own);
   }
 
   private static List<String> texts(Object... values) {

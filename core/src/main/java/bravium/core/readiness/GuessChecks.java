@@ -10,6 +10,7 @@ import bravium.core.question.PickOne;
 import bravium.core.question.Question;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 
@@ -30,7 +31,7 @@ final class GuessChecks {
 
   static List<Finding> of(
       Activity activity, GameChecks game, List<Question> pool, Prospects prospects) {
-    PassMark mark = prospects.passMark();
+    PassMark mark = Objects.requireNonNull(prospects.passMark());
     Guessing guessing = prospects.guessing();
     List<Finding> found = new ArrayList<>();
     Rules rules = activity.rules();
@@ -80,7 +81,7 @@ final class GuessChecks {
     boolean mends =
         higher.passMark() > rules.passMark()
             && rarely(then)
-            && then.reach().winnable() == Winnable.ALWAYS
+            && then.winnable() == Winnable.ALWAYS
             && !RuleChecks.livesDecide(then.passMark(), higher);
     return mends
         ? Finding.of(Check.GUESSING_WINS, Weight.LOOK, Place.PASS_MARK, chance, higher.passMark())

@@ -88,6 +88,9 @@ public enum Mend {
   /** Gives the climb as many steps as the finding's first value says. */
   @JsonProperty("fewer-steps")
   FEWER_STEPS,
+  /** What only this game can do about it. */
+  @JsonProperty("of-game")
+  OF_GAME,
   /** Removes the hint whose number is the finding's first value. */
   @JsonProperty("remove-hint")
   REMOVE_HINT

@@ -1,9 +1,7 @@
 package bravium.core.readiness;
 
 import bravium.core.activity.Activity;
-import bravium.core.activity.Rules;
 import bravium.core.json.Root;
-import bravium.core.play.Draw;
 import bravium.core.play.PassMark;
 import bravium.core.play.course.Asking;
 import bravium.core.question.Question;
@@ -16,7 +14,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * What can be said of an activity before class.
  *
- * @param passMark what the pass mark means for the questions that can be asked
+ * @param passMark what the pass mark means for the questions that can be asked; null where no share
+ *     of the points wins
  * @param askable how many questions can be asked
  * @param guessing the chance to pass by guessing alone, in billionths, 0 to 1,000,000,000
  * @param guessingOff how far off that may be, in billionths; 0 where it is exact
@@ -26,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 @Root
 public record Readiness(
     Winnable winnable,
-    PassMark passMark,
+    @Nullable PassMark passMark,
     int askable,
     long guessing,
     long guessingOff,
@@ -67,17 +66,16 @@ public record Readiness(
 
   /** Reads an activity. */
   public static Readiness of(Activity activity, GameChecks game) {
-    Rules rules = activity.rules();
     List<Question> pool = Asking.pool(activity, false);
     Prospects prospects = game.prospects(activity, pool);
-    PassMark mark = prospects.passMark();
-    Reach reach = prospects.reach();
     Guessing guessing = prospects.guessing();
-    TimeLine line = TimeLine.of(activity, pool, Draw.asked(rules, pool.size()));
     List<Finding> all = new ArrayList<>(QuestionChecks.of(activity));
     all.addAll(MediaChecks.of(activity));
     all.addAll(game.findings(activity));
     if (game.playable(activity)) {
+      all.addAll(RuleChecks.ofPage(activity));
+    }
+    if (game.playable(activity) && prospects.passMark() != null) {
       all.addAll(RuleChecks.of(activity, pool, prospects));
       all.addAll(GuessChecks.of(activity, game, pool, prospects));
       all.addAll(ClockChecks.of(activity, pool));
@@ -87,12 +85,12 @@ public record Readiness(
       all.stream().filter(f -> f.weight() == weight).forEach(sorted::add);
     }
     return new Readiness(
-        reach.winnable(),
-        mark,
+        prospects.winnable(),
+        prospects.passMark(),
         pool.size(),
         guessing.billionths(),
         guessing.billionthsOff(),
-        line,
+        prospects.time(),
         List.copyOf(sorted));
   }
 }

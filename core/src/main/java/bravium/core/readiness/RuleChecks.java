@@ -11,17 +11,16 @@ import bravium.core.question.Question;
 import bravium.core.rich.Texts;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 
 /** What is worth a look in the title page and the rules. */
 final class RuleChecks {
 
   private RuleChecks() {}
 
-  static List<Finding> of(Activity activity, List<Question> pool, Prospects prospects) {
-    PassMark mark = prospects.passMark();
-    Reach reach = prospects.reach();
+  /** What is worth a look in any game: its title and its look. */
+  static List<Finding> ofPage(Activity activity) {
     List<Finding> found = new ArrayList<>();
-    Rules rules = activity.rules();
     if (Texts.blank(activity.titlePage().title())) {
       found.add(Finding.of(Check.NO_TITLE, Weight.LOOK, Place.TITLE));
     }
@@ -30,6 +29,14 @@ final class RuleChecks {
           Finding.of(Check.POOR_CONTRAST, Weight.LOOK, Place.LOOK, activity.look().contrast())
               .mendedBy(Mend.MEND_LOOK));
     }
+    return found;
+  }
+
+  static List<Finding> of(Activity activity, List<Question> pool, Prospects prospects) {
+    PassMark mark = Objects.requireNonNull(prospects.passMark());
+    Reach reach = Objects.requireNonNull(prospects.reach());
+    List<Finding> found = new ArrayList<>();
+    Rules rules = activity.rules();
     if (pool.isEmpty()) {
       found.add(nothingToAsk(activity.game()));
       return found;

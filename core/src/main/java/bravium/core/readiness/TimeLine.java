@@ -61,6 +61,30 @@ public record TimeLine(int year, int least, int most, List<ThinkingTime> thinkin
   }
 
   /**
+   * How long a class takes to find things: reading what is read, hearing what is heard, and so many
+   * seconds for each.
+   *
+   * @param read null for nothing
+   * @param usual what each takes, and under which name the teacher may say otherwise
+   */
+  public static @Nullable TimeLine of(
+      Activity activity, @Nullable Words read, int items, ThinkingTime usual) {
+    Integer year = activity.titlePage().year();
+    if (year == null || items == 0) {
+      return null;
+    }
+    ThinkingTime each = of(activity.rules(), usual);
+    int words = words(read) + words(activity.titlePage().introduction());
+    long rest = (read == null ? 0 : listening(read)) + 1_000L * items * each.seconds();
+    ReadingSpeed speed = ReadingSpeed.ofYear(year);
+    return new TimeLine(
+        year,
+        (int) ((ReadingSpeed.millis(words, speed.fast()) + rest + 999) / 1_000),
+        (int) ((ReadingSpeed.millis(words, speed.slow()) + rest + 999) / 1_000),
+        List.of(each));
+  }
+
+  /**
    * The part of it in which the game's clock runs: reading questions and thinking; null as for the
    * whole.
    */
@@ -92,7 +116,11 @@ public record TimeLine(int year, int least, int most, List<ThinkingTime> thinkin
 
   /** Milliseconds to hear the sounds of a question; those of unknown length count as none. */
   static long listening(Question question) {
-    return question.asked().media().stream()
+    return listening(question.asked());
+  }
+
+  private static long listening(Words words) {
+    return words.media().stream()
         .mapToLong(
             medium -> medium instanceof Sound sound && sound.millis() != null ? sound.millis() : 0)
         .sum();

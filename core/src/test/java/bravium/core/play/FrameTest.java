@@ -104,6 +104,7 @@ class FrameTest {
                   light.lamp(),
                   fresh ? light.lamp() : null,
                   can && fresh ? Verdict.RIGHT : Verdict.WRONG,
+                  true,
                   sitting.front().answering(),
                   at.at()));
       return can && fresh

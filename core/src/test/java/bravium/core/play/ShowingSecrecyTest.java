@@ -23,6 +23,7 @@ import bravium.core.samples.RandomActivities;
 import bravium.core.samples.RandomMoves;
 import bravium.core.samples.RandomQuestions;
 import java.util.List;
+import java.util.Objects;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
@@ -89,13 +90,20 @@ class ShowingSecrecyTest {
         : activity.withRules(activity.rules().withTries(new Tries(Tries.Again.AT_ONCE, 3)));
   }
 
-  /** Whether the item is settled, or a try at it came out otherwise here than there. */
+  /**
+   * Whether the item is settled, or a try at it came out otherwise here than there, or the teacher
+   * says otherwise to just this response: that is hers to give away.
+   */
   private static boolean givenAway(Sitting one, Sitting two, String item) {
     Tried here = one.effortFor(item).last();
     Tried there = two.effortFor(item).last();
     boolean settled = one.resultOf(item).isPresent() || two.resultOf(item).isPresent();
     boolean otherwise =
-        here != null && there != null && (here.verdict() != there.verdict() || here.earned());
+        here != null
+            && there != null
+            && (here.verdict() != there.verdict()
+                || here.earned()
+                || !Objects.equals(here.feedback(), there.feedback()));
     return settled || otherwise || (here == null) != (there == null);
   }
 

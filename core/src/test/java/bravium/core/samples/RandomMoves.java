@@ -1,6 +1,7 @@
 package bravium.core.samples;
 
 import bravium.core.activity.Activity;
+import bravium.core.games.wordhunt.WordHunt;
 import bravium.core.play.Action;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
@@ -72,7 +73,11 @@ public final class RandomMoves {
 
   private Action forward(Activity activity, Sitting sitting) {
     return switch (sitting.stage()) {
-      case TITLE, PLAYING, END -> new Action.Start();
+      case TITLE, END -> new Action.Start();
+      case PLAYING ->
+          activity.game() instanceof WordHunt hunt
+              ? new RandomHunts(random).next(hunt, sitting)
+              : new Action.Start();
       case FEEDBACK -> new Action.Continue(sitting.now());
       case BOARD -> {
         List<String> open =

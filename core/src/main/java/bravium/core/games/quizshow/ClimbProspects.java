@@ -1,5 +1,6 @@
 package bravium.core.games.quizshow;
 
+import bravium.core.activity.Activity;
 import bravium.core.activity.Order;
 import bravium.core.activity.Rules;
 import bravium.core.play.Chance;
@@ -47,9 +48,10 @@ final class ClimbProspects {
     this.asked = Draw.asked(rules, pool.size());
   }
 
-  static Prospects of(Climb climb, Rules rules, List<Question> pool) {
-    ClimbProspects climbing = new ClimbProspects(climb, rules, pool);
-    return new Prospects(climbing.mark, climbing.reach(), climbing.guessing(), false);
+  static Prospects of(Climb climb, Activity activity, List<Question> pool) {
+    ClimbProspects climbing = new ClimbProspects(climb, activity.rules(), pool);
+    return Prospects.ofQuestions(
+        activity, pool, climbing.mark, climbing.reach(), climbing.guessing(), false);
   }
 
   private Reach reach() {

@@ -33,8 +33,8 @@ public final class QuizShowBehaviour implements Behaviour<QuizShow> {
   @Override
   public Prospects prospects(Activity activity, QuizShow show, List<Question> pool) {
     return show.board() instanceof Climb climb
-        ? ClimbProspects.of(climb, activity.rules(), pool)
-        : Prospects.ofPoints(activity.rules(), pool);
+        ? ClimbProspects.of(climb, activity, pool)
+        : Prospects.ofPoints(activity, pool);
   }
 
   @Override

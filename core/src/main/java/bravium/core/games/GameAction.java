@@ -1,0 +1,18 @@
+package bravium.core.games;
+
+import bravium.core.games.wordhunt.HuntAction;
+import bravium.core.json.StandsFor;
+import bravium.core.play.OwnAction;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+
+/** Everything that is done in one game alone. */
+@StandsFor(OwnAction.class)
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+  @JsonSubTypes.Type(value = HuntAction.Enter.class, name = "enter"),
+  @JsonSubTypes.Type(value = HuntAction.ShowNames.class, name = "show-names"),
+  @JsonSubTypes.Type(value = HuntAction.GiveUp.class, name = "give-up")
+})
+public sealed interface GameAction extends OwnAction
+    permits HuntAction.Enter, HuntAction.ShowNames, HuntAction.GiveUp {}

@@ -1,0 +1,152 @@
+package bravium.core.games.wordhunt;
+
+import bravium.core.activity.Activity;
+import bravium.core.answer.Comparison;
+import bravium.core.readiness.Finding;
+import bravium.core.readiness.Mend;
+import bravium.core.readiness.Weight;
+import bravium.core.rich.Texts;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What is worth a look in a word hunt alone. */
+final class WordHuntChecks {
+
+  /** There is nothing to find. */
+  static final String NO_THINGS = "no-things";
+
+  /** There is nothing to look at, to read or to hear. */
+  static final String NOTHING_SHOWN = "nothing-shown";
+
+  /** A thing has no name; it is left out. */
+  static final String NO_NAME = "no-name";
+
+  /** There are fewer entries than it takes. Values: entries, how many it takes. */
+  static final String FEW_ENTRIES = "few-entries";
+
+  /** Two things share a name. Values: the other thing's name, the name they share. */
+  static final String SAME_NAME = "same-name";
+
+  /** One slip makes a name another's. Values: the name, the other's. */
+  static final String SLIP_NAME = "slip-name";
+
+  /** A thing has a place, and there is no picture. */
+  static final String PLACE_WITHOUT_PICTURE = "place-without-picture";
+
+  /** A decoy is a thing's name. Value: the decoy. */
+  static final String DECOY_IS_NAME = "decoy-is-name";
+
+  /** Whoever may pick sees nothing but names of things. */
+  static final String NO_DECOYS = "no-decoys";
+
+  /** Picking by chance finds everything too often. Values: the chance in billionths. */
+  static final String PICKING_WINS = "picking-wins";
+
+  /** From this chance on picking is worth a look: one in ten. */
+  private static final double TOO_OFTEN = 0.1;
+
+  /** The most findings about names that are alike: with more of them the first tell enough. */
+  private static final int MOST_ALIKE = 20;
+
+  private final WordHunt hunt;
+  private final List<Thing> things;
+  private final List<Finding> found = new ArrayList<>();
+
+  private WordHuntChecks(WordHunt hunt) {
+    this.hunt = hunt;
+    this.things = hunt.findable();
+  }
+
+  static List<Finding> of(Activity activity, WordHunt hunt) {
+    WordHuntChecks checks = new WordHuntChecks(hunt);
+    checks.read();
+    return checks.found;
+  }
+
+  private void read() {
+    if (things.isEmpty()) {
+      found.add(Finding.own(NO_THINGS, null, Weight.STOP));
+    }
+    if (hunt.picture() == null && (hunt.text() == null || hunt.text().blank())) {
+      found.add(Finding.own(NOTHING_SHOWN, null, Weight.LOOK));
+    }
+    for (Thing thing : hunt.things()) {
+      if (!thing.complete() && hunt.things().size() > 1) {
+        found.add(Finding.own(NO_NAME, thing.id(), Weight.LOOK).mendedBy(Mend.OF_GAME));
+      }
+      if (thing.place() != null && hunt.picture() == null) {
+        found.add(Finding.own(PLACE_WITHOUT_PICTURE, thing.id(), Weight.LOOK));
+      }
+    }
+    entries();
+    alike();
+    list();
+  }
+
+  private void entries() {
+    int needed = HuntOdds.of(hunt).needed();
+    if (hunt.entries() != null && hunt.entries() < needed) {
+      Finding few = Finding.own(FEW_ENTRIES, null, Weight.STOP, hunt.entries(), needed);
+      found.add(few.mendedBy(Mend.OF_GAME));
+    }
+  }
+
+  /** Names that several things have, and names that a slip turns into another's. */
+  private void alike() {
+    int before = found.size();
+    for (int i = 0; i < things.size(); i++) {
+      for (int j = 0; j < i && found.size() - before < MOST_ALIKE; j++) {
+        alike(things.get(j), things.get(i));
+      }
+    }
+  }
+
+  private void alike(Thing one, Thing other) {
+    Comparison names = Comparison.with(one.called(), List.of(), hunt.comparing().withoutSlips());
+    for (String name : other.called()) {
+      if (names.right(name).isPresent()) {
+        boolean wanted = hunt.oneByOne() && names.right(other.called().getFirst()).isPresent();
+        if (!wanted) {
+          Finding same =
+              Finding.own(SAME_NAME, other.id(), Weight.LOOK, one.called().getFirst(), name);
+          found.add(hunt.oneByOne() ? same : same.mendedBy(Mend.OF_GAME));
+        }
+        return;
+      }
+    }
+    if (hunt.comparing().slips() || hunt.nearly() != null) {
+      for (String name : other.called()) {
+        for (String there : one.called()) {
+          if (Comparison.oneSlip(Comparison.fair(name), Comparison.fair(there))) {
+            found.add(Finding.own(SLIP_NAME, other.id(), Weight.LOOK, name, there));
+            return;
+          }
+        }
+      }
+    }
+  }
+
+  private void list() {
+    if (!hunt.pick() || things.isEmpty()) {
+      return;
+    }
+    Names names = Names.of(hunt);
+    boolean any = false;
+    for (String decoy : hunt.decoys()) {
+      String name = Texts.trimmed(decoy);
+      if (!name.isEmpty()) {
+        any = true;
+        if (!names.named(name).isEmpty()) {
+          found.add(Finding.own(DECOY_IS_NAME, null, Weight.LOOK, name));
+        }
+      }
+    }
+    double chance = HuntOdds.of(hunt).guessing().chance();
+    if (!any) {
+      found.add(Finding.own(NO_DECOYS, null, Weight.LOOK));
+    } else if (chance >= TOO_OFTEN) {
+      found.add(
+          Finding.own(PICKING_WINS, null, Weight.LOOK, (long) Math.floor(chance * 1e9 + 0.5)));
+    }
+  }
+}
