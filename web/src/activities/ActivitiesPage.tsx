@@ -13,8 +13,8 @@ import {
 } from "../api/teacher";
 import { Shell } from "../app/Shell";
 import { randomId } from "../engine/randomId";
-import { starts } from "../games";
-import type { Activity, ActivityCard } from "../generated/types";
+import { allGames, type Start } from "../games";
+import type { ActivityCard } from "../generated/types";
 import { More } from "../ui/More";
 import { Failed, Loading, problemWords } from "../ui/Notice";
 import { Toast } from "../ui/Toast";
@@ -31,10 +31,9 @@ interface Message {
   undo?: () => void;
 }
 
-/** Makes the activity that a teacher begins with, around a first id. */
-type Blank = (id: string) => Activity;
+type Blank = Start["blank"];
 
-const usual = starts[0]?.[1];
+const usual = allGames[0]?.starts[0]?.blank;
 
 /** All that the teacher made: found, filtered, sorted, and everything that is done with one whole. */
 export default function ActivitiesPage() {
@@ -161,22 +160,26 @@ function NewTile(props: { busy: boolean; start: (blank: Blank) => void }) {
       <h2 className="font-display text-lg font-semibold text-primary">
         {words.activities.newTitle}
       </h2>
-      <p className="text-soft">{words.activities.newText}</p>
-      <ul aria-label={words.activities.startsLabel} className="grid">
-        {starts.map(([name, blank]) => (
-          <li key={name}>
-            <button
-              type="button"
-              disabled={busy}
-              onClick={() => start(blank)}
-              className="flex min-h-11 w-full cursor-pointer items-center gap-2 rounded-[4px] px-1 text-left underline decoration-edge decoration-dotted underline-offset-4 hover:bg-card"
-            >
-              <Plus size={16} aria-hidden="true" className="shrink-0" />
-              {words.activities.starts[name]}
-            </button>
-          </li>
-        ))}
-      </ul>
+      {allGames.map((game) => (
+        <div key={game.name}>
+          <p className="text-soft">{game.does}</p>
+          <ul aria-label={game.startsLabel} className="grid">
+            {game.starts.map(({ words: name, blank }) => (
+              <li key={name}>
+                <button
+                  type="button"
+                  disabled={busy}
+                  onClick={() => start(blank)}
+                  className="flex min-h-11 w-full cursor-pointer items-center gap-2 rounded-[4px] px-1 text-left underline decoration-edge decoration-dotted underline-offset-4 hover:bg-card"
+                >
+                  <Plus size={16} aria-hidden="true" className="shrink-0" />
+                  {name}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      ))}
     </section>
   );
 }

@@ -1,4 +1,5 @@
 import { Link } from "react-router";
+import { nameOfGame, partsOf } from "../games";
 import type { ActivityCard } from "../generated/types";
 import { words } from "../words/en";
 import { CardActions } from "./CardActions";
@@ -13,7 +14,6 @@ export function Card(props: {
   done: (text: string, undo?: ActivityCard) => void;
 }) {
   const { card, removed, bringBack, done } = props;
-  const kind = words.activities.kinds[card.kind] ?? words.activities.otherKind;
   const content = (
     <>
       <Cover title={card.title} kind={card.kind} />
@@ -21,7 +21,7 @@ export function Card(props: {
         <span className="font-display text-lg leading-snug font-semibold [overflow-wrap:anywhere]">
           {card.title || words.activities.untitled}
         </span>
-        <span className="text-soft">{words.activities.facts(kind, card.questions)}</span>
+        <span className="text-soft">{factsOf(card)}</span>
         <span className="text-soft">{words.activities.forWhom(card.year, card.subject)}</span>
         <Readiness card={card} />
       </span>
@@ -51,6 +51,9 @@ export function Card(props: {
     </article>
   );
 }
+
+const factsOf = ({ kind, questions }: ActivityCard) =>
+  [nameOfGame(kind), partsOf(kind)?.counted(questions)].filter(Boolean).join(" · ");
 
 function Readiness({ card }: { card: ActivityCard }) {
   if (!card.playable) {

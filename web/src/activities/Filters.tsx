@@ -1,5 +1,6 @@
 import { Search } from "lucide-react";
 import type { Looking } from "../api/teacher";
+import { nameOfGame } from "../games";
 import type { Facet, Facets } from "../generated/types";
 import { words } from "../words/en";
 
@@ -92,6 +93,6 @@ export function Filters(props: {
 }
 
 function nameOf(filter: Filter, value: string): string {
-  if (filter === "kind") return words.activities.kinds[value] ?? words.activities.otherKind;
+  if (filter === "kind") return nameOfGame(value);
   return filter === "year" ? words.year(Number(value)) : value;
 }

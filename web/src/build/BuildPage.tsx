@@ -12,6 +12,7 @@ import { useNavigate, useParams } from "react-router";
 import { fileAddress, keys, questionsAddress, readActivity, readLosses } from "../api/teacher";
 import { differencesOf, readinessOf } from "../engine/LocalGame";
 import type { Activity, Loss, StoredActivity } from "../generated/types";
+import { questionsOf } from "../questions/questionsOf";
 import { Dialog, KeyList } from "../ui/Dialog";
 import { Failed, Loading } from "../ui/Notice";
 import { saveAs } from "../ui/saveAs";
@@ -72,7 +73,7 @@ type Open =
 /** The editor as the page found it: with what an earlier page left behind, if it did. */
 function openEditor(stored: StoredActivity) {
   const { activity } = stored;
-  const blank = activity.game.questions.find((q) => !q.text);
+  const blank = questionsOf(activity).find((q) => !q.text);
   const useEditor = createEditor(activity, blank?.id);
   const draft = leftBehind(stored.id);
   if (!draft || differencesOf(activity, activity, draft.activity).length === 0) {
@@ -252,8 +253,9 @@ function SavingAlert({ state, meet }: { state: SaveState; meet: () => void }) {
   );
 }
 
-const hasClock = ({ rules, game }: Activity) =>
-  rules.clock !== undefined || game.questions.some((question) => question.seconds !== undefined);
+const hasClock = (activity: Activity) =>
+  activity.rules.clock !== undefined ||
+  questionsOf(activity).some((question) => question.seconds !== undefined);
 
 function DraftToast({ draft, undo }: { draft: Draft; undo: () => void }) {
   const [shown, setShown] = useState(true);

@@ -3,6 +3,7 @@ import { ChevronLeft } from "lucide-react";
 import { useDeferredValue, useState } from "react";
 import { keys, readActivity, useActivities } from "../api/teacher";
 import type { ActivityCard, QuestionUnion } from "../generated/types";
+import { questionsOf } from "../questions/questionsOf";
 import { rightWords } from "../questions/rightWords";
 import { plainOf } from "../rich/words";
 import { Dialog } from "../ui/Dialog";
@@ -101,7 +102,7 @@ function Questions(props: {
     queryFn: () => readActivity(from.id),
     gcTime: 0,
   });
-  const questions = read.data?.activity.game.questions ?? [];
+  const questions = read.data ? questionsOf(read.data.activity) : [];
   const all = questions.length > 0 && chosen.length === questions.length;
   const turn = (id: string) =>
     setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id]);

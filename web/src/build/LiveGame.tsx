@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from "react";
 import { LocalGame, rehearsal } from "../engine/LocalGame";
 import { GameStage } from "../games/GameStage";
 import type { ActionUnion, Aid, ResponseUnion, Showing } from "../generated/types";
+import { questionsOf } from "../questions/questionsOf";
 import { isBlank, plainOf } from "../rich/words";
 import { useSize } from "../ui/useSize";
 import { words } from "../words/en";
@@ -114,26 +115,28 @@ type Live = ReturnType<typeof useLiveGame>;
 
 function TestAids(props: { useEditor: EditorStore; live: Live; disabled: boolean }) {
   const { useEditor, live, disabled } = props;
-  const questions = useEditor((editor) => editor.activity.game.questions);
+  const questions = useEditor((editor) => questionsOf(editor.activity));
   return (
     <fieldset className="flex flex-wrap items-center gap-1.5" disabled={disabled}>
       <legend className="sr-only">{words.live.aidsLabel}</legend>
-      <select
-        aria-label={words.live.jump}
-        className="h-9 w-32 rounded-[14px] border border-line bg-card px-2"
-        value=""
-        onChange={(event) => live.act({ kind: "go-to", question: event.target.value })}
-      >
-        <option value="">{words.live.jumpPlaceholder}</option>
-        {questions.map(
-          (question, i) =>
-            !isBlank(question.text) && (
-              <option key={question.id} value={question.id}>
-                {words.live.jumpTo(i + 1, plainOf(question.text).slice(0, 60))}
-              </option>
-            ),
-        )}
-      </select>
+      {questions.length > 0 && (
+        <select
+          aria-label={words.live.jump}
+          className="h-9 w-32 rounded-[14px] border border-line bg-card px-2"
+          value=""
+          onChange={(event) => live.act({ kind: "go-to", question: event.target.value })}
+        >
+          <option value="">{words.live.jumpPlaceholder}</option>
+          {questions.map(
+            (question, i) =>
+              !isBlank(question.text) && (
+                <option key={question.id} value={question.id}>
+                  {words.live.jumpTo(i + 1, plainOf(question.text).slice(0, 60))}
+                </option>
+              ),
+          )}
+        </select>
+      )}
       {(["right", "wrong", "win", "loss"] as const).map((aid) => (
         <button
           key={aid}

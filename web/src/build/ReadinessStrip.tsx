@@ -1,8 +1,9 @@
 import { ChevronDown, ChevronUp } from "lucide-react";
 import { useMemo, useState } from "react";
 import { mended, mendsOf } from "../engine/LocalGame";
-import { ownRulesOf } from "../games";
+import { ownRulesOf, partsOf } from "../games";
 import type { Finding, Readiness } from "../generated/types";
+import { questionsOf } from "../questions/questionsOf";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
 import { lead } from "./places";
@@ -41,7 +42,7 @@ export function ReadinessStrip(props: Props) {
         <ul className="max-h-[40vh] overflow-y-auto border-b border-line px-4 py-2">
           {offered.map((finding) => (
             <FindingRow
-              key={`${finding.check} ${finding.question} ${finding.option} ${finding.values}`}
+              key={`${finding.check} ${finding.own} ${finding.question} ${finding.option} ${finding.values}`}
               finding={finding}
               {...props}
             />
@@ -55,7 +56,7 @@ export function ReadinessStrip(props: Props) {
           </span>
           {words.readiness.winnable[winnable]}
         </p>
-        {askable > 0 && (
+        {askable > 0 && passMark && (
           <p className="max-sm:hidden">{(own?.passes ?? words.readiness.passes)(passMark)}</p>
         )}
         {askable > 0 && <p>{words.readiness.guessing(guessing, guessingOff, teams)}</p>}
@@ -98,9 +99,12 @@ function Time({ readiness: { time }, editDetails }: Props) {
 function FindingRow(props: Props & { finding: Finding }) {
   const { finding, useEditor, show } = props;
   const { mend } = finding;
-  const place = useEditor((editor) =>
-    editor.activity.game.questions.findIndex((q) => q.id === finding.question),
-  );
+  const activity = useEditor((editor) => editor.activity);
+  const parts = partsOf(activity.game.kind);
+  const item = finding.question;
+  const place = questionsOf(activity).findIndex((q) => q.id === item);
+  const named = item === undefined ? undefined : parts?.item?.(activity.game, item);
+  const { own } = finding;
   const stop = finding.weight === "stop";
   return (
     <li className="flex flex-wrap items-center gap-x-3">
@@ -115,10 +119,12 @@ function FindingRow(props: Props & { finding: Finding }) {
       >
         <span className={`font-semibold ${stop ? "text-error" : ""}`}>
           <span aria-hidden="true">{stop ? "△ " : "○ "}</span>
-          {place >= 0 ? words.readiness.place(place + 1) : words.readiness.whole}
+          {place >= 0 ? words.readiness.place(place + 1) : (named ?? words.readiness.whole)}
           <span className="sr-only"> ({words.readiness.weights[finding.weight]})</span>
         </span>{" "}
-        {words.readiness.finding(finding)}
+        {own === undefined
+          ? words.readiness.finding(finding)
+          : parts?.findings?.[own]?.(finding.values)}
       </button>
       {mend && (
         <button
@@ -126,7 +132,9 @@ function FindingRow(props: Props & { finding: Finding }) {
           className="btn btn-outline btn-sm h-11"
           onClick={() => useEditor.getState().edit((activity) => mended(activity, finding))}
         >
-          {words.readiness.mends[mend](finding.values)}
+          {mend === "of-game" && own !== undefined
+            ? parts?.mends?.[own]?.(finding.values)
+            : words.readiness.mends[mend](finding.values)}
         </button>
       )}
     </li>

@@ -1,5 +1,5 @@
 import { Suspense } from "react";
-import { ownRulesOf, partsOf } from "../games";
+import { type OwnRules, ownRulesOf, partsOf } from "../games";
 import { limits } from "../generated/limits";
 import type { Readiness, Rules } from "../generated/types";
 import { words } from "../words/en";
@@ -18,9 +18,6 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
   const { edit } = useEditor.getState();
   const change = (part: Partial<Rules>) =>
     edit((a) => ({ ...a, rules: { ...a.rules, ...part } }), `rules ${Object.keys(part)}`);
-  const there = readiness.askable;
-  const counts = Array.from({ length: Math.max(0, there - 1) }, (_, i) => i + 1);
-  if (rules.ask !== undefined && rules.ask >= there) counts.push(rules.ask);
   return (
     <section aria-labelledby="rules">
       <h2 id="rules" className="text-sm font-semibold tracking-wide text-soft">
@@ -32,59 +29,80 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
             <Sentence useEditor={useEditor} readiness={readiness} change={change} />{" "}
           </Suspense>
         )}
-        {words.rules.ask}{" "}
-        <select
-          className={CHIP}
-          aria-label={words.rules.askLabel}
-          data-place="ask"
-          value={rules.ask ?? ""}
-          onChange={(e) =>
-            change({ ask: e.target.value === "" ? undefined : Number(e.target.value) })
-          }
-        >
-          <option value="">{words.rules.all(there)}</option>
-          {counts.map((n) => (
-            <option key={n}>{n}</option>
-          ))}
-        </select>{" "}
-        {rules.ask === undefined ? words.rules.questions(there) : words.rules.of(there)}{" "}
-        <ChoiceChip
-          label={words.rules.orderLabel}
-          names={words.rules.orders}
-          value={rules.questionOrder}
-          change={(questionOrder) => change({ questionOrder })}
-        />{" "}
-        {words.rules.withOptions}{" "}
-        <ChoiceChip
-          label={words.rules.optionsLabel}
-          place="option-order"
-          names={words.rules.optionOrders}
-          value={rules.optionOrder}
-          change={(optionOrder) => change({ optionOrder })}
-        />
-        . {own?.worth ?? words.rules.eachWorth}{" "}
-        <NumberChip
-          label={words.rules.worthLabel}
-          place="worth"
-          value={rules.worth}
-          {...limits.Rules.worth}
-          change={(worth) => change({ worth })}
-        />{" "}
-        {words.rules.points} {words.rules.winWith}{" "}
-        <NumberChip
-          label={words.rules.passMarkLabel}
-          place="pass-mark"
-          value={rules.passMark}
-          {...limits.Rules.passMark}
-          change={(passMark) => change({ passMark })}
-        />{" "}
-        {words.rules.percent}
-        <span className="text-soft">
-          {own?.wins(readiness.passMark) ?? words.rules.thatIs(readiness.passMark, rules)}
-        </span>{" "}
-        <TeamsSentence rules={rules} ownPoints={own !== undefined} change={change} />
-        <MoreRules rules={rules} ownPoints={own !== undefined} change={change} />
+        {partsOf(game.kind)?.asks !== false && (
+          <QuestionRules rules={rules} own={own} readiness={readiness} change={change} />
+        )}
       </p>
     </section>
+  );
+}
+
+/** The rules of every game that asks questions. */
+function QuestionRules(props: {
+  rules: Rules;
+  own?: OwnRules;
+  readiness: Readiness;
+  change: (part: Partial<Rules>) => void;
+}) {
+  const { rules, own, readiness, change } = props;
+  const { passMark } = readiness;
+  const there = readiness.askable;
+  const counts = Array.from({ length: Math.max(0, there - 1) }, (_, i) => i + 1);
+  if (rules.ask !== undefined && rules.ask >= there) counts.push(rules.ask);
+  return (
+    <>
+      {words.rules.ask}{" "}
+      <select
+        className={CHIP}
+        aria-label={words.rules.askLabel}
+        data-place="ask"
+        value={rules.ask ?? ""}
+        onChange={(e) =>
+          change({ ask: e.target.value === "" ? undefined : Number(e.target.value) })
+        }
+      >
+        <option value="">{words.rules.all(there)}</option>
+        {counts.map((n) => (
+          <option key={n}>{n}</option>
+        ))}
+      </select>{" "}
+      {rules.ask === undefined ? words.rules.questions(there) : words.rules.of(there)}{" "}
+      <ChoiceChip
+        label={words.rules.orderLabel}
+        names={words.rules.orders}
+        value={rules.questionOrder}
+        change={(questionOrder) => change({ questionOrder })}
+      />{" "}
+      {words.rules.withOptions}{" "}
+      <ChoiceChip
+        label={words.rules.optionsLabel}
+        place="option-order"
+        names={words.rules.optionOrders}
+        value={rules.optionOrder}
+        change={(optionOrder) => change({ optionOrder })}
+      />
+      . {own?.worth ?? words.rules.eachWorth}{" "}
+      <NumberChip
+        label={words.rules.worthLabel}
+        place="worth"
+        value={rules.worth}
+        {...limits.Rules.worth}
+        change={(worth) => change({ worth })}
+      />{" "}
+      {words.rules.points} {words.rules.winWith}{" "}
+      <NumberChip
+        label={words.rules.passMarkLabel}
+        place="pass-mark"
+        value={rules.passMark}
+        {...limits.Rules.passMark}
+        change={(passMark) => change({ passMark })}
+      />{" "}
+      {words.rules.percent}
+      <span className="text-soft">
+        {passMark && (own?.wins(passMark) ?? words.rules.thatIs(passMark, rules))}
+      </span>{" "}
+      <TeamsSentence rules={rules} ownPoints={own !== undefined} change={change} />
+      <MoreRules rules={rules} ownPoints={own !== undefined} change={change} />
+    </>
   );
 }

@@ -24,9 +24,11 @@ function list(teams: Team[], count: number): Team[] {
 export function TeamsSentence(props: {
   rules: Rules;
   ownPoints: boolean;
+  /** Whether the game asks nothing, so that nothing is taken over or decided by a question. */
+  asksNothing?: boolean;
   change: (part: Partial<Rules>) => void;
 }) {
-  const { rules, ownPoints, change } = props;
+  const { rules, ownPoints, asksNothing, change } = props;
   const { teams } = rules;
   const set = (part: Partial<Teams>) => teams && change({ teams: { ...teams, ...part } });
   return (
@@ -60,16 +62,20 @@ export function TeamsSentence(props: {
             value={teams.turns}
             change={(turns) => set({ turns: turns as Teams["turns"] })}
           />{" "}
-          {!ownPoints && (
+          {!ownPoints && !asksNothing && (
             <TakeOverSentence takeOver={teams.takeOver} change={(takeOver) => set({ takeOver })} />
           )}{" "}
-          {words.teams.tie}{" "}
-          <ChoiceChip
-            label={words.teams.tieLabel}
-            names={words.teams.ties}
-            value={teams.decider ? "decider" : "tie"}
-            change={(tie) => set({ decider: tie === "decider" })}
-          />{" "}
+          {!asksNothing && (
+            <>
+              {words.teams.tie}{" "}
+              <ChoiceChip
+                label={words.teams.tieLabel}
+                names={words.teams.ties}
+                value={teams.decider ? "decider" : "tie"}
+                change={(tie) => set({ decider: tie === "decider" })}
+              />{" "}
+            </>
+          )}
           {words.teams.wins}
           <span className="mt-1 mb-1 flex flex-wrap gap-2">
             {teams.list.map((team, i) => (

@@ -1,5 +1,7 @@
+import { partsOf } from "../games";
 import { limits } from "../generated/limits";
 import type { TimeLine } from "../generated/types";
+import { questionsOf } from "../questions/questionsOf";
 import { FIELD } from "../ui/field";
 import { useWholeNumber } from "../ui/useWholeNumber";
 import { words } from "../words/en";
@@ -8,7 +10,9 @@ import type { EditorStore } from "./editor";
 /** How long the class thinks over each kind of question: what the time line reckons with. */
 export function ThinkingFields(props: { useEditor: EditorStore; time?: TimeLine | null }) {
   const { useEditor, time } = props;
-  const questions = useEditor((editor) => editor.activity.game.questions);
+  const questions = useEditor((editor) => questionsOf(editor.activity));
+  const game = useEditor((editor) => editor.activity.game.kind);
+  const thinking = partsOf(game)?.thinking ?? {};
   if (!time) return <p className="text-soft sm:col-span-2">{words.details.noThinking}</p>;
   const change = (kind: string, seconds: number, usual: number) =>
     useEditor.getState().edit((a) => {
@@ -20,11 +24,11 @@ export function ThinkingFields(props: { useEditor: EditorStore; time?: TimeLine 
     <fieldset className="grid gap-4 sm:col-span-2 sm:grid-cols-2">
       <legend className="mb-1">{words.details.thinking}</legend>
       {time.thinking
-        .filter(({ kind }) => questions.some((question) => question.kind === kind))
+        .filter(({ kind }) => thinking[kind] || questions.some((q) => q.kind === kind))
         .map(({ kind, seconds, usual }) => (
           <SecondsField
             key={kind}
-            label={words.sheet.kinds[kind] ?? kind}
+            label={thinking[kind] ?? words.sheet.kinds[kind] ?? kind}
             usual={usual}
             seconds={seconds}
             change={(next) => change(kind, next, usual)}

@@ -2,6 +2,7 @@ import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { listVersions, readVersion } from "../api/teacher";
 import type { Activity, VersionCard } from "../generated/types";
+import { questionsOf } from "../questions/questionsOf";
 import { Dialog } from "../ui/Dialog";
 import { Loading, problemWords } from "../ui/Notice";
 import { words } from "../words/en";
@@ -121,7 +122,7 @@ function Version(props: {
         </h3>
         <p className="mb-2 text-soft">{words.versions.rules(activity.rules)}</p>
         <ol className="list-decimal pl-6">
-          {activity.game.questions.map((question) => (
+          {questionsOf(activity).map((question) => (
             <li key={question.id} className="py-1 [overflow-wrap:anywhere]">
               {questionText(question)}
             </li>

@@ -2,6 +2,7 @@ import { afterEach, beforeEach, expect, test, vi } from "vitest";
 import { blank } from "../games/quizshow/blank";
 import type { Activity } from "../generated/types";
 import { blankQuestion } from "../questions/blankQuestion";
+import { questionsOf } from "../questions/questionsOf";
 import { createEditor, type EditorStore } from "./editor";
 import {
   changeOptions,
@@ -85,7 +86,7 @@ function randomNumbers(seed: number) {
 }
 
 function randomEdit(chance: (n: number) => number, i: number, activity: Activity) {
-  const { questions } = activity.game;
+  const questions = questionsOf(activity);
   const id = questions[chance(questions.length)]?.id ?? "none";
   const edits = [
     insertAfter(id, blankQuestion(`new ${i}`)),

@@ -2,6 +2,7 @@ import { expect, test } from "vitest";
 import { blank } from "../games/quizshow/blank";
 import type { Activity, PickOne, QuestionUnion } from "../generated/types";
 import { blankQuestion } from "../questions/blankQuestion";
+import { questionsOf, withQuestions } from "../questions/questionsOf";
 import {
   asKind,
   changeOptions,
@@ -32,7 +33,10 @@ const activity: Activity = {
   ...blank("line")("x"),
   game: { kind: "quiz-show", board: { kind: "line" }, questions: ["1", "2", "3"].map(question) },
 };
-const ids = (a: Activity) => a.game.questions.map((q) => q.id).join("");
+const ids = (a: Activity) =>
+  questionsOf(a)
+    .map((q) => q.id)
+    .join("");
 
 test("questions are moved, but not beyond the ends", () => {
   expect(ids(moveQuestions(["2"], -1)(activity))).toBe("213");
@@ -48,7 +52,7 @@ test("several questions move together and keep their order", () => {
 });
 
 test("switching several turns them all off, and on again only when all are off", () => {
-  const off = (a: Activity) => a.game.questions.map((q) => q.off);
+  const off = (a: Activity) => questionsOf(a).map((q) => q.off);
   const one = switchQuestions(["1"])(activity);
   expect(off(one)).toEqual([true, false, false]);
   const both = switchQuestions(["1", "2"])(one);
@@ -57,7 +61,7 @@ test("switching several turns them all off, and on again only when all are off",
 });
 
 test("a pin turns one option’s pin", () => {
-  const pinned = turnPin(question("1"), "b")(activity).game.questions[0] as PickOne;
+  const pinned = questionsOf(turnPin(question("1"), "b")(activity))[0] as PickOne;
   expect(pinned.options.map((o) => o.pinned)).toEqual([false, true]);
 });
 
@@ -75,10 +79,10 @@ test("a copy has ids of its own and the same words", () => {
 });
 
 test("marking right turns one mark and leaves the others", () => {
-  const both = turnRight(question("1"), "b")(activity).game.questions[0] as PickOne;
+  const both = questionsOf(turnRight(question("1"), "b")(activity))[0] as PickOne;
   expect(both.options.map((o) => o.right)).toEqual([true, true]);
-  const other = activity.game.questions[1];
-  expect(turnRight(question("1"), "b")(activity).game.questions[1]).toBe(other);
+  const other = questionsOf(activity)[1];
+  expect(questionsOf(turnRight(question("1"), "b")(activity))[1]).toBe(other);
 });
 
 test("another kind keeps text and feedback", () => {
@@ -99,7 +103,7 @@ test("options of another kind of question are left alone", () => {
     ...activity,
     game: { ...activity.game, questions: [asKind(question("1"), "true-false")] },
   };
-  expect(changeOptions("1", () => [])(truth).game.questions[0]).toEqual(truth.game.questions[0]);
+  expect(questionsOf(changeOptions("1", () => [])(truth))[0]).toEqual(questionsOf(truth)[0]);
 });
 
 test("a question turned into another kind keeps what that kind can use", () => {
@@ -116,16 +120,15 @@ test("a setting for all goes where the kind can have it, and back to the usual",
     { kind: "information", id: "b", text: "", feedback: {}, off: false, hints: [] },
     { ...asKind(blankQuestion("c"), "order") },
   ] as QuestionUnion[];
-  const set = setForAll(["a", "b", "c"], { worth: 20, credit: "wrong-costs" })({
-    ...activity,
-    game: { ...activity.game, questions: some },
-  });
+  const set = setForAll(["a", "b", "c"], { worth: 20, credit: "wrong-costs" })(
+    withQuestions(activity, some),
+  );
 
-  expect(set.game.questions.map((q) => q.worth)).toEqual([20, undefined, 20]);
-  expect(set.game.questions[2]).toMatchObject({ credit: "wrong-costs" });
-  expect(set.game.questions[0]).not.toHaveProperty("credit");
+  expect(questionsOf(set).map((q) => q.worth)).toEqual([20, undefined, 20]);
+  expect(questionsOf(set)[2]).toMatchObject({ credit: "wrong-costs" });
+  expect(questionsOf(set)[0]).not.toHaveProperty("credit");
   const usual = setForAll(["a"], { worth: "usual" })(set);
-  expect(usual.game.questions.map((q) => q.worth)).toEqual([undefined, undefined, 20]);
+  expect(questionsOf(usual).map((q) => q.worth)).toEqual([undefined, undefined, 20]);
 });
 
 test("a picture is set for all, in place of those that are there, and sounds stay", () => {
@@ -139,7 +142,7 @@ test("a picture is set for all, in place of those that are there, and sounds sta
       questions: [question("1"), { ...question("2"), text: [comb, hum] }, question("3")],
     },
   };
-  const [first, second, third] = setForAll(["1", "2"], { picture: hive })(before).game.questions;
+  const [first, second, third] = questionsOf(setForAll(["1", "2"], { picture: hive })(before));
 
   expect(first?.text).toEqual([
     { kind: "paragraph", content: [{ kind: "text", text: "Question 1", styles: [] }] },

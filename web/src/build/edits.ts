@@ -8,6 +8,7 @@ import type {
   PickOne,
   QuestionUnion,
 } from "../generated/types";
+import { questionsOf, withQuestions as withOthers } from "../questions/questionsOf";
 import { blocksOf, type Medium, plainOf, type Words, withBlock } from "../rich/words";
 
 /** Changes of an activity's questions, as pure functions for the editor's store. */
@@ -16,11 +17,9 @@ type Edit = (activity: Activity) => Activity;
 const withQuestions =
   (change: (questions: QuestionUnion[]) => QuestionUnion[]): Edit =>
   (activity) => {
-    const { questions } = activity.game;
+    const questions = questionsOf(activity);
     const next = change(questions);
-    return next === questions
-      ? activity
-      : { ...activity, game: { ...activity.game, questions: next } };
+    return next === questions ? activity : withOthers(activity, next);
   };
 
 /** Changes one question. */

@@ -1,4 +1,5 @@
 import type { Activity, BlockUnion, Difference, QuestionUnion } from "../generated/types";
+import { questionsOf } from "../questions/questionsOf";
 import { rightWords } from "../questions/rightWords";
 import { plainOf, type Words } from "../rich/words";
 import { words } from "../words/en";
@@ -12,14 +13,16 @@ export function partName({ path, number }: Difference): string {
 /** How a part reads on one side. */
 export function partText(activity: Activity, { path, question }: Difference): string {
   if (question !== undefined) {
-    const found = activity.game.questions.find((q) => q.id === question);
+    const found = questionsOf(activity).find((q) => q.id === question);
     return found ? questionText(found) : words.revision.notThere;
   }
   const [top = "", property] = path.split(".");
   const whole = (activity as unknown as Record<string, unknown>)[top];
   const value = property === undefined ? whole : (whole as Record<string, unknown>)?.[property];
   if (path === "game.questions") {
-    return activity.game.questions.map((q) => plainOf(q.text) || words.sheet.emptyLine).join(" · ");
+    return questionsOf(activity)
+      .map((q) => plainOf(q.text) || words.sheet.emptyLine)
+      .join(" · ");
   }
   return valueText(value);
 }

@@ -1,5 +1,6 @@
 import { randomId } from "../engine/randomId";
 import { blankQuestion } from "../questions/blankQuestion";
+import { questionsOf } from "../questions/questionsOf";
 import type { EditorStore } from "./editor";
 import {
   copyOf,
@@ -16,7 +17,7 @@ export type SheetActions = ReturnType<typeof sheetActions>;
 
 /** The actions of a sheet; they mean the selected questions, or else the open one. */
 export function sheetActions(useEditor: EditorStore) {
-  const questions = () => useEditor.getState().activity.game.questions;
+  const questions = () => questionsOf(useEditor.getState().activity);
   const { edit, unfold, select } = useEditor.getState();
 
   /** The ids that an action means, in the order of the sheet. */

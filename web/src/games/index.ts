@@ -2,7 +2,9 @@ import { type ComponentType, lazy } from "react";
 import type { EditorStore } from "../build/editor";
 import type { SheetActions } from "../build/sheetActions";
 import type { Activity, GameDataUnion, PassMark, Readiness, Rules } from "../generated/types";
+import { words } from "../words/en";
 import { quizShow } from "./quizshow";
+import { wordHunt } from "./wordhunt";
 
 export type GameKind = GameDataUnion["kind"];
 
@@ -33,13 +35,37 @@ export interface OwnRules {
   passes: (mark: PassMark) => string;
 }
 
+/** A way to begin a game, and what makes it around a first id. */
+export interface Start {
+  words: string;
+  blank: (id: string) => Activity;
+}
+
 /** All that a teacher writes a game with, loaded when it is needed; its stage is in `stages`. */
 export interface GameParts<K extends GameKind> {
-  /** What a teacher can begin with, by the name that words give it; the first is the usual one. */
-  starts: Record<string, (id: string) => Activity>;
+  /** What it is called. */
+  name: string;
+  /** So many questions, or whatever it has instead. */
+  counted: (n: number) => string;
+  /** What the class does in it. */
+  does: string;
+  /** What the choice among its starts is called. */
+  startsLabel: string;
+  /** What a teacher can begin with; the first is the usual one. */
+  starts: Start[];
   Sheet: ComponentType<SheetProps>;
   Sentence?: ComponentType<SentenceProps>;
   ownRules?: (game: GameOf<K>) => OwnRules | undefined;
+  /** Whether it asks questions, under the rules that all games with questions share. */
+  asks?: false;
+  /** What readiness finds in this game alone, by the name that its checks give it. */
+  findings?: Record<string, (values: string[]) => string>;
+  /** What its own mends are called, by the name of the finding. */
+  mends?: Record<string, (values: string[]) => string>;
+  /** What takes time to think in it besides questions, by the name in the time line. */
+  thinking?: Record<string, string>;
+  /** What an item of it is called that is no question; nothing where it isn't there. */
+  item?: (game: GameOf<K>, id: string) => string | undefined;
   /** The game without what belongs to questions that are taken out. */
   without?: (game: GameOf<K>, questions: string[]) => GameOf<K>;
 }
@@ -51,16 +77,23 @@ const games: { [K in GameKind]: GameParts<K> } = {
     Sheet: lazy(() => import("./quizshow/Sheet")),
     Sentence: lazy(() => import("./quizshow/BoardSentence")),
   },
+  "word-hunt": {
+    ...wordHunt,
+    Sheet: lazy(() => import("./wordhunt/Sheet")),
+    Sentence: lazy(() => import("./wordhunt/Sentence")),
+  },
 };
 
 /** The parts of a game; nothing where this version doesn't know it. */
 export const partsOf = <K extends GameKind>(kind: K | string): GameParts<K> | undefined =>
   (games as Record<string, unknown>)[kind] as GameParts<K> | undefined;
 
-/** What a teacher can begin with, of all games. */
-export const starts: [string, (id: string) => Activity][] = Object.values(games).flatMap((game) =>
-  Object.entries(game.starts),
-);
+/** Every game, with what a teacher can begin with. */
+export const allGames: Pick<GameParts<GameKind>, "name" | "does" | "startsLabel" | "starts">[] =
+  Object.values(games);
+
+/** What a game is called. */
+export const nameOfGame = (kind: string) => partsOf(kind)?.name ?? words.activities.otherKind;
 
 /** What the rules of this game say otherwise than those of most. */
 export const ownRulesOf = (game: GameDataUnion): OwnRules | undefined =>

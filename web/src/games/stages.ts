@@ -5,6 +5,7 @@ import type { StageProps } from "../stage/stage";
 /** The stage of each game, loaded with the game that is played: one line a game. */
 const stages: Record<GameDataUnion["kind"], ComponentType<StageProps>> = {
   "quiz-show": lazy(() => import("./quizshow/Stage")),
+  "word-hunt": lazy(() => import("./wordhunt/Stage")),
 };
 
 /** The stage of a game; nothing where this version doesn't know it. */

@@ -45,6 +45,9 @@ function held({ move, since }: Waiting): Move {
 /** What the moves of a learner's sitting are kept under on the device. */
 const learnerMoves = (sitting: string) => `bravium.unsent.${sitting}`;
 
+/** Why an entry was not taken, where nothing has gone on meanwhile. */
+const SAYS_WHY = new Set(["no-name", "no-entry-left"]);
+
 const isOpen = (showing: Showing, question?: string) =>
   showing.stage === "question" && showing.question?.id === question;
 
@@ -91,7 +94,8 @@ export function useRemoteGame(code: string): RemoteGame {
         },
         waits: () => setNote(words.play.noConnection),
         refused: (error) => {
-          const late = error instanceof ApiProblem && error.status === 409;
+          const late =
+            error instanceof ApiProblem && error.status === 409 && !SAYS_WHY.has(error.reason);
           setNote(late ? words.play.goneOn : problemWords(error));
           know({ token: known.token, sitting: known.sitting });
           readSitting(known.sitting, known.token)

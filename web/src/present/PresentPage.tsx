@@ -7,6 +7,7 @@ import { GameStage } from "../games/GameStage";
 import type { Asked, FrontSitting, Unfinished } from "../generated/types";
 import { Others } from "../play/Others";
 import { fetchDragging } from "../questions/answers/AnswerField";
+import { questionsOf } from "../questions/questionsOf";
 import { fetchAhead } from "../rich/media";
 import { plainOf } from "../rich/words";
 import { useSound } from "../sound/useSound";
@@ -222,7 +223,7 @@ function Dialogs(props: { id: string; sitting: FrontSitting; controls: FrontCont
   const singleKeys = useSingleKeys();
   const close = () => open(undefined);
   const texts = useMemo(
-    () => new Map(sitting.activity.game.questions.map((q) => [q.id, plainOf(q.text)])),
+    () => new Map(questionsOf(sitting.activity).map((q) => [q.id, plainOf(q.text)])),
     [sitting.activity],
   );
   if (dialog === "keys") {

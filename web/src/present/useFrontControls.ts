@@ -49,6 +49,7 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame) {
     }
     const move = onwards(showing, given, true);
     if (move) act(move);
+    else if (showing.stage === "playing") toEntry();
     else setNudge(showing.stage === "question");
   };
   const back = () => {
@@ -81,14 +82,16 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame) {
     if (waits && !game.act({ kind: "give-turn", team })) return setNote(undefined);
     if (showing.stage !== "title" && showing.stage !== "end") open(team);
   };
+  /** Which clock is meant: that of the open question, or the game's where several things are open. */
+  const clockOf = question?.id ?? (showing.stage === "playing" ? "game" : undefined);
   const clock = () => {
-    if (showing.clock && question) {
-      act({ kind: showing.clock.held ? "run-clock" : "hold-clock", question: question.id });
+    if (showing.clock && clockOf) {
+      act({ kind: showing.clock.held ? "run-clock" : "hold-clock", question: clockOf });
     } else setClassClock(turned(classClock));
   };
   const moreTime = () => {
-    if (showing.clock && question) {
-      game.act({ kind: "add-time", question: question.id, seconds: MORE_SECONDS });
+    if (showing.clock && clockOf) {
+      game.act({ kind: "add-time", question: clockOf, seconds: MORE_SECONDS });
     } else if (classClock) {
       setClassClock({
         left: leftOf(classClock) + MORE_SECONDS * 1_000,
@@ -150,6 +153,9 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame) {
     nudge,
   };
 }
+
+/** Where things are entered, the next thing is to enter one. */
+const toEntry = () => document.querySelector<HTMLElement>("[data-entry]")?.focus();
 
 /** Nothing was struck out, counted or answered yet, so that options may still be covered. */
 const untouched = (showing: Showing) => showing.stage === "question" && !showing.talk;

@@ -3,7 +3,7 @@ import { ChevronRight, Play } from "lucide-react";
 import { useState } from "react";
 import { Link } from "react-router";
 import { hideContribution, resultKeys, useAnswers } from "../api/results";
-import type { GameAnswers, PlayedGame, Reviewed } from "../generated/types";
+import type { Entry, GameAnswers, PlayedGame, Reviewed } from "../generated/types";
 import { LookBack } from "../questions/answers/LookBack";
 import { Failed, problemWords } from "../ui/Notice";
 import { words } from "../words/en";
@@ -46,7 +46,9 @@ export function GameLine(props: { activity: string; game: PlayedGame }) {
         <span>
           {words.game.rightOf(score)}
           <span className="text-soft max-md:before:content-['_·_'] md:block">
-            {words.results.points(score.points, passMark.possible)}
+            {passMark
+              ? words.results.points(score.points, passMark.possible)
+              : words.results.onlyPoints(score.points)}
           </span>
         </span>
         <OutcomeWord game={game} />
@@ -91,7 +93,7 @@ function Answers({ activity, sitting }: { activity: string; sitting: string }) {
     );
   }
   if (read.isError) return <Failed error={read.error} again={read.refetch} inside />;
-  const { game, answers } = read.data;
+  const { game, answers, entries } = read.data;
   const changed = (after: GameAnswers) => {
     queries.setQueryData(resultKeys.answers(activity, sitting), after);
     queries.invalidateQueries({ queryKey: resultKeys.of(activity) });
@@ -119,8 +121,32 @@ function Answers({ activity, sitting }: { activity: string; sitting: string }) {
           </LookBack>
         ))}
       </ol>
+      {entries.length > 0 && <Entries entries={entries} />}
       {left > 0 && <p className="mt-3 text-soft">{words.results.notReached(left)}</p>}
     </div>
+  );
+}
+
+/** All that was entered, found or not, in its order. */
+function Entries({ entries }: { entries: Entry[] }) {
+  return (
+    <section className="mt-4" aria-label={words.results.entries(entries.length)}>
+      <h3 className="mb-1 font-display font-semibold">{words.results.entries(entries.length)}</h3>
+      <ol className="flex flex-wrap gap-x-5 gap-y-1">
+        {entries.map((entry, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: an entry is its place
+          <li key={i} className="[overflow-wrap:anywhere]">
+            <span className={entry.counted && entry.verdict === "right" ? "text-success" : ""}>
+              <span aria-hidden="true">
+                {entry.verdict === "right" ? "✓" : entry.verdict === "partly" ? "≈" : "✕"}
+              </span>{" "}
+              {entry.text}
+            </span>{" "}
+            <span className="text-sm text-soft">{words.results.entry(entry)}</span>
+          </li>
+        ))}
+      </ol>
+    </section>
   );
 }
 

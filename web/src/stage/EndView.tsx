@@ -44,14 +44,16 @@ export function EndView(props: StageProps & { ending: Closing; own?: OwnEnd }) {
         <button type="button" className="btn btn-accent" onClick={again} disabled={busy}>
           {wording?.again ?? words.game.again}
         </button>
-        <button
-          type="button"
-          className="btn btn-outline"
-          aria-expanded={looking}
-          onClick={() => setLooking(!looking)}
-        >
-          {looking ? words.game.hideAnswers : words.game.answers}
-        </button>
+        {ending.answers.length > 0 && (
+          <button
+            type="button"
+            className="btn btn-outline"
+            aria-expanded={looking}
+            onClick={() => setLooking(!looking)}
+          >
+            {looking ? words.game.hideAnswers : words.game.answers}
+          </button>
+        )}
       </div>
       {note && <p role="status">{note}</p>}
     </div>

@@ -86,6 +86,8 @@ export const boards = {
     overText: "It was shown alone, and counts for nothing.",
   },
   refused: {
+    "no-name": "That is no name: it has no letters, or far too many. Nothing was counted.",
+    "no-entry-left": "There are no entries left for that.",
     "no-such-team": "Give a team the turn first: press its number.",
   } as Partial<Record<Refusal, string>>,
 };

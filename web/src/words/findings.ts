@@ -105,6 +105,8 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
     `The clock gives ${minutes(Number(seconds))} min; your class will take ${minutes(Number(least))} to ${minutes(Number(most))}.`,
   "game-clock-hopeless": ([seconds, needed]) =>
     `Nobody can keep this clock: it gives ${seconds} seconds, and reading the questions alone takes ${needed}.`,
+  // Its game says it.
+  "of-game": () => "",
   "many-questions": ([asked, most]) =>
     `${asked} questions make a long game; up to ${most} are usual.`,
 };
@@ -138,5 +140,6 @@ export const mendWords: Record<Mend, (values: string[]) => string> = {
   "set-seconds": (values) => `Give it ${values.at(-1)} seconds`,
   "set-clock": (values) => `Give ${minutes(Number(values.at(-1)))} min`,
   "remove-hint": () => "Remove this hint",
+  "of-game": () => "",
   "set-pass-mark": (values) => `Win with ${values.at(-1)} %`,
 };

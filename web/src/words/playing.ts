@@ -57,6 +57,8 @@ export const playing = {
       retry: "may be tried again",
       given: "handed in",
     } satisfies Record<State, string>,
+    /** The same of what is no question but found. */
+    items: { right: "found", missed: "not found" } as Partial<Record<State, string>>,
     marker: (n: number, state: State) => `${n}: ${playing.game.markers[state]}`,
     progress: (score: Scorecard, now?: number) =>
       [

@@ -1,4 +1,4 @@
-import type { Outcome } from "../generated/types";
+import type { Entry, Outcome } from "../generated/types";
 import { plural } from "./format";
 
 const seconds = (n: number) =>
@@ -39,6 +39,16 @@ export const results = {
     recounted:
       "This game ended before reviews were kept. Its outcome is what it was; what single questions brought is worked out by today’s rules.",
     goOn: "Go on with it at the front",
+    onlyPoints: (points: number) => plural(points, "point"),
+    entries: (n: number) => plural(n, "entry", "entries"),
+    entry: ({ verdict, counted, team }: Entry) =>
+      [
+        team === undefined ? "" : `team ${team + 1}`,
+        verdict === "partly" ? "nearly" : verdict === "right" ? (counted ? "" : "once more") : "",
+        verdict === "wrong" && !counted ? "once more" : "",
+      ]
+        .filter(Boolean)
+        .join(", "),
     points: (points: number, of: number) => `${points} of ${plural(of, "point")}`,
     notReached: (n: number) => `${plural(n, "question")} not reached.`,
     tries: (n: number) => plural(n, "try", "tries"),

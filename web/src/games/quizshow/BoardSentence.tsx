@@ -4,15 +4,16 @@ import { limits } from "../../generated/limits";
 import type { BoardUnion, Climb, Rise, Rules, Tries } from "../../generated/types";
 import type { SentenceProps } from "..";
 import { blankBoard } from "./blankBoard";
+import { boardOf, onBoard } from "./board";
 import { boardWords } from "./words";
 
 /** How the questions are laid out, as a sentence; and what follows from it for the rules. */
 export default function BoardSentence({ useEditor, readiness, change }: SentenceProps) {
-  const board = useEditor((editor) => editor.activity.game.board);
+  const board = useEditor((editor) => boardOf(editor.activity));
   const rules = useEditor((editor) => editor.activity.rules);
   const { edit } = useEditor.getState();
-  const set = (next: BoardUnion, key?: string) =>
-    edit((a) => ({ ...a, game: { ...a.game, board: next } }), key);
+  const set = (next: BoardUnion, key?: string) => edit((a) => onBoard(a, next), key);
+  if (!board) return null;
   return (
     <>
       {boardWords.board.come}{" "}

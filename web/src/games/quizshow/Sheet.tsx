@@ -1,4 +1,5 @@
 import { Plus, TableProperties } from "lucide-react";
+import { questionsOf } from "../../questions/questionsOf";
 import { ClosedLine } from "../../questions/sheet/ClosedLine";
 import { OpenQuestion } from "../../questions/sheet/OpenQuestion";
 import { SelectionBar } from "../../questions/sheet/SelectionBar";
@@ -8,7 +9,7 @@ import { TrailEditor } from "./TrailEditor";
 
 /** The sheet of a quiz show: a line for each question, the open one unfolds in place. */
 export default function QuizShowSheet({ useEditor, sheet, showKeys, takeIn }: SheetProps) {
-  const questions = useEditor((editor) => editor.activity.game.questions);
+  const questions = useEditor((editor) => questionsOf(editor.activity));
   const open = useEditor((editor) => editor.open);
   const selected = useEditor((editor) => editor.selected);
   const unfolded = (id: string) => id === open && selected.length === 0;

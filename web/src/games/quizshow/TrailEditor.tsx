@@ -8,7 +8,9 @@ import type { Activity, Picture, QuestionUnion, Spot, Trail } from "../../genera
 import { Picking } from "../../media/Picking";
 import { blockOf } from "../../media/upload";
 import { blankQuestion } from "../../questions/blankQuestion";
+import { questionsOf, withQuestions } from "../../questions/questionsOf";
 import { FIELD } from "../../ui/field";
+import { boardOf, onBoard } from "./board";
 import { TrailBoard } from "./TrailBoard";
 import { boardWords } from "./words";
 
@@ -16,9 +18,9 @@ const MOST = limits.Trail.markers.most;
 
 /** The picture of a trail, on which its markers are laid, moved and spaced. */
 export function TrailEditor({ useEditor }: { useEditor: EditorStore }) {
-  const board = useEditor((editor) => editor.activity.game.board);
-  const questions = useEditor((editor) => editor.activity.game.questions);
-  if (board.kind !== "trail") return null;
+  const board = useEditor((editor) => boardOf(editor.activity));
+  const questions = useEditor((editor) => questionsOf(editor.activity));
+  if (board?.kind !== "trail") return null;
   return <TrailFields useEditor={useEditor} trail={board} questions={questions} />;
 }
 
@@ -37,9 +39,7 @@ function TrailFields(props: { useEditor: EditorStore; trail: Trail; questions: Q
     const marked = trailApart({ ...trail, markers: [...trail.markers, { question: id, ...at }] });
     edit((a) => {
       const laidOn = withTrail(a, marked);
-      return next
-        ? laidOn
-        : { ...laidOn, game: { ...laidOn.game, questions: [...questions, blankQuestion(id)] } };
+      return next ? laidOn : withQuestions(laidOn, [...questions, blankQuestion(id)]);
     });
     useEditor.getState().unfold(id, false);
   };
@@ -144,9 +144,8 @@ function TrailFields(props: { useEditor: EditorStore; trail: Trail; questions: Q
 /** A drawing has no size of its own, but a shape. */
 const sizeOf = ({ width, height }: { width?: number; height?: number }) => ({ width, height });
 
-function withTrail(activity: Activity, trail: Trail): Activity {
-  return { ...activity, game: { ...activity.game, board: { ...trail, kind: "trail" } } };
-}
+const withTrail = (activity: Activity, trail: Trail): Activity =>
+  onBoard(activity, { ...trail, kind: "trail" });
 
 function Tool(props: {
   icon: typeof Image;

@@ -1,11 +1,20 @@
 import { words } from "../../words/en";
+import { plural } from "../../words/format";
 import type { GameParts } from "..";
 import { blank } from "./blank";
 import { boardWords } from "./words";
 
 /** What the interface always needs of a quiz show. */
 export const quizShow: Omit<GameParts<"quiz-show">, "Sheet" | "Sentence"> = {
-  starts: { line: blank("line"), trail: blank("trail"), climb: blank("climb") },
+  name: "Quiz show",
+  counted: (n) => plural(n, "question"),
+  does: "Answer questions: start a quiz show on a blank page.",
+  startsLabel: "How the questions come",
+  starts: [
+    { words: "one after another", blank: blank("line") },
+    { words: "from markers on a picture", blank: blank("trail") },
+    { words: "step by step up a climb", blank: blank("climb") },
+  ],
   ownRules: ({ board }) =>
     board.kind === "climb"
       ? {

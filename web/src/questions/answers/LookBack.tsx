@@ -5,6 +5,10 @@ import { words } from "../../words/learner";
 import { VERDICT_BARS, VERDICT_INKS, VERDICT_SIGNS } from "../verdicts";
 import { responseWords, solutionWords } from "./answerWords";
 
+/** What a verdict is called: a thing is found or not, a question answered. */
+const saidOf = ({ kind }: Asked, { verdict }: Told) =>
+  (kind === "item" && words.game.items[verdict]) || words.game.markers[verdict];
+
 /** A question looked back at: what was answered, and what is right where that is told. */
 export function LookBack(props: { question: Asked; told: Told; children?: ReactNode }) {
   const { question, told, children } = props;
@@ -18,16 +22,20 @@ export function LookBack(props: { question: Asked; told: Told; children?: ReactN
       </p>
       <p className="whitespace-pre-line">
         <span className={`font-semibold ${VERDICT_INKS[told.verdict]}`}>
-          {VERDICT_SIGNS[told.verdict]} {words.game.markers[told.verdict]}:{" "}
+          {VERDICT_SIGNS[told.verdict]} {saidOf(question, told)}
+          {question.kind !== "item" || told.response ? ": " : ""}
         </span>
-        {responseWords(question, told.response)}
+        {(question.kind !== "item" || told.response) && responseWords(question, told.response)}
       </p>
-      {told.verdict !== "right" && told.right && told.right.length > 0 && (
-        <p>
-          <span className="font-semibold text-success">✓ {words.game.rightMark}: </span>
-          {solutionWords(question, told.right)}
-        </p>
-      )}
+      {question.kind !== "item" &&
+        told.verdict !== "right" &&
+        told.right &&
+        told.right.length > 0 && (
+          <p>
+            <span className="font-semibold text-success">✓ {words.game.rightMark}: </span>
+            {solutionWords(question, told.right)}
+          </p>
+        )}
       {told.comment && (
         <p>
           <span className="text-soft">{words.game.comment} </span>

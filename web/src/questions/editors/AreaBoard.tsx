@@ -12,6 +12,8 @@ const STEP = 10;
 interface BoardProps {
   picture: string;
   areas: Area[];
+  /** The number of each area, where that is not its place among them. */
+  numbers?: Record<string, number>;
   /** What is being drawn; nothing while areas are chosen and moved. */
   tool?: Form;
   chosen?: string;
@@ -28,7 +30,7 @@ interface BoardProps {
  * pointer or with the arrow keys.
  */
 export function AreaBoard(props: BoardProps) {
-  const { picture, areas, tool, chosen, choose, draw, leave, reshape } = props;
+  const { picture, areas, numbers, tool, chosen, choose, draw, leave, reshape } = props;
   const board = useRef<HTMLDivElement>(null);
   const [draft, setDraft] = useState<Spot[]>([]);
   /** The chosen area while it is dragged: it reaches the sheet when it is let go. */
@@ -146,7 +148,7 @@ export function AreaBoard(props: BoardProps) {
             <span
               className={`grid size-6 place-items-center rounded-full border-2 text-xs font-bold ${one.right ? "border-success bg-success text-success-content" : "border-edge bg-card"}`}
             >
-              {i + 1}
+              {numbers?.[one.id] ?? i + 1}
             </span>
           </Dot>
         );

@@ -33,6 +33,7 @@ import bravium.core.readiness.Readiness;
 import bravium.core.rehearsal.Aid;
 import bravium.core.revision.Revisions;
 import bravium.core.samples.RandomActivities;
+import bravium.core.samples.RandomHunts;
 import bravium.core.samples.RandomMoves;
 import bravium.core.samples.TypedAnswer;
 import com.eclipsesource.json.Json;
@@ -178,7 +179,7 @@ class ParityTest {
   private void playOne(Random random, int game) {
     RandomActivities activities = new RandomActivities(random);
     RandomMoves moves = new RandomMoves(random);
-    Activity activity = activities.any();
+    Activity activity = game % 2 == 0 ? activities.any() : new RandomHunts(random).any();
     JsonValue written = Codec.ACTIVITY.tree(activity);
     Opening opening = activities.atTheFront(activity, "seed-" + game, 1_000L * game);
     if (game % 3 == 0) {

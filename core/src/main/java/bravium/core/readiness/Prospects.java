@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param reach what she reaches; null where no share of the points wins
  * @param byPoints whether what wins is a sum of the questions' points
  * @param time null while that can't be said
+ * @param askable how many questions can be asked, or other items found
  */
 public record Prospects(
     @Nullable PassMark passMark,
@@ -24,7 +25,8 @@ public record Prospects(
     @Nullable Reach reach,
     Guessing guessing,
     boolean byPoints,
-    @Nullable TimeLine time) {
+    @Nullable TimeLine time,
+    int askable) {
 
   /** Those of a game in which the points of its questions add up. */
   public static Prospects ofPoints(Activity activity, List<Question> pool) {
@@ -48,11 +50,12 @@ public record Prospects(
       boolean byPoints) {
     int asked = Draw.asked(activity.rules(), pool.size());
     TimeLine time = TimeLine.of(activity, pool, asked);
-    return new Prospects(passMark, reach.winnable(), reach, guessing, byPoints, time);
+    return new Prospects(passMark, reach.winnable(), reach, guessing, byPoints, time, pool.size());
   }
 
   /** Those of a game that is not won by a share of the points. */
-  public static Prospects ofItself(Winnable winnable, Guessing guessing, @Nullable TimeLine time) {
-    return new Prospects(null, winnable, null, guessing, false, time);
+  public static Prospects ofItself(
+      Winnable winnable, Guessing guessing, @Nullable TimeLine time, int items) {
+    return new Prospects(null, winnable, null, guessing, false, time, items);
   }
 }

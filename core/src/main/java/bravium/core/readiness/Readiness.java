@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param passMark what the pass mark means for the questions that can be asked; null where no share
  *     of the points wins
- * @param askable how many questions can be asked
+ * @param askable how many questions can be asked, or other items found
  * @param guessing the chance to pass by guessing alone, in billionths, 0 to 1,000,000,000
  * @param guessingOff how far off that may be, in billionths; 0 where it is exact
  * @param time how long it will take; null while no year group is said or nothing can be asked
@@ -87,7 +87,7 @@ public record Readiness(
     return new Readiness(
         prospects.winnable(),
         prospects.passMark(),
-        pool.size(),
+        prospects.askable(),
         guessing.billionths(),
         guessing.billionthsOff(),
         prospects.time(),

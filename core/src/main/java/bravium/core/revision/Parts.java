@@ -24,13 +24,21 @@ final class Parts {
   /** What is always there; anything else is there as a whole or not at all. */
   private static final Set<String> DIVIDED = Set.of("titlePage", "game", "rules", "endings");
 
+  private static final String GAME = "game";
+
   private final Map<String, JsonValue> values = new LinkedHashMap<>();
   private final Set<String> orders = new LinkedHashSet<>();
 
-  static Parts of(Activity activity) {
+  /**
+   * The parts of an activity, to be compared with others.
+   *
+   * @param oneKind whether all of them are games of one kind; otherwise the game is one part
+   */
+  static Parts of(Activity activity, boolean oneKind) {
     Parts parts = new Parts();
     for (JsonObject.Member top : Json.parse(Codec.ACTIVITY.write(activity)).asObject()) {
-      if (DIVIDED.contains(top.getName()) && top.getValue().isObject()) {
+      boolean divided = DIVIDED.contains(top.getName()) && (oneKind || !top.getName().equals(GAME));
+      if (divided && top.getValue().isObject()) {
         for (JsonObject.Member member : top.getValue().asObject()) {
           parts.add(top.getName() + "." + member.getName(), member.getValue());
         }

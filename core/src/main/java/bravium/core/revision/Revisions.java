@@ -19,9 +19,14 @@ public final class Revisions {
   private final Parts theirs;
 
   private Revisions(Activity base, Activity mine, Activity theirs) {
-    this.base = Parts.of(base);
-    this.mine = Parts.of(mine);
-    this.theirs = Parts.of(theirs);
+    boolean oneKind = oneKind(base, mine) && oneKind(mine, theirs);
+    this.base = Parts.of(base, oneKind);
+    this.mine = Parts.of(mine, oneKind);
+    this.theirs = Parts.of(theirs, oneKind);
+  }
+
+  private static boolean oneKind(Activity one, Activity other) {
+    return one.game().kind().equals(other.game().kind());
   }
 
   /** What was done from one version to a later one, as edits of {@code theirs}. */
@@ -44,9 +49,11 @@ public final class Revisions {
    * @param fromTheirs paths of {@link Difference}s; others are passed over
    */
   public static Activity merge(Activity mine, Activity theirs, List<String> fromTheirs) {
-    Parts merged = Parts.of(mine);
-    Parts other = Parts.of(theirs);
-    Parts elsewhere = Parts.of(fromTheirs.stream().anyMatch(merged::isOrder) ? mine : theirs);
+    boolean oneKind = oneKind(mine, theirs);
+    Parts merged = Parts.of(mine, oneKind);
+    Parts other = Parts.of(theirs, oneKind);
+    Parts elsewhere =
+        Parts.of(fromTheirs.stream().anyMatch(merged::isOrder) ? mine : theirs, oneKind);
     for (String path : fromTheirs) {
       merged.set(path, other.value(path));
     }

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bravium.core.activity.Activity;
 import bravium.core.activity.Difference;
 import bravium.core.activity.Edit;
+import bravium.core.games.wordhunt.Thing;
+import bravium.core.games.wordhunt.WordHunt;
 import bravium.core.question.Question;
 import bravium.core.samples.Activities;
 import bravium.core.samples.RandomActivities;
@@ -43,6 +45,16 @@ class RevisionsTest {
 
     assertThat(Revisions.between(base, turned))
         .containsExactly(new Difference("game.questions", null, null, Edit.SAME, Edit.CHANGED));
+  }
+
+  @Test
+  void anotherKindOfGameIsOneDifference() {
+    Activity hunt = base.withGame(WordHunt.of(10, List.of(Thing.of("q1", "veil"))));
+    List<Difference> found = Revisions.between(base, hunt);
+
+    assertThat(found).containsExactly(new Difference("game", null, null, Edit.SAME, Edit.CHANGED));
+    assertThat(Revisions.merge(base, hunt, List.of("game"))).isEqualTo(hunt);
+    assertThat(Revisions.merge(base, hunt, List.of())).isEqualTo(base);
   }
 
   @Test

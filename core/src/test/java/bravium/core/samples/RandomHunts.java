@@ -60,7 +60,7 @@ public final class RandomHunts {
             random.nextBoolean() ? Words.of("What is on the bench?") : null,
             things,
             random.nextInt(4) == 0 ? null : Integer.valueOf(1 + random.nextInt(10)),
-            any(WordHunt.Listing.values()),
+            any(WordHunt.Unfound.values()),
             random.nextBoolean() ? Comparing.FAIR : Comparing.FAIR.forgivingSlips(),
             random.nextInt(3) == 0 ? null : any(WordHunt.Nearly.values()),
             random.nextBoolean(),
@@ -122,10 +122,14 @@ public final class RandomHunts {
     String name = name();
     return switch (random.nextInt(6)) {
       case 0 -> name + "s";
-      case 1 -> name.isEmpty() ? "nothing" : name.substring(0, name.length() - 1);
+      case 1 -> name.isEmpty() ? "nothing" : shorter(name);
       case 2 -> "x".repeat(random.nextInt(300));
       default -> name;
     };
+  }
+
+  private static String shorter(String name) {
+    return name.substring(0, name.offsetByCodePoints(name.length(), -1));
   }
 
   private <T> T any(T[] values) {

@@ -46,6 +46,8 @@ class DemoData implements ApplicationRunner {
           "A honeybee from the side, with all the parts of her body",
           "blossom",
           "A blossom cut through the middle, with all its parts",
+          "workbench",
+          "A beekeeper's workbench with tools on it, and more on pegs above it",
           "piping",
           "One long high tone, like a small trumpet, and five short ones");
 

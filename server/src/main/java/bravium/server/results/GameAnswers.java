@@ -1,5 +1,6 @@
 package bravium.server.results;
 
+import bravium.core.play.Entry;
 import bravium.core.play.showing.Review;
 import java.util.List;
 
@@ -7,5 +8,7 @@ import java.util.List;
  * A game with all that was answered in it.
  *
  * @param hidden the ids of discussions whose contribution the class does not see any more
+ * @param entries what was entered where an entry says by itself what it means, in that order
  */
-public record GameAnswers(PlayedGame game, List<String> hidden, List<Review.Reviewed> answers) {}
+public record GameAnswers(
+    PlayedGame game, List<String> hidden, List<Review.Reviewed> answers, List<Entry> entries) {}

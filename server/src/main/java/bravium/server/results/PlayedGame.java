@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param time how much of the usual time there was, in per cent; null for the usual
  * @param started when it left its title page, in milliseconds since 1970
  * @param last when its player did something last
+ * @param passMark null where no share of the points wins
  * @param outcome null until the end
  * @param recounted whether it ended before its review was kept: its outcome is what it was, what
  *     single questions brought was worked out later
@@ -26,7 +27,7 @@ public record PlayedGame(
     @Nullable Long started,
     @Nullable Long last,
     Scorecard score,
-    PassMark passMark,
+    @Nullable PassMark passMark,
     @Nullable Outcome outcome,
     boolean recounted,
     int waiting) {

@@ -87,7 +87,8 @@ class ResultsService {
 
   private GameAnswers answers(ResultsRepository.Begun begun) {
     Review review = review(begun);
-    return new GameAnswers(game(begun, review), rows.hidden(begun.row()), review.answers());
+    return new GameAnswers(
+        game(begun, review), rows.hidden(begun.row()), review.answers(), review.entries());
   }
 
   private PlayedGame game(ResultsRepository.Begun begun, Review review) {

@@ -34,6 +34,8 @@ public final class Refusals {
       case NOTHING_TO_ASK -> "There is no question to ask yet.";
       case FOR_THE_TEACHER -> "Only the teacher can do this.";
       case KEY_USED -> "This move carries the key of another one.";
+      case NO_NAME -> "That is no name: it has no letters, or far too many.";
+      case NO_ENTRY_LEFT -> "There are no entries left.";
       case UNKNOWN_GAME -> "This version of Bravium can't play this game yet.";
     };
   }

@@ -26,7 +26,7 @@ final class Covered {
 
   /** How many letters are shown from the beginning. */
   static int shownAtOnce(WordHunt hunt) {
-    return hunt.list() == WordHunt.Listing.FIRST_LETTERS ? 1 : 0;
+    return hunt.list() == WordHunt.Unfound.FIRST_LETTERS ? 1 : 0;
   }
 
   private static int letters(String name) {

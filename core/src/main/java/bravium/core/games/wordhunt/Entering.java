@@ -122,7 +122,7 @@ final class Entering {
   private Turn missed(Sitting speaking, Said said, @Nullable Integer team) {
     Sitting now = with(speaking, said, team);
     return Turn.of(
-        said.counted() ? play.passed(at.game(), now) : now,
+        said.counted() || byTeacher() ? play.passed(at.game(), now) : now,
         new Happening.Entered(said.verdict(), said.counted()));
   }
 

@@ -232,9 +232,7 @@ final class HuntPlay implements Play {
 
   @Override
   public Optional<Scene> scene(Sitting now, Audience audience) {
-    return now.stage() == Stage.TITLE
-        ? Optional.empty()
-        : Optional.of(new SceneOfHunt(this, activity, now, audience).scene());
+    return Optional.of(new SceneOfHunt(this, activity, now, audience).scene());
   }
 
   @Override

@@ -10,7 +10,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What is seen of a word hunt.
+ * What is seen of a word hunt. On the title page only how many entries there are.
  *
  * @param lines a line for each thing, in the order they are written
  * @param entries all that was entered, in that order
@@ -19,19 +19,21 @@ import org.jspecify.annotations.Nullable;
  * @param teamsLeft how many are left for each team; empty without teams, or for any number
  * @param names what can be picked from, sorted; empty where there is no list, or none yet
  * @param help whether a list to pick from can be asked for
+ * @param asksWho whether the teacher says of each entry which team said it
  * @param price what a letter costs, in points
  * @param again whether one can start again at any time
  */
 public record HuntScene(
     @Nullable Picture picture,
     @Nullable Words text,
-    List<Line> lines,
+    List<Sought> lines,
     List<Entry> entries,
     @Nullable Integer left,
     @Nullable Integer of,
     List<Integer> teamsLeft,
     List<String> names,
     boolean help,
+    boolean asksWho,
     int price,
     boolean again)
     implements GameScene {
@@ -48,7 +50,7 @@ public record HuntScene(
    * @param hint whether a letter can be uncovered
    * @param place where it is, once it is found or given away; null where that was never said
    */
-  public record Line(
+  public record Sought(
       String item,
       @Nullable String name,
       boolean found,

@@ -2,6 +2,7 @@ package bravium.core.games.wordhunt;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.Answers;
+import bravium.core.activity.Teams;
 import bravium.core.answer.Comparison;
 import bravium.core.play.Audience;
 import bravium.core.play.Result;
@@ -26,6 +27,7 @@ final class SceneOfHunt {
   private final Sitting sitting;
   private final boolean givenAway;
   private final int price;
+  private final boolean asksWho;
 
   SceneOfHunt(HuntPlay play, Activity activity, Sitting sitting, Audience audience) {
     this.play = play;
@@ -36,6 +38,14 @@ final class SceneOfHunt {
     this.givenAway =
         audience == Audience.TEACHER || sitting.stage() == Stage.END && rule != Answers.NEVER;
     this.price = activity.rules().costs().hint();
+    Teams teams = activity.rules().teams();
+    this.asksWho =
+        sitting.opening().inTeams() && teams != null && teams.turns() == Teams.Turns.BY_TEACHER;
+  }
+
+  /** Before it begins there is nothing to look at. */
+  private boolean begun() {
+    return sitting.stage() != Stage.TITLE;
   }
 
   HuntScene scene() {
@@ -46,9 +56,9 @@ final class SceneOfHunt {
     boolean named = HuntPlay.state(sitting).named();
     boolean playing = sitting.stage() == Stage.PLAYING;
     return new HuntScene(
-        hunt.picture(),
-        hunt.text(),
-        play.things().stream().map(this::line).toList(),
+        begun() ? hunt.picture() : null,
+        begun() ? hunt.text() : null,
+        begun() ? play.things().stream().map(this::line).toList() : List.of(),
         sitting.entries(),
         one ? play.left(sitting, answering) : null,
         hunt.entries(),
@@ -57,19 +67,20 @@ final class SceneOfHunt {
             : List.of(),
         named && playing ? names() : List.of(),
         hunt.pick() && !named && playing,
+        asksWho,
         price,
         hunt.again());
   }
 
-  private HuntScene.Line line(Thing thing) {
+  private HuntScene.Sought line(Thing thing) {
     String name = thing.called().getFirst();
     Result result = sitting.resultOf(thing.id()).orElse(null);
     boolean found = result != null && result.verdict() == Verdict.RIGHT;
     boolean shown = found || givenAway;
     int hints = sitting.effortFor(thing.id()).hints();
     int known = Covered.shownAtOnce(hunt) + hints;
-    boolean blanks = hunt.list() != WordHunt.Listing.HOW_MANY;
-    return new HuntScene.Line(
+    boolean blanks = hunt.list() != WordHunt.Unfound.HOW_MANY;
+    return new HuntScene.Sought(
         thing.id(),
         shown ? name : null,
         found,

@@ -39,7 +39,7 @@ public record WordHunt(
     @Nullable Words text,
     @Range(max = MOST_THINGS) List<Thing> things,
     @Range(min = 1, max = MOST_ENTRIES) @Nullable Integer entries,
-    Listing list,
+    Unfound list,
     Comparing comparing,
     @Nullable Nearly nearly,
     boolean oneByOne,
@@ -63,7 +63,7 @@ public record WordHunt(
   public static final int MOST_DECOYS = 60;
 
   /** What is shown of what is not found yet. */
-  public enum Listing {
+  public enum Unfound {
     /** A blank for each letter. */
     @JsonProperty("blanks")
     BLANKS,
@@ -106,7 +106,7 @@ public record WordHunt(
         null,
         things,
         entries,
-        Listing.BLANKS,
+        Unfound.BLANKS,
         Comparing.FAIR,
         null,
         false,

@@ -38,7 +38,10 @@ public final class WordHuntBehaviour implements Behaviour<WordHunt> {
             hunt.findable().size(),
             new ThinkingTime("thing", SECONDS, SECONDS));
     return Prospects.ofItself(
-        odds.winnable() ? Winnable.ALWAYS : Winnable.NEVER, odds.guessing(), time);
+        odds.winnable() ? Winnable.ALWAYS : Winnable.NEVER,
+        odds.guessing(),
+        time,
+        hunt.findable().size());
   }
 
   @Override

@@ -34,7 +34,7 @@ class WordHuntChecksTest {
         Words.of("What is on the bench?"),
         List.of(things),
         entries,
-        WordHunt.Listing.BLANKS,
+        WordHunt.Unfound.BLANKS,
         Comparing.FAIR,
         nearly,
         false,

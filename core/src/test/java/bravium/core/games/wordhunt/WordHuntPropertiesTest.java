@@ -168,7 +168,7 @@ class WordHuntPropertiesTest {
             null,
             all,
             entries,
-            WordHunt.Listing.HOW_MANY,
+            WordHunt.Unfound.HOW_MANY,
             Comparing.FAIR,
             null,
             false,

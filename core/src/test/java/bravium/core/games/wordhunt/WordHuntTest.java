@@ -126,8 +126,8 @@ class WordHuntTest {
 
     assertThat(player.sitting().outcome().won()).isFalse();
     assertThat(player.sitting().outcome().points()).isEqualTo(1);
-    assertThat(scene().lines()).extracting(HuntScene.Line::name).doesNotContainNull();
-    assertThat(scene().lines()).extracting(HuntScene.Line::found).filteredOn(f -> f).hasSize(1);
+    assertThat(scene().lines()).extracting(HuntScene.Sought::name).doesNotContainNull();
+    assertThat(scene().lines()).extracting(HuntScene.Sought::found).filteredOn(f -> f).hasSize(1);
     assertThat(shown().score().missed()).isEqualTo(5);
   }
 
@@ -137,8 +137,8 @@ class WordHuntTest {
     enter("nothing");
 
     assertThat(player.sitting().outcome().won()).isFalse();
-    assertThat(scene().lines()).extracting(HuntScene.Line::name).containsOnlyNulls();
-    assertThat(scene().lines()).extracting(HuntScene.Line::place).containsOnlyNulls();
+    assertThat(scene().lines()).extracting(HuntScene.Sought::name).containsOnlyNulls();
+    assertThat(scene().lines()).extracting(HuntScene.Sought::place).containsOnlyNulls();
   }
 
   @Test
@@ -181,12 +181,12 @@ class WordHuntTest {
   }
 
   private static WordHunt nearly(WordHunt.Nearly nearly) {
-    return changed(h -> h, WordHunt.Listing.BLANKS, nearly, false, false, false, List.of(), SIX);
+    return changed(h -> h, WordHunt.Unfound.BLANKS, nearly, false, false, false, List.of(), SIX);
   }
 
   private static WordHunt changed(
       UnaryOperator<WordHunt> more,
-      WordHunt.Listing list,
+      WordHunt.Unfound list,
       WordHunt.Nearly nearly,
       boolean oneByOne,
       boolean letters,
@@ -210,7 +210,7 @@ class WordHuntTest {
             Extra.NONE));
   }
 
-  private static WordHunt letters(WordHunt.Listing list) {
+  private static WordHunt letters(WordHunt.Unfound list) {
     return changed(h -> h, list, null, false, true, false, List.of(), SIX);
   }
 
@@ -239,7 +239,7 @@ class WordHuntTest {
             null,
             things,
             10,
-            WordHunt.Listing.BLANKS,
+            WordHunt.Unfound.BLANKS,
             Comparing.FAIR.forgivingSlips(),
             null,
             false,
@@ -256,22 +256,22 @@ class WordHuntTest {
 
   @Test
   void theListShowsBlanksFirstLettersOrOnlyHowMany() {
-    begin(letters(WordHunt.Listing.BLANKS), ONE_POINT_EACH);
+    begin(letters(WordHunt.Unfound.BLANKS), ONE_POINT_EACH);
     assertThat(scene().lines().get(1).letters())
         .containsExactly("", "", "", "", " ", "", "", "", "");
     assertThat(scene().lines().get(5).letters()).contains("-");
 
-    begin(letters(WordHunt.Listing.FIRST_LETTERS), ONE_POINT_EACH);
+    begin(letters(WordHunt.Unfound.FIRST_LETTERS), ONE_POINT_EACH);
     assertThat(scene().lines().get(3).letters()).containsExactly("v", "", "", "");
 
-    begin(letters(WordHunt.Listing.HOW_MANY), ONE_POINT_EACH);
+    begin(letters(WordHunt.Unfound.HOW_MANY), ONE_POINT_EACH);
     assertThat(scene().lines()).allMatch(line -> line.letters().isEmpty() && line.more());
   }
 
   @Test
   void aLetterTakesItsPriceFromWhatTheThingBringsAndNeverMore() {
     begin(
-        letters(WordHunt.Listing.BLANKS),
+        letters(WordHunt.Unfound.BLANKS),
         ONE_POINT_EACH.withWorth(3).withPrices(new Prices(2, 9, Extra.NONE)));
     player.play(new Action.Hint("veil"));
     assertThat(scene().lines().get(3).letters()).containsExactly("v", "", "", "");
@@ -286,7 +286,7 @@ class WordHuntTest {
 
   @Test
   void theLastLetterStaysCovered() {
-    begin(letters(WordHunt.Listing.BLANKS), ONE_POINT_EACH);
+    begin(letters(WordHunt.Unfound.BLANKS), ONE_POINT_EACH);
     for (int i = 0; i < 3; i++) {
       assertThat(player.play(new Action.Hint("veil")).refusal()).isNull();
     }
@@ -298,7 +298,7 @@ class WordHuntTest {
   void whoCantSpellPicksFromAListWithDecoys() {
     WordHunt hunt =
         changed(
-            h -> h, WordHunt.Listing.BLANKS, null, false, false, true, List.of("Anvil", " "), SIX);
+            h -> h, WordHunt.Unfound.BLANKS, null, false, false, true, List.of("Anvil", " "), SIX);
     begin(hunt, ONE_POINT_EACH);
     assertThat(scene().names()).isEmpty();
     assertThat(scene().help()).isTrue();
@@ -335,7 +335,7 @@ class WordHuntTest {
     player.play(new Action.Own(new HuntAction.GiveUp()));
 
     assertThat(player.sitting().outcome().won()).isFalse();
-    assertThat(scene().lines()).extracting(HuntScene.Line::name).doesNotContainNull();
+    assertThat(scene().lines()).extracting(HuntScene.Sought::name).doesNotContainNull();
   }
 
   @Test
@@ -389,7 +389,7 @@ class WordHuntTest {
         List.of(new Team("A", Team.Sign.values()[0]), new Team("B", Team.Sign.values()[1]));
     activity =
         hunt(
-            letters(WordHunt.Listing.BLANKS),
+            letters(WordHunt.Unfound.BLANKS),
             ONE_POINT_EACH
                 .withWorth(5)
                 .withPrices(new Prices(2, 0, Extra.NONE))

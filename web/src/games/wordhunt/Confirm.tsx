@@ -1,0 +1,42 @@
+import { useEffect, useRef, useState } from "react";
+import { huntWords } from "./words";
+
+/** Something that can't be undone by who plays: it is asked once, in place. */
+export function Confirm(props: { label: string; ask: string; act: () => void }) {
+  const { label, ask, act } = props;
+  const [asking, setAsking] = useState(false);
+  const opener = useRef<HTMLButtonElement>(null);
+  const stay = useRef<HTMLButtonElement>(null);
+  const asked = useRef(false);
+  useEffect(() => {
+    if (asking) stay.current?.focus();
+    else if (asked.current) opener.current?.focus();
+    asked.current = asking;
+  }, [asking]);
+  if (!asking) {
+    return (
+      <button ref={opener} type="button" className="hunt-quiet" onClick={() => setAsking(true)}>
+        {label}
+      </button>
+    );
+  }
+  return (
+    <fieldset
+      className="hunt-ask"
+      aria-label={label}
+      onKeyDown={(event) => {
+        if (event.key !== "Escape") return;
+        event.stopPropagation();
+        setAsking(false);
+      }}
+    >
+      <p>{ask}</p>
+      <button type="button" className="btn btn-outline" onClick={act}>
+        {label}
+      </button>
+      <button ref={stay} type="button" className="btn btn-primary" onClick={() => setAsking(false)}>
+        {huntWords.goOn}
+      </button>
+    </fieldset>
+  );
+}

@@ -1,0 +1,85 @@
+import { Circle, Pentagon, Square } from "lucide-react";
+import { useState } from "react";
+import type { Area, Form, Spot, Thing } from "../../generated/types";
+import { AreaBoard } from "../../questions/editors/AreaBoard";
+import { sheetWords } from "./sheetWords";
+
+const TOOLS = { rectangle: Square, ellipse: Circle, polygon: Pentagon };
+
+/** A new place where no pointer has drawn one. */
+const MIDDLE: Spot[] = [
+  { x: 400, y: 400 },
+  { x: 600, y: 600 },
+];
+
+/** The picture with the places of the things: the chosen thing's is drawn, moved and reshaped. */
+export function Places(props: {
+  picture: string;
+  things: Thing[];
+  chosen?: Thing;
+  choose: (id: string | undefined) => void;
+  place: (id: string, place: Area | undefined, key?: string) => void;
+}) {
+  const { picture, things, chosen, choose, place } = props;
+  const [tool, setTool] = useState<Form>();
+  const name = chosen?.names[0]?.trim() || sheetWords.thisThing;
+  const draw = (form: Form, corners: Spot[]) => {
+    setTool(undefined);
+    if (chosen) place(chosen.id, { id: chosen.id, name: "", form, corners, right: true });
+  };
+  const areas = things.flatMap((thing) =>
+    thing.place ? [{ ...thing.place, id: thing.id, right: thing.id === chosen?.id }] : [],
+  );
+  return (
+    <>
+      <div className="flex flex-wrap items-center gap-2 py-1">
+        {(Object.keys(TOOLS) as Form[]).map((form) => {
+          const Icon = TOOLS[form];
+          return (
+            <button
+              key={form}
+              type="button"
+              aria-pressed={tool === form}
+              disabled={!chosen}
+              className={`btn btn-sm ${tool === form ? "btn-primary" : "btn-outline"}`}
+              onClick={(event) => {
+                if (event.detail !== 0) return setTool(tool === form ? undefined : form);
+                const [a, b] = MIDDLE as [Spot, Spot];
+                draw(form, form === "polygon" ? [a, { x: b.x, y: a.y }, b] : MIDDLE);
+              }}
+            >
+              <Icon size={16} aria-hidden="true" />
+              {sheetWords.forms[form]}
+            </button>
+          );
+        })}
+        {chosen?.place && (
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm text-soft"
+            onClick={() => place(chosen.id, undefined)}
+          >
+            {sheetWords.noPlace}
+          </button>
+        )}
+      </div>
+      <p className="min-h-6 text-sm text-soft" role="status">
+        {tool ? sheetWords.drawing[tool](name) : sheetWords.drawFor(name)}
+      </p>
+      <AreaBoard
+        picture={picture}
+        areas={areas}
+        numbers={Object.fromEntries(things.map((thing, i) => [thing.id, i + 1]))}
+        tool={chosen && tool}
+        chosen={chosen?.id}
+        choose={(id) => id !== undefined && choose(id)}
+        draw={draw}
+        leave={() => setTool(undefined)}
+        reshape={(id, corners, key) => {
+          const thing = things.find((one) => one.id === id);
+          if (thing?.place) place(id, { ...thing.place, corners }, key);
+        }}
+      />
+    </>
+  );
+}

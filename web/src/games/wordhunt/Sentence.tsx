@@ -1,0 +1,167 @@
+import { ChoiceChip, NumberChip } from "../../build/chips";
+import { TeamsSentence } from "../../build/TeamsSentence";
+import { limits } from "../../generated/limits";
+import type { WordHunt } from "../../generated/types";
+import type { SentenceProps } from "..";
+import { changeHunt, huntOf } from "./hunting";
+import { sheetWords } from "./sheetWords";
+
+const USUAL_ENTRIES = 10;
+const USUAL_SECONDS = 180;
+const USUAL_PRICE = 1;
+const says = sheetWords.rules;
+
+/** The rules of a word hunt as sentences. */
+export default function HuntSentence({ useEditor, change }: SentenceProps) {
+  const rules = useEditor((editor) => editor.activity.rules);
+  const hunt = useEditor((editor) => huntOf(editor.activity));
+  if (!hunt) return null;
+  const set = (part: Partial<WordHunt>) =>
+    useEditor.getState().edit(
+      changeHunt(() => part),
+      `hunt ${Object.keys(part)}`,
+    );
+  const price = rules.prices?.hint ?? 0;
+  const { entries, comparing } = hunt;
+  return (
+    <>
+      {says.find(hunt.things.length)}{" "}
+      <ChoiceChip
+        label={says.entriesLabel}
+        place="board"
+        names={{ number: says.upTo, any: says.any }}
+        value={entries === undefined ? "any" : "number"}
+        change={(kind) => set({ entries: kind === "any" ? undefined : USUAL_ENTRIES })}
+      />
+      {entries !== undefined && (
+        <>
+          {" "}
+          <NumberChip
+            label={says.entriesLabel}
+            value={entries}
+            least={1}
+            most={limits.WordHunt.entries.most}
+            change={(next) => set({ entries: next })}
+          />{" "}
+          {says.entries(entries)}
+        </>
+      )}{" "}
+      {says.each}{" "}
+      <NumberChip
+        label={says.worthLabel}
+        value={rules.worth}
+        {...limits.Rules.worth}
+        change={(worth) => change({ worth })}
+      />{" "}
+      {says.points(rules.worth)} {says.listShows}{" "}
+      <ChoiceChip
+        label={says.listLabel}
+        names={says.lists}
+        value={hunt.list}
+        change={(list) => set({ list })}
+      />{" "}
+      {says.slip}{" "}
+      <ChoiceChip
+        label={says.slipLabel}
+        names={says.slips}
+        value={comparing.slips ? "right" : (hunt.nearly ?? "none")}
+        change={(slip) =>
+          set({
+            comparing: { ...comparing, slips: slip === "right" },
+            nearly: slip === "free" || slip === "costs" ? slip : undefined,
+          })
+        }
+      />{" "}
+      {says.letter}{" "}
+      <ChoiceChip
+        label={says.letterLabel}
+        names={says.letters}
+        value={hunt.letters ? (price > 0 ? "price" : "free") : "none"}
+        change={(letter) => {
+          set({ letters: letter !== "none" });
+          const prices = letter === "price" ? { hint: USUAL_PRICE, wrong: 0 } : undefined;
+          if (letter !== "none") change({ prices });
+        }}
+      />
+      {hunt.letters && price > 0 && (
+        <>
+          {" "}
+          <NumberChip
+            label={says.priceLabel}
+            value={price}
+            least={1}
+            most={limits.Prices.hint.most}
+            change={(hint) => change({ prices: { hint, wrong: 0 } })}
+          />{" "}
+          {says.lessPoints(price)}
+        </>
+      )}{" "}
+      {says.same}{" "}
+      <ChoiceChip
+        label={says.sameLabel}
+        names={says.sames}
+        value={hunt.oneByOne ? "single" : "together"}
+        change={(same) => set({ oneByOne: same === "single" })}
+      />{" "}
+      {says.spell}{" "}
+      <ChoiceChip
+        label={says.spellLabel}
+        names={says.spells}
+        value={hunt.pick ? "picks" : "types"}
+        change={(spell) => set({ pick: spell === "picks" })}
+      />{" "}
+      {says.capitals}{" "}
+      <ChoiceChip
+        label={says.capitalsLabel}
+        names={says.matters}
+        value={comparing.caseMatters ? "yes" : "no"}
+        change={(yes) => set({ comparing: { ...comparing, caseMatters: yes === "yes" } })}
+      />{" "}
+      {says.accents}{" "}
+      <ChoiceChip
+        label={says.accentsLabel}
+        names={says.mattersEnd}
+        value={comparing.accentsMatter ? "yes" : "no"}
+        change={(yes) => set({ comparing: { ...comparing, accentsMatter: yes === "yes" } })}
+      />{" "}
+      {says.clock}{" "}
+      <ChoiceChip
+        label={says.clockLabel}
+        place="clock"
+        names={says.clocks}
+        value={rules.clock ? "game" : "none"}
+        change={(clock) =>
+          change({ clock: clock === "game" ? { per: "game", seconds: USUAL_SECONDS } : undefined })
+        }
+      />
+      {rules.clock && (
+        <>
+          {" "}
+          <NumberChip
+            label={says.clockSeconds}
+            value={rules.clock.seconds}
+            {...limits.Clock.seconds}
+            change={(seconds) => change({ clock: { per: "game", seconds } })}
+          />{" "}
+          {says.seconds}
+        </>
+      )}{" "}
+      {says.giveAway}{" "}
+      <ChoiceChip
+        label={says.giveAwayLabel}
+        names={says.gives}
+        value={rules.answers === "never" ? "never" : "end"}
+        change={(gives) => change({ answers: gives === "never" ? "never" : undefined })}
+      />{" "}
+      {says.again}{" "}
+      <ChoiceChip
+        label={says.againLabel}
+        names={says.agains}
+        value={hunt.again ? "any" : "end"}
+        change={(again) => set({ again: again === "any" })}
+      />{" "}
+      <TeamsSentence rules={rules} ownPoints={false} asksNothing change={change} />{" "}
+      <span className="text-soft">{rules.teams ? "" : says.wins}</span>
+    </>
+  );
+}

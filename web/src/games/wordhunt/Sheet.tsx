@@ -1,0 +1,160 @@
+import { Plus } from "lucide-react";
+import { useState } from "react";
+import { limits } from "../../generated/limits";
+import type { Thing, WordHunt } from "../../generated/types";
+import { words } from "../../words/en";
+import type { SheetProps } from "..";
+import {
+  addThings,
+  changeHunt,
+  changeThing,
+  huntOf,
+  MOST,
+  moveThing,
+  removeThing,
+  thingOf,
+  thingsIn,
+} from "./hunting";
+import { Places } from "./Places";
+import { Shown } from "./Shown";
+import { sheetWords } from "./sheetWords";
+import { ThingLine } from "./ThingLine";
+
+/** The sheet of a word hunt: the picture with places, and the things in two columns of names. */
+export default function HuntSheet({ useEditor, showKeys }: SheetProps) {
+  const hunt = useEditor((editor) => huntOf(editor.activity));
+  const usual = useEditor((editor) => editor.activity.rules.worth);
+  const open = useEditor((editor) => editor.open);
+  const { edit, unfold } = useEditor.getState();
+  const [wanted, setWanted] = useState<string>();
+  if (!hunt) return null;
+  const { things } = hunt;
+  const change = (part: Partial<WordHunt>, key?: string) =>
+    edit(
+      changeHunt(() => part),
+      key,
+    );
+  const chosen = things.find((thing) => thing.id === open);
+
+  const goTo = (thing: Thing | undefined) => {
+    if (!thing) return;
+    unfold(thing.id, false);
+    setWanted(thing.id);
+  };
+  const next = (after: Thing) => {
+    const following = things[things.indexOf(after) + 1];
+    if (following) return goTo(following);
+    if (things.length >= MOST) return;
+    const fresh = thingOf([""]);
+    edit(addThings(after.id, [fresh]));
+    goTo(fresh);
+  };
+  const paste = (thing: Thing, text: string) => {
+    const pasted = thingsIn(text);
+    const [first] = pasted;
+    if (!first) return;
+    const empty = !thing.names[0]?.trim();
+    edit((activity) => {
+      const begun = empty ? changeThing(thing.id, { names: first.names })(activity) : activity;
+      return addThings(thing.id, empty ? pasted.slice(1) : pasted)(begun);
+    });
+    goTo(pasted.length > 1 ? pasted.at(-1) : thing);
+  };
+  const remove = (thing: Thing) => {
+    const at = things.indexOf(thing);
+    edit(removeThing(thing.id));
+    goTo(things[at + 1] ?? things[at - 1]);
+  };
+  return (
+    <section aria-labelledby="sheet">
+      <div className="flex items-baseline justify-between gap-3">
+        <h2 id="sheet" className="text-sm font-semibold tracking-wide text-soft">
+          {sheetWords.title(things.length)}
+        </h2>
+        <button
+          type="button"
+          className="min-h-8 cursor-pointer text-sm text-soft"
+          onClick={showKeys}
+        >
+          <kbd className="kbd kbd-sm">?</kbd> {words.build.keysHint}
+        </button>
+      </div>
+      <Shown hunt={hunt} change={change} />
+      {hunt.picture && (
+        <Places
+          picture={hunt.picture.medium}
+          things={things}
+          chosen={chosen}
+          choose={(id) => unfold(id, false)}
+          place={(id, place, key) => edit(changeThing(id, { place }), key && `place ${id} ${key}`)}
+        />
+      )}
+      <ol className="mt-2">
+        {things.map((thing, i) => (
+          <ThingLine
+            key={thing.id}
+            thing={thing}
+            number={i + 1}
+            usual={usual}
+            places={hunt.picture !== undefined}
+            chosen={thing.id === open}
+            wanted={wanted === thing.id}
+            got={() => setWanted(undefined)}
+            choose={() => open !== thing.id && unfold(thing.id, false)}
+            change={(part, key) => edit(changeThing(thing.id, part), `thing ${thing.id} ${key}`)}
+            next={() => next(thing)}
+            paste={(text) => paste(thing, text)}
+            move={(by) => {
+              edit(moveThing(thing.id, by));
+              goTo(thing);
+            }}
+            remove={() => remove(thing)}
+          />
+        ))}
+      </ol>
+      <div className="mt-2 mb-4">
+        <button
+          type="button"
+          data-place="sheet"
+          disabled={things.length >= MOST}
+          className="btn btn-ghost w-full justify-start border border-dashed border-edge"
+          onClick={() => {
+            const fresh = thingOf([""]);
+            edit(addThings(undefined, [fresh]));
+            goTo(fresh);
+          }}
+        >
+          <Plus size={18} aria-hidden="true" />
+          {sheetWords.add}
+        </button>
+        <p className="mt-1 text-sm text-soft">
+          {things.length >= MOST ? sheetWords.full : sheetWords.paste}
+        </p>
+      </div>
+      {hunt.pick && <Decoys hunt={hunt} change={change} />}
+    </section>
+  );
+}
+
+/** What stands in the list to pick from and is not there: one to a line. */
+function Decoys(props: {
+  hunt: WordHunt;
+  change: (part: Partial<WordHunt>, key?: string) => void;
+}) {
+  const { hunt, change } = props;
+  return (
+    <label className="mb-4 block">
+      <span className="text-sm font-semibold text-soft">{sheetWords.decoys}</span>
+      <textarea
+        value={hunt.decoys.join("\n")}
+        rows={Math.max(3, hunt.decoys.length + 1)}
+        placeholder={sheetWords.decoysHow}
+        className="mt-1 block w-full rounded-[4px] border border-edge bg-card px-3 py-2"
+        onChange={(event) => {
+          const lines = event.target.value === "" ? [] : event.target.value.split("\n");
+          change({ decoys: lines.slice(0, limits.WordHunt.decoys.most) }, "decoys");
+        }}
+      />
+    </label>
+  );
+}

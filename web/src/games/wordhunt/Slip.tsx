@@ -1,0 +1,62 @@
+import { CaseSensitive } from "lucide-react";
+import type { ActionUnion, HuntScene, Sought } from "../../generated/types";
+import { huntWords } from "./words";
+
+/** The list: a line for each thing, with what is known of its name. */
+export function Slip(props: { scene: HuntScene; act?: (action: ActionUnion) => void }) {
+  const { scene, act } = props;
+  return (
+    <ol className="hunt-slip" aria-label={huntWords.list} data-long={scene.lines.length > 8}>
+      {scene.lines.map((line, i) => (
+        <li
+          key={line.item}
+          data-found={line.found}
+          data-missed={!line.found && line.name !== undefined}
+        >
+          <span className="sr-only">{huntWords.blank(line, i + 1)}</span>
+          <span aria-hidden="true" className="hunt-sign">
+            {line.found ? "✓" : line.name === undefined ? "" : "–"}
+          </span>
+          <Shown line={line} />
+          {act && line.hint && (
+            <button
+              type="button"
+              className="hunt-letter-button"
+              aria-label={huntWords.letterFor(i + 1, scene.price)}
+              title={huntWords.letter(scene.price)}
+              onClick={() => act({ kind: "hint", question: line.item })}
+            >
+              <CaseSensitive aria-hidden="true" />
+            </button>
+          )}
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+/** A name, or its letters one by one with a blank for each that is not known. */
+function Shown({ line }: { line: Sought }) {
+  if (line.name !== undefined) {
+    return (
+      <span aria-hidden="true" className="hunt-known">
+        {line.name}
+      </span>
+    );
+  }
+  return (
+    <span aria-hidden="true" className="hunt-letters" data-more={line.more}>
+      {line.letters.map((letter, i) =>
+        letter === " " ? (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a letter is its place
+          <span key={i} className="hunt-space" />
+        ) : (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a letter is its place
+          <span key={i} className="hunt-letter" data-blank={letter === ""}>
+            {letter || "\u00a0"}
+          </span>
+        ),
+      )}
+    </span>
+  );
+}

@@ -1,0 +1,70 @@
+import { randomId } from "../../engine/randomId";
+import { limits } from "../../generated/limits";
+import type { Activity, Thing, WordHunt } from "../../generated/types";
+
+/** Changes of a word hunt, as pure functions for the editor's store. */
+type Edit = (activity: Activity) => Activity;
+
+export const MOST = limits.WordHunt.things.most;
+
+/** The hunt of an activity; nothing where it is another game. */
+export const huntOf = ({ game }: Activity): WordHunt | undefined =>
+  game.kind === "word-hunt" ? game : undefined;
+
+/** Changes the hunt. */
+export const changeHunt =
+  (change: (hunt: WordHunt) => Partial<WordHunt>): Edit =>
+  (activity) => {
+    const hunt = huntOf(activity);
+    return hunt ? { ...activity, game: { ...hunt, ...change(hunt), kind: "word-hunt" } } : activity;
+  };
+
+const changeThings = (change: (things: Thing[]) => Thing[]): Edit =>
+  changeHunt((hunt) => ({ things: change(hunt.things).slice(0, MOST) }));
+
+/** Changes one thing. */
+export const changeThing = (id: string, part: Partial<Thing>): Edit =>
+  changeThings((things) =>
+    things.map((thing) => (thing.id === id ? { ...thing, ...part } : thing)),
+  );
+
+/** Puts things behind another one, or at the end. */
+export const addThings = (after: string | undefined, added: Thing[]): Edit =>
+  changeThings((things) => {
+    const at = things.findIndex((thing) => thing.id === after);
+    return things.toSpliced(at < 0 ? things.length : at + 1, 0, ...added);
+  });
+
+/** Takes a thing out. */
+export const removeThing = (id: string): Edit =>
+  changeThings((things) => things.filter((thing) => thing.id !== id));
+
+/** Moves a thing up (-1) or down (1). */
+export const moveThing = (id: string, by: 1 | -1): Edit =>
+  changeThings((things) => {
+    const at = things.findIndex((thing) => thing.id === id);
+    const to = at + by;
+    if (at < 0 || to < 0 || to >= things.length) return things;
+    const thing = things[at] as Thing;
+    return things.toSpliced(at, 1).toSpliced(to, 0, thing);
+  });
+
+/** A thing with these names. */
+export const thingOf = (names: string[], id = randomId()): Thing => ({ id, names });
+
+/** Lines that were pasted: a thing each, its other names after tabs, commas or semicolons. */
+export const thingsIn = (text: string): Thing[] =>
+  text
+    .split(/\r?\n/)
+    .map((line) => line.split(/[\t,;|]/).map((name) => name.trim().slice(0, 200)))
+    .map((names) => names.filter(Boolean).slice(0, limits.Thing.names.most))
+    .filter((names) => names.length > 0)
+    .map((names) => thingOf(names));
+
+/** The other names as one line, and back: what stands between commas is a name. */
+export const othersOf = ({ names }: Thing) => names.slice(1).join(",");
+
+export const withOthers = ({ names }: Thing, text: string): string[] => {
+  const others = text === "" ? [] : text.split(",").slice(0, limits.Thing.names.most - 1);
+  return [names[0] ?? "", ...others];
+};

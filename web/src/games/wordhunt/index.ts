@@ -1,0 +1,21 @@
+import { plural } from "../../words/format";
+import type { GameParts } from "..";
+import { blank } from "./blank";
+import { huntFindings, huntMends, sheetWords } from "./sheetWords";
+
+/** What the interface always needs of a word hunt. */
+export const wordHunt: Omit<GameParts<"word-hunt">, "Sheet" | "Sentence"> = {
+  name: "Word hunt",
+  counted: (n) => plural(n, "thing"),
+  does: "Look and name: start a word hunt.",
+  startsLabel: "What is looked for",
+  starts: [{ words: "things in a picture, a text or a sound", blank }],
+  asks: false,
+  findings: huntFindings,
+  mends: huntMends,
+  thinking: sheetWords.thinking,
+  item: (game, id) => {
+    const place = game.things.findIndex((thing) => thing.id === id);
+    return place < 0 ? undefined : sheetWords.item(place + 1);
+  },
+};
