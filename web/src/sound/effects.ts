@@ -95,6 +95,9 @@ function soundOf(happening: HappeningUnion): Effect | undefined {
     case "answer-marked":
       if (happening.verdict === "right" || happening.verdict === "partly") return "right";
       return happening.verdict === "given" ? "lock" : "wrong";
+    case "entered":
+      if (happening.verdict === "partly") return "hint";
+      return happening.counted ? (happening.verdict === "right" ? "right" : "wrong") : "tick";
     case "option-struck":
       return "lock";
     case "hint-given":

@@ -23,7 +23,12 @@ export function HuntBoard(props: StageProps & { scene: HuntScene; read: ReactNod
     act({ kind: "enter", text, team });
   };
   return (
-    <div className="hunt" data-picture={scene.picture !== undefined}>
+    <div
+      className="hunt"
+      data-picture={scene.picture !== undefined}
+      data-names={scene.names.length > 0}
+      data-teams={teams.length > 0}
+    >
       <div className="hunt-shown">
         {scene.text && (
           <div className="flex items-start gap-[0.4em]">
@@ -41,9 +46,9 @@ export function HuntBoard(props: StageProps & { scene: HuntScene; read: ReactNod
           {clock && <Countdown clock={clock} timeUp={timeUp} silent={showing.sounds?.off} />}
         </p>
         <Slip scene={scene} act={act} />
-        {scene.names.length > 0 && <Names scene={scene} enter={enter} />}
       </section>
       <div className="hunt-foot">
+        {scene.names.length > 0 && <Names scene={scene} enter={enter} />}
         {(!scene.asksWho || teams.length > 0) && (
           <EntryLine scene={scene} teams={teams} enter={enter} takesFocus={takesFocus} />
         )}
@@ -117,8 +122,8 @@ function Names({ scene, enter }: { scene: HuntScene; enter: (text: string) => vo
   const picked = new Set(scene.entries.map((entry) => entry.text));
   return (
     <fieldset ref={list} className="hunt-names">
-      <legend>
-        {huntWords.namesTitle} <span className="text-soft">{huntWords.namesHow}</span>
+      <legend className="sr-only">
+        {huntWords.namesTitle} {huntWords.namesHow}
       </legend>
       {scene.names.map((name) => (
         <button

@@ -43,17 +43,17 @@ export function HuntPicture({ scene }: { scene: HuntScene }) {
 
 /** A name written into its place; the list says it to who can't see it. */
 function Name({ line, place }: { line: Sought; place: Outline }) {
-  const at = (read: (corner: { x: number; y: number }) => number) => {
-    const all = place.corners.map(read);
-    return (Math.min(...all) + Math.max(...all)) / 20;
-  };
+  const xs = place.corners.map((corner) => corner.x);
+  const middle = (Math.min(...xs) + Math.max(...xs)) / 20;
+  // On the lower edge, so that the thing itself stays in sight.
+  const below = Math.max(...place.corners.map((corner) => corner.y)) / 10;
   return (
     <span
       aria-hidden="true"
       className="hunt-name"
       data-found={line.found}
       title={line.found ? undefined : huntWords.notFound}
-      style={{ left: `${at((c) => c.x)}%`, top: `${at((c) => c.y)}%` }}
+      style={{ left: `${middle}%`, top: `${below}%` }}
     >
       {line.found ? "✓ " : "– "}
       {line.name}

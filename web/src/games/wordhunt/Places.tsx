@@ -23,15 +23,22 @@ export function Places(props: {
   const { picture, things, chosen, choose, place } = props;
   const [tool, setTool] = useState<Form>();
   const name = chosen?.names[0]?.trim() || sheetWords.thisThing;
+  /** The next thing without a place is then drawn with the same form, until all have theirs. */
   const draw = (form: Form, corners: Spot[]) => {
-    setTool(undefined);
-    if (chosen) place(chosen.id, { id: chosen.id, name: "", form, corners, right: true });
+    if (!chosen) return setTool(undefined);
+    const from = things.indexOf(chosen);
+    const later = [...things.slice(from + 1), ...things.slice(0, from)];
+    const next = later.find((thing) => !thing.place && thing.names[0]?.trim());
+    place(chosen.id, { id: chosen.id, name: "", form, corners, right: true });
+    if (!chosen.place && next) choose(next.id);
+    else setTool(undefined);
   };
   const areas = things.flatMap((thing) =>
     thing.place ? [{ ...thing.place, id: thing.id, right: thing.id === chosen?.id }] : [],
   );
   return (
-    <>
+    <section aria-label={sheetWords.places} className="mb-4">
+      <h3 className="text-sm font-semibold text-soft">{sheetWords.places}</h3>
       <div className="flex flex-wrap items-center gap-2 py-1">
         {(Object.keys(TOOLS) as Form[]).map((form) => {
           const Icon = TOOLS[form];
@@ -80,6 +87,6 @@ export function Places(props: {
           if (thing?.place) place(id, { ...thing.place, corners }, key);
         }}
       />
-    </>
+    </section>
   );
 }

@@ -1,7 +1,9 @@
+import { type ReactNode, useState } from "react";
 import { ChoiceChip, NumberChip } from "../../build/chips";
 import { TeamsSentence } from "../../build/TeamsSentence";
 import { limits } from "../../generated/limits";
 import type { WordHunt } from "../../generated/types";
+import { words } from "../../words/en";
 import type { SentenceProps } from "..";
 import { changeHunt, huntOf } from "./hunting";
 import { sheetWords } from "./sheetWords";
@@ -11,11 +13,13 @@ const USUAL_SECONDS = 180;
 const USUAL_PRICE = 1;
 const says = sheetWords.rules;
 
-/** The rules of a word hunt as sentences. */
+/** The rules of a word hunt as sentences: those that are as usual are folded away. */
 export default function HuntSentence({ useEditor, change }: SentenceProps) {
   const rules = useEditor((editor) => editor.activity.rules);
   const hunt = useEditor((editor) => huntOf(editor.activity));
+  const [open, setOpen] = useState(false);
   if (!hunt) return null;
+  const shown = (changed: boolean, sentence: ReactNode) => (open || changed) && <>{sentence} </>;
   const set = (part: Partial<WordHunt>) =>
     useEditor.getState().edit(
       changeHunt(() => part),
@@ -37,16 +41,15 @@ export default function HuntSentence({ useEditor, change }: SentenceProps) {
         <>
           {" "}
           <NumberChip
-            label={says.entriesLabel}
+            label={says.entriesNumber}
             value={entries}
             least={1}
             most={limits.WordHunt.entries.most}
             change={(next) => set({ entries: next })}
-          />{" "}
-          {says.entries(entries)}
+          />
         </>
       )}{" "}
-      {says.each}{" "}
+      {says.entries(entries)} {says.each}{" "}
       <NumberChip
         label={says.worthLabel}
         value={rules.worth}
@@ -60,108 +63,158 @@ export default function HuntSentence({ useEditor, change }: SentenceProps) {
         value={hunt.list}
         change={(list) => set({ list })}
       />{" "}
-      {says.slip}{" "}
-      <ChoiceChip
-        label={says.slipLabel}
-        names={says.slips}
-        value={comparing.slips ? "right" : (hunt.nearly ?? "none")}
-        change={(slip) =>
-          set({
-            comparing: { ...comparing, slips: slip === "right" },
-            nearly: slip === "free" || slip === "costs" ? slip : undefined,
-          })
-        }
-      />{" "}
-      {says.letter}{" "}
-      <ChoiceChip
-        label={says.letterLabel}
-        names={says.letters}
-        value={hunt.letters ? (price > 0 ? "price" : "free") : "none"}
-        change={(letter) => {
-          set({ letters: letter !== "none" });
-          const prices = letter === "price" ? { hint: USUAL_PRICE, wrong: 0 } : undefined;
-          if (letter !== "none") change({ prices });
-        }}
-      />
-      {hunt.letters && price > 0 && (
+      {shown(
+        comparing.slips || hunt.nearly !== "free",
         <>
-          {" "}
-          <NumberChip
-            label={says.priceLabel}
-            value={price}
-            least={1}
-            most={limits.Prices.hint.most}
-            change={(hint) => change({ prices: { hint, wrong: 0 } })}
-          />{" "}
-          {says.lessPoints(price)}
-        </>
-      )}{" "}
-      {says.same}{" "}
-      <ChoiceChip
-        label={says.sameLabel}
-        names={says.sames}
-        value={hunt.oneByOne ? "single" : "together"}
-        change={(same) => set({ oneByOne: same === "single" })}
-      />{" "}
-      {says.spell}{" "}
-      <ChoiceChip
-        label={says.spellLabel}
-        names={says.spells}
-        value={hunt.pick ? "picks" : "types"}
-        change={(spell) => set({ pick: spell === "picks" })}
-      />{" "}
-      {says.capitals}{" "}
-      <ChoiceChip
-        label={says.capitalsLabel}
-        names={says.matters}
-        value={comparing.caseMatters ? "yes" : "no"}
-        change={(yes) => set({ comparing: { ...comparing, caseMatters: yes === "yes" } })}
-      />{" "}
-      {says.accents}{" "}
-      <ChoiceChip
-        label={says.accentsLabel}
-        names={says.mattersEnd}
-        value={comparing.accentsMatter ? "yes" : "no"}
-        change={(yes) => set({ comparing: { ...comparing, accentsMatter: yes === "yes" } })}
-      />{" "}
-      {says.clock}{" "}
-      <ChoiceChip
-        label={says.clockLabel}
-        place="clock"
-        names={says.clocks}
-        value={rules.clock ? "game" : "none"}
-        change={(clock) =>
-          change({ clock: clock === "game" ? { per: "game", seconds: USUAL_SECONDS } : undefined })
-        }
-      />
-      {rules.clock && (
+          {says.slip}{" "}
+          <ChoiceChip
+            label={says.slipLabel}
+            names={says.slips}
+            value={comparing.slips ? "right" : (hunt.nearly ?? "none")}
+            change={(slip) =>
+              set({
+                comparing: { ...comparing, slips: slip === "right" },
+                nearly: slip === "free" || slip === "costs" ? slip : undefined,
+              })
+            }
+          />
+        </>,
+      )}
+      {shown(
+        !hunt.letters || price !== 0,
         <>
-          {" "}
-          <NumberChip
-            label={says.clockSeconds}
-            value={rules.clock.seconds}
-            {...limits.Clock.seconds}
-            change={(seconds) => change({ clock: { per: "game", seconds } })}
+          {says.letter}{" "}
+          <ChoiceChip
+            label={says.letterLabel}
+            names={says.letters}
+            value={hunt.letters ? (price > 0 ? "price" : "free") : "none"}
+            change={(letter) => {
+              set({ letters: letter !== "none" });
+              const prices = letter === "price" ? { hint: USUAL_PRICE, wrong: 0 } : undefined;
+              if (letter !== "none") change({ prices });
+            }}
+          />
+          {hunt.letters && price > 0 && (
+            <>
+              {" "}
+              <NumberChip
+                label={says.priceLabel}
+                value={price}
+                least={1}
+                most={limits.Prices.hint.most}
+                change={(hint) => change({ prices: { hint, wrong: 0 } })}
+              />{" "}
+              {says.lessPoints(price)}
+            </>
+          )}
+        </>,
+      )}
+      {shown(
+        hunt.oneByOne,
+        <>
+          {says.same}{" "}
+          <ChoiceChip
+            label={says.sameLabel}
+            names={says.sames}
+            value={hunt.oneByOne ? "single" : "together"}
+            change={(same) => set({ oneByOne: same === "single" })}
+          />
+        </>,
+      )}
+      {shown(
+        hunt.pick,
+        <>
+          {says.spell}{" "}
+          <ChoiceChip
+            label={says.spellLabel}
+            names={says.spells}
+            value={hunt.pick ? "picks" : "types"}
+            change={(spell) => set({ pick: spell === "picks" })}
+          />
+        </>,
+      )}
+      {shown(
+        comparing.caseMatters || comparing.accentsMatter,
+        <>
+          {says.capitals}{" "}
+          <ChoiceChip
+            label={says.capitalsLabel}
+            names={says.matters}
+            value={comparing.caseMatters ? "yes" : "no"}
+            change={(yes) => set({ comparing: { ...comparing, caseMatters: yes === "yes" } })}
           />{" "}
-          {says.seconds}
-        </>
-      )}{" "}
-      {says.giveAway}{" "}
-      <ChoiceChip
-        label={says.giveAwayLabel}
-        names={says.gives}
-        value={rules.answers === "never" ? "never" : "end"}
-        change={(gives) => change({ answers: gives === "never" ? "never" : undefined })}
-      />{" "}
-      {says.again}{" "}
-      <ChoiceChip
-        label={says.againLabel}
-        names={says.agains}
-        value={hunt.again ? "any" : "end"}
-        change={(again) => set({ again: again === "any" })}
-      />{" "}
+          {says.accents}{" "}
+          <ChoiceChip
+            label={says.accentsLabel}
+            names={says.mattersEnd}
+            value={comparing.accentsMatter ? "yes" : "no"}
+            change={(yes) => set({ comparing: { ...comparing, accentsMatter: yes === "yes" } })}
+          />
+        </>,
+      )}
+      {shown(
+        rules.clock !== undefined,
+        <>
+          {says.clock}{" "}
+          <ChoiceChip
+            label={says.clockLabel}
+            place="clock"
+            names={says.clocks}
+            value={rules.clock ? "game" : "none"}
+            change={(clock) =>
+              change({
+                clock: clock === "game" ? { per: "game", seconds: USUAL_SECONDS } : undefined,
+              })
+            }
+          />
+          {rules.clock && (
+            <>
+              {" "}
+              <NumberChip
+                label={says.clockSeconds}
+                value={rules.clock.seconds}
+                {...limits.Clock.seconds}
+                change={(seconds) => change({ clock: { per: "game", seconds } })}
+              />{" "}
+              {says.seconds}
+            </>
+          )}
+        </>,
+      )}
+      {shown(
+        rules.answers === "never",
+        <>
+          {says.giveAway}{" "}
+          <ChoiceChip
+            label={says.giveAwayLabel}
+            names={says.gives}
+            value={rules.answers === "never" ? "never" : "end"}
+            change={(gives) => change({ answers: gives === "never" ? "never" : undefined })}
+          />
+        </>,
+      )}
+      {shown(
+        !hunt.again,
+        <>
+          {says.again}{" "}
+          <ChoiceChip
+            label={says.againLabel}
+            names={says.agains}
+            value={hunt.again ? "any" : "end"}
+            change={(again) => set({ again: again === "any" })}
+          />
+        </>,
+      )}
       <TeamsSentence rules={rules} ownPoints={false} asksNothing change={change} />{" "}
-      <span className="text-soft">{rules.teams ? "" : says.wins}</span>
+      <span className="text-soft">{rules.teams ? "" : says.wins}</span>{" "}
+      <button
+        type="button"
+        aria-expanded={open}
+        className="cursor-pointer font-sans text-base text-soft underline underline-offset-4"
+        onClick={() => setOpen(!open)}
+      >
+        {open ? words.rules.fewer : words.rules.more}
+      </button>
     </>
   );
 }

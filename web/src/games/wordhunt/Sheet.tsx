@@ -80,15 +80,6 @@ export default function HuntSheet({ useEditor, showKeys }: SheetProps) {
         </button>
       </div>
       <Shown hunt={hunt} change={change} />
-      {hunt.picture && (
-        <Places
-          picture={hunt.picture.medium}
-          things={things}
-          chosen={chosen}
-          choose={(id) => unfold(id, false)}
-          place={(id, place, key) => edit(changeThing(id, { place }), key && `place ${id} ${key}`)}
-        />
-      )}
       <ol className="mt-2">
         {things.map((thing, i) => (
           <ThingLine
@@ -131,6 +122,15 @@ export default function HuntSheet({ useEditor, showKeys }: SheetProps) {
           {things.length >= MOST ? sheetWords.full : sheetWords.paste}
         </p>
       </div>
+      {hunt.picture && (
+        <Places
+          picture={hunt.picture.medium}
+          things={things}
+          chosen={chosen ?? things.find((thing) => !thing.place)}
+          choose={(id) => unfold(id, false)}
+          place={(id, place, key) => edit(changeThing(id, { place }), key && `place ${id} ${key}`)}
+        />
+      )}
       {hunt.pick && <Decoys hunt={hunt} change={change} />}
     </section>
   );

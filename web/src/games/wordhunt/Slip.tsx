@@ -2,11 +2,19 @@ import { CaseSensitive } from "lucide-react";
 import type { ActionUnion, HuntScene, Sought } from "../../generated/types";
 import { huntWords } from "./words";
 
+/** From so many lines on it may scroll. */
+const LONG = 8;
+
 /** The list: a line for each thing, with what is known of its name. */
 export function Slip(props: { scene: HuntScene; act?: (action: ActionUnion) => void }) {
   const { scene, act } = props;
   return (
-    <ol className="hunt-slip" aria-label={huntWords.list} data-long={scene.lines.length > 8}>
+    <ol
+      className="hunt-slip"
+      aria-label={huntWords.list}
+      data-long={scene.lines.length > LONG}
+      tabIndex={scene.lines.length > LONG ? 0 : undefined}
+    >
       {scene.lines.map((line, i) => (
         <li
           key={line.item}

@@ -1,5 +1,5 @@
 import { X } from "lucide-react";
-import { type ClipboardEvent, type KeyboardEvent, useEffect, useRef } from "react";
+import { type ClipboardEvent, type KeyboardEvent, useEffect, useRef, useState } from "react";
 import { placeOf } from "../../build/places";
 import { limits } from "../../generated/limits";
 import type { Thing } from "../../generated/types";
@@ -77,15 +77,7 @@ export function ThingLine(props: LineProps) {
           change({ names: [event.target.value, ...thing.names.slice(1)] }, "name")
         }
       />
-      <input
-        aria-label={sheetWords.other(number)}
-        placeholder={sheetWords.othersPlaceholder}
-        value={othersOf(thing)}
-        maxLength={2_000}
-        className={`${LINE_FIELD} basis-40 text-soft`}
-        onKeyDown={onKey}
-        onChange={(event) => change({ names: withOthers(thing, event.target.value) }, "others")}
-      />
+      <Others thing={thing} number={number} change={change} onKey={onKey} />
       {chosen && <Worth thing={thing} number={number} usual={usual} change={change} />}
       <button
         type="button"
@@ -96,6 +88,31 @@ export function ThingLine(props: LineProps) {
         <X size={16} aria-hidden="true" />
       </button>
     </li>
+  );
+}
+
+/** The other names on one line: as it is typed while the cursor is in it, tidied once it is left. */
+function Others(
+  props: Pick<LineProps, "thing" | "number" | "change"> & { onKey: (event: KeyboardEvent) => void },
+) {
+  const { thing, number, change, onKey } = props;
+  const [typed, setTyped] = useState<string>();
+  const tidy = othersOf(thing);
+  const stands = typed !== undefined && withOthers(thing, typed).slice(1).join(", ") === tidy;
+  return (
+    <input
+      aria-label={sheetWords.other(number)}
+      placeholder={sheetWords.othersPlaceholder}
+      value={stands ? typed : tidy}
+      maxLength={2_000}
+      className={`${LINE_FIELD} basis-40 text-soft`}
+      onKeyDown={onKey}
+      onBlur={() => setTyped(undefined)}
+      onChange={(event) => {
+        setTyped(event.target.value);
+        change({ names: withOthers(thing, event.target.value) }, "others");
+      }}
+    />
   );
 }
 

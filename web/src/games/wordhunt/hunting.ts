@@ -61,10 +61,11 @@ export const thingsIn = (text: string): Thing[] =>
     .filter((names) => names.length > 0)
     .map((names) => thingOf(names));
 
-/** The other names as one line, and back: what stands between commas is a name. */
-export const othersOf = ({ names }: Thing) => names.slice(1).join(",");
+/** The other names as one line. */
+export const othersOf = ({ names }: Thing) => names.slice(1).join(", ");
 
+/** The names of a thing with other names from one line: what stands between commas is a name. */
 export const withOthers = ({ names }: Thing, text: string): string[] => {
-  const others = text === "" ? [] : text.split(",").slice(0, limits.Thing.names.most - 1);
-  return [names[0] ?? "", ...others];
+  const others = text.split(",").map((name) => name.trim());
+  return [names[0] ?? "", ...others.filter(Boolean).slice(0, limits.Thing.names.most - 1)];
 };

@@ -9,7 +9,7 @@ export const wordHunt: Omit<GameParts<"word-hunt">, "Sheet" | "Sentence"> = {
   counted: (n) => plural(n, "thing"),
   does: "Look and name: start a word hunt.",
   startsLabel: "What is looked for",
-  starts: [{ words: "things in a picture, a text or a sound", blank }],
+  starts: [{ words: "in a picture, a text or a sound", blank }],
   asks: false,
   findings: huntFindings,
   mends: huntMends,

@@ -20,6 +20,7 @@ export const sheetWords = {
   place: (n: number, placed: boolean) => `Place of thing ${n}: ${placed ? "drawn" : "not drawn"}`,
   placed: "✓ place",
   unplaced: "no place",
+  places: "Places on the picture",
   noPlace: "Take its place away",
   worth: (n: number) => `Worth of thing ${n}`,
   worthOwn: "Worth",
@@ -45,10 +46,11 @@ export const sheetWords = {
   rules: {
     find: (n: number) =>
       n === 1 ? "They find the one thing with" : `They find all ${n} things with`,
-    entriesLabel: "How many entries there are",
+    entriesLabel: "Whether entries are counted",
     upTo: "up to",
-    any: "any number of entries.",
-    entries: (n: number) => (n === 1 ? "entry." : "entries."),
+    any: "any number of",
+    entriesNumber: "Number of entries",
+    entries: (n?: number) => (n === 1 ? "entry." : "entries."),
     each: "Each find is worth",
     worthLabel: "Points of each find",
     points: (n: number) => (n === 1 ? "point." : "points."),
