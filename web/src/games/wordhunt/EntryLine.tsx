@@ -7,6 +7,8 @@ import { huntWords } from "./words";
 const LONGEST = 200;
 
 interface EntryProps {
+  text: string;
+  setText: (text: string) => void;
   scene: HuntScene;
   teams: Side[];
   enter: (text: string, team?: number) => void;
@@ -17,10 +19,10 @@ interface EntryProps {
 const byTouch = () => window.matchMedia("(pointer: coarse)").matches;
 
 /** The line in which names are entered: it empties after each and keeps the cursor. */
-export function EntryLine({ scene, teams, enter, takesFocus }: EntryProps) {
+export function EntryLine(props: EntryProps) {
+  const { text, setText, scene, teams, enter, takesFocus } = props;
   const field = useRef<HTMLInputElement>(null);
   const who = useRef<HTMLFieldSetElement>(null);
-  const [text, setText] = useState("");
   const [tooLong, setTooLong] = useState(false);
   const asksWho = scene.asksWho && teams.length > 0;
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, when the hunt begins

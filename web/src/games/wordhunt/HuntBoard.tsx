@@ -23,12 +23,7 @@ export function HuntBoard(props: StageProps & { scene: HuntScene; read: ReactNod
     act({ kind: "enter", text, team });
   };
   return (
-    <div
-      className="hunt"
-      data-picture={scene.picture !== undefined}
-      data-names={scene.names.length > 0}
-      data-teams={teams.length > 0}
-    >
+    <div className="hunt" data-picture={scene.picture !== undefined}>
       <div className="hunt-shown">
         {scene.text && (
           <div className="flex items-start gap-[0.4em]">
@@ -122,8 +117,8 @@ function Names({ scene, enter }: { scene: HuntScene; enter: (text: string) => vo
   const picked = new Set(scene.entries.map((entry) => entry.text));
   return (
     <fieldset ref={list} className="hunt-names">
-      <legend className="sr-only">
-        {huntWords.namesTitle} {huntWords.namesHow}
+      <legend>
+        {huntWords.namesTitle} <span className="text-soft">{huntWords.namesHow}</span>
       </legend>
       {scene.names.map((name) => (
         <button

@@ -1,8 +1,9 @@
 import { useState } from "react";
-import type { HuntScene, Outline, Sought } from "../../generated/types";
+import type { HuntScene, Outline } from "../../generated/types";
 import { AreaLayer, AreaShape } from "../../questions/answers/areas";
 import { useMediaAddress } from "../../rich/media";
 import { words } from "../../words/learner";
+import { type Label, labelsOf } from "./labels";
 import { huntWords } from "./words";
 
 /** The picture, with the names of what was found, and of what was missed, in their places. */
@@ -22,6 +23,14 @@ export function HuntPicture({ scene }: { scene: HuntScene }) {
         onError={() => setMissing(true)}
       />
       <AreaLayer>
+        {/* Below each line a broader one, so that it stands out from any picture in both looks. */}
+        {named.map((line) => (
+          <AreaShape
+            key={line.item}
+            area={line.place as Outline}
+            className="fill-none stroke-base-100 [stroke-width:8px]"
+          />
+        ))}
         {named.map((line) => (
           <AreaShape
             key={line.item}
@@ -34,26 +43,22 @@ export function HuntPicture({ scene }: { scene: HuntScene }) {
           />
         ))}
       </AreaLayer>
-      {named.map((line) => (
-        <Name key={line.item} line={line} place={line.place as Outline} />
+      {labelsOf(scene.lines).map((label) => (
+        <Name key={label.line.item} label={label} />
       ))}
     </div>
   );
 }
 
 /** A name written into its place; the list says it to who can't see it. */
-function Name({ line, place }: { line: Sought; place: Outline }) {
-  const xs = place.corners.map((corner) => corner.x);
-  const middle = (Math.min(...xs) + Math.max(...xs)) / 20;
-  // On the lower edge, so that the thing itself stays in sight.
-  const below = Math.max(...place.corners.map((corner) => corner.y)) / 10;
+function Name({ label: { line, x, y } }: { label: Label }) {
   return (
     <span
       aria-hidden="true"
       className="hunt-name"
       data-found={line.found}
       title={line.found ? undefined : huntWords.notFound}
-      style={{ left: `${middle}%`, top: `${below}%` }}
+      style={{ left: `${x}%`, top: `${y}%` }}
     >
       {line.found ? "✓ " : "– "}
       {line.name}

@@ -83,7 +83,7 @@ export const sheetWords = {
     lessPoints: (n: number) => (n === 1 ? "point of its find." : "points of its find."),
     spell: "Who can’t spell",
     spellLabel: "Who may pick from a list",
-    spells: { types: "types all the same.", picks: "may pick from a list with decoys." },
+    spells: { types: "types all the same.", picks: "may pick from a list." },
     clock: "There is",
     clockLabel: "The clock",
     clocks: { none: "no clock.", game: "a clock of" },
