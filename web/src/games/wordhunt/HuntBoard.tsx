@@ -1,4 +1,4 @@
-import { type ReactNode, useEffect, useRef, useState } from "react";
+import { type ReactNode, useEffect, useState } from "react";
 import type { HuntScene } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
 import { Countdown } from "../../stage/Countdown";
@@ -15,12 +15,19 @@ export function HuntBoard(props: StageProps & { scene: HuntScene; read: ReactNod
   const { showing, scene, act, again, busy, takesFocus, note, timeUp, read } = props;
   const { score, clock, teams } = showing;
   const [sent, setSent] = useState<string[]>([]);
+  const [text, setText] = useState("");
   useEffect(() => {
     if (!busy) setSent([]);
   }, [busy]);
   const enter = (text: string, team?: number) => {
     setSent((before) => [...before, text]);
     act({ kind: "enter", text, team });
+  };
+  /** What is picked is entered, or waits in the line until the teacher says who said it. */
+  const pick = (name: string) => {
+    if (!scene.asksWho) return enter(name);
+    setText(name);
+    document.querySelector<HTMLElement>("[data-entry]")?.focus();
   };
   return (
     <div className="hunt" data-picture={scene.picture !== undefined}>
@@ -40,12 +47,19 @@ export function HuntBoard(props: StageProps & { scene: HuntScene; read: ReactNod
           <strong>{huntWords.found(score.right, score.asked)}</strong>
           {clock && <Countdown clock={clock} timeUp={timeUp} silent={showing.sounds?.off} />}
         </p>
-        <Slip scene={scene} act={act} />
+        <Slip scene={scene} teams={teams} act={act} />
       </section>
       <div className="hunt-foot">
-        {scene.names.length > 0 && <Names scene={scene} enter={enter} />}
+        {scene.names.length > 0 && <Names scene={scene} pick={pick} />}
         {(!scene.asksWho || teams.length > 0) && (
-          <EntryLine scene={scene} teams={teams} enter={enter} takesFocus={takesFocus} />
+          <EntryLine
+            text={text}
+            setText={setText}
+            scene={scene}
+            teams={teams}
+            enter={enter}
+            takesFocus={takesFocus}
+          />
         )}
         <Said scene={scene} />
         {busy && sent.length > 0 && <p className="text-soft">{huntWords.waiting(sent)}</p>}
@@ -82,9 +96,9 @@ function Left({ scene, showing }: StageProps & { scene: HuntScene }) {
   if (showing.teams.length > 0) {
     return (
       <p className="text-soft">
-        {showing.teams
-          .map((side, i) => huntWords.teamLeft(side.name, scene.teamsLeft[i] ?? 0))
-          .join(" · ")}
+        {huntWords.teamsLeft(
+          showing.teams.map((side, i) => `${side.name} ${scene.teamsLeft[i] ?? 0}`),
+        )}
       </p>
     );
   }
@@ -112,11 +126,10 @@ function Said({ scene }: { scene: HuntScene }) {
 }
 
 /** Names to pick from, decoys among them. */
-function Names({ scene, enter }: { scene: HuntScene; enter: (text: string) => void }) {
-  const list = useRef<HTMLFieldSetElement>(null);
+function Names({ scene, pick }: { scene: HuntScene; pick: (name: string) => void }) {
   const picked = new Set(scene.entries.map((entry) => entry.text));
   return (
-    <fieldset ref={list} className="hunt-names">
+    <fieldset className="hunt-names">
       <legend>
         {huntWords.namesTitle} <span className="text-soft">{huntWords.namesHow}</span>
       </legend>
@@ -126,7 +139,7 @@ function Names({ scene, enter }: { scene: HuntScene; enter: (text: string) => vo
           type="button"
           aria-disabled={picked.has(name)}
           className="btn btn-outline"
-          onClick={() => enter(name)}
+          onClick={() => pick(name)}
         >
           {name}
         </button>

@@ -1,13 +1,19 @@
 import { CaseSensitive } from "lucide-react";
-import type { ActionUnion, HuntScene, Sought } from "../../generated/types";
+import type { ActionUnion, HuntScene, Side, Sought } from "../../generated/types";
+import { TeamSign } from "../../stage/teamSigns";
 import { huntWords } from "./words";
 
 /** From so many lines on it may scroll. */
 const LONG = 8;
 
 /** The list: a line for each thing, with what is known of its name. */
-export function Slip(props: { scene: HuntScene; act?: (action: ActionUnion) => void }) {
-  const { scene, act } = props;
+export function Slip(props: {
+  scene: HuntScene;
+  teams: Side[];
+  act?: (action: ActionUnion) => void;
+}) {
+  const { scene, teams, act } = props;
+  const finder = (line: Sought) => (line.team === undefined ? undefined : teams[line.team]);
   return (
     <ol
       className="hunt-slip"
@@ -21,11 +27,15 @@ export function Slip(props: { scene: HuntScene; act?: (action: ActionUnion) => v
           data-found={line.found}
           data-missed={!line.found && line.name !== undefined}
         >
-          <span className="sr-only">{huntWords.blank(line, i + 1)}</span>
+          <span className="sr-only">
+            {huntWords.blank(line, i + 1)}
+            {finder(line) && huntWords.foundBy(finder(line)?.name ?? "")}
+          </span>
           <span aria-hidden="true" className="hunt-sign">
             {line.found ? "✓" : line.name === undefined ? "" : "–"}
           </span>
           <Shown line={line} />
+          {finder(line) && <TeamSign sign={finder(line)?.sign ?? "leaf"} />}
           {act && line.hint && (
             <button
               type="button"

@@ -34,7 +34,7 @@ function endOf({ score, ending }: Showing, scene: HuntScene) {
     beside: (
       <div className="hunt-end">
         <HuntPicture scene={scene} />
-        <Slip scene={scene} />
+        <Slip scene={scene} teams={showing.teams} />
       </div>
     ),
     lost: late ? huntWords.timeUp(right, asked) : huntWords.lost(right, asked),

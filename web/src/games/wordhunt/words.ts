@@ -13,7 +13,8 @@ export const huntWords = {
   placeholder: "I see …",
   enter: "Enter",
   left: (n: number) => (n === 0 ? "No entries left" : `${plural(n, "entry", "entries")} left`),
-  teamLeft: (name: string, n: number) => `${name}: ${plural(n, "entry", "entries")} left`,
+  teamsLeft: (teams: string[]) => `Entries left: ${teams.join(" · ")}`,
+  foundBy: (team: string) => ` by ${team}`,
   list: "Things to find",
   blank: (line: Sought, n: number) => {
     if (line.name && line.found) return `${line.name}, found`;
