@@ -26,7 +26,7 @@ export default function WordHuntStage(props: StageProps) {
   );
 }
 
-function endOf({ score, ending }: Showing, scene: HuntScene) {
+function endOf({ score, ending, teams }: Showing, scene: HuntScene) {
   const { right, asked } = score;
   const late = ending?.outcome.ended === "time";
   const shown = scene.lines.some((line) => !line.found && line.name !== undefined);
@@ -34,7 +34,7 @@ function endOf({ score, ending }: Showing, scene: HuntScene) {
     beside: (
       <div className="hunt-end">
         <HuntPicture scene={scene} />
-        <Slip scene={scene} teams={showing.teams} />
+        <Slip scene={scene} teams={teams} />
       </div>
     ),
     lost: late ? huntWords.timeUp(right, asked) : huntWords.lost(right, asked),
