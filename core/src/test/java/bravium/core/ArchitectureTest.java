@@ -103,6 +103,22 @@ class ArchitectureTest {
           .because("chance comes from the opening's seed");
 
   @ArchTest
+  static final ArchRule noPatterns =
+      noClasses()
+          .should()
+          .dependOnClassesThat()
+          .resideInAPackage("java.util.regex..")
+          .orShould()
+          .callMethod(String.class, "split", String.class)
+          .orShould()
+          .callMethod(String.class, "split", String.class, int.class)
+          .orShould()
+          .callMethod(String.class, "replaceAll", String.class, String.class)
+          .orShould()
+          .callMethod(String.class, "matches", String.class)
+          .because("the whole of java.util.regex would come to the browser with it");
+
+  @ArchTest
   static final ArchRule nothingWhoseOrderDiffers =
       noClasses()
           .should()

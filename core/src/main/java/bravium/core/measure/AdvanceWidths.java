@@ -1,5 +1,7 @@
 package bravium.core.measure;
 
+import bravium.core.rich.Texts;
+
 /**
  * How wide text is in the display type that ships with Bravium (Lexend). The table is read off that
  * font's file by {@code web/scripts/advance-widths.mjs}, and a test there holds it to the file.
@@ -53,7 +55,7 @@ public final class AdvanceWidths {
    */
   public static int lines(String text, int size, int width) {
     int lines = 0;
-    for (String paragraph : text.split("\n", -1)) {
+    for (String paragraph : Texts.split(text, '\n')) {
       lines += linesOf(paragraph, size, width);
     }
     return lines;
@@ -63,7 +65,7 @@ public final class AdvanceWidths {
     int space = of(" ", size);
     int lines = 1;
     int used = 0;
-    for (String word : paragraph.split(" ", -1)) {
+    for (String word : Texts.split(paragraph, ' ')) {
       int wide = of(word, size);
       if (used > 0 && used + space + wide > width) {
         lines++;
