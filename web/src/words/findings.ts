@@ -21,18 +21,6 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
     `Questions stand out from the ground by ${(Math.floor(Number(contrast) / 100) / 10).toFixed(1)} to 1 at the least, or buttons too little. The back row needs 7 to 1.`,
   "too-long-for-projector": () =>
     "This does not fit on the projector in type that the back row can read. Fewer words or options help.",
-  "no-trail-picture": () => "The trail has no picture yet. Its markers stand on plain ground.",
-  "marker-without-question": () => "A marker’s question has gone. It is not shown.",
-  "question-without-marker": () =>
-    "This question has no marker on the picture. It stands at the lower edge.",
-  "trail-too-long": ([asked, room]) =>
-    `${asked} questions are more than the ${room} a picture takes.`,
-  "climb-falls": ([step, worth, below]) =>
-    `Step ${step} is worth ${worth}, no more than the ${below} of the step below.`,
-  "rest-above-top": ([rest, top]) => `Step ${rest} is a resting place, but the top is step ${top}.`,
-  "few-for-climb": ([questions, steps]) =>
-    `There are ${questions} questions for ${steps} steps, so the top is out of reach.`,
-  "not-on-climb": () => "Nobody can mark this at once, so a climb leaves it out.",
   "unequal-turns": ([teams, , asked]) => `${asked} questions give ${teams} teams unequal turns.`,
   "asks-too-many": ([asked, there]) =>
     `The rules ask ${asked} questions, but only ${there} can be asked. All of them are.`,
@@ -120,11 +108,6 @@ export const mendWords: Record<Mend, (values: string[]) => string> = {
   "ask-all": () => "Ask all there are",
   "ask-fewer": ([, most]) => `Ask ${most} of them`,
   "mend-look": () => "Mend the colours",
-  "remove-marker": () => "Take the marker away",
-  "lay-marker": () => "Lay its marker",
-  "even-rise": () => "Let it rise evenly",
-  "drop-rests": () => "Leave it out",
-  "fewer-steps": ([questions]) => `Make it ${questions} steps`,
   "mix-options": () => "Mix the options",
   "usual-worth": () => "Give 10 points each",
   "usual-pass-mark": () => "Win with 80 %",

@@ -2,6 +2,7 @@ import { words } from "../../words/en";
 import { plural } from "../../words/format";
 import type { GameParts } from "..";
 import { blank } from "./blank";
+import { boardFindings, boardMends } from "./findings";
 import { boardWords } from "./words";
 
 /** What the interface always needs of a quiz show. */
@@ -15,6 +16,8 @@ export const quizShow: Omit<GameParts<"quiz-show">, "Sheet" | "Sentence"> = {
     { words: "from markers on a picture", blank: blank("trail") },
     { words: "step by step up a climb", blank: blank("climb") },
   ],
+  findings: boardFindings,
+  mends: boardMends,
   ownRules: ({ board }) =>
     board.kind === "climb"
       ? {

@@ -34,6 +34,15 @@ class ArchitectureTest {
           .mayOnlyBeAccessedByLayers("formats", "server");
 
   @ArchTest
+  static final ArchRule nothingHereKnowsAGame =
+      noClasses()
+          .that()
+          .resideOutsideOfPackage("bravium.core..")
+          .should()
+          .dependOnClassesThat(resideInAPackage("bravium.core.games.*"))
+          .because("a new game touches its package and the lists of games, and nothing else");
+
+  @ArchTest
   static final ArchRule featuresDoNotKnowEachOtherInCircles =
       slices().matching("bravium.server.(*)..").should().beFreeOfCycles();
 

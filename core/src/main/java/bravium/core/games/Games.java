@@ -49,6 +49,11 @@ public final class Games {
 
   private Games() {}
 
+  /** The game that asks these questions one after another: what questions without a game become. */
+  public static Game asking(List<Question> questions) {
+    return QuizShow.onLine(questions);
+  }
+
   /** The activity made ready to be played. */
   public static Prepared prepared(Activity activity) {
     return Prepared.of(activity, with(activity.game(), known -> known.play(activity)).orElse(null));

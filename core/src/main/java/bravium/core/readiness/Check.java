@@ -40,30 +40,6 @@ public enum Check {
   /** A question and its options don't fit on the projector in type that the back row can read. */
   @JsonProperty("too-long-for-projector")
   TOO_LONG_FOR_PROJECTOR,
-  /** A trail has no picture. */
-  @JsonProperty("no-trail-picture")
-  NO_TRAIL_PICTURE,
-  /** A marker's question has gone. Value: that question's id. */
-  @JsonProperty("marker-without-question")
-  MARKER_WITHOUT_QUESTION,
-  /** A question has no marker on the trail; it stands at the lower edge. */
-  @JsonProperty("question-without-marker")
-  QUESTION_WITHOUT_MARKER,
-  /** More is asked than a trail has room for. Values: asked, room. */
-  @JsonProperty("trail-too-long")
-  TRAIL_TOO_LONG,
-  /** A step is worth no more than the one below it. Values: the step, its worth, that below. */
-  @JsonProperty("climb-falls")
-  CLIMB_FALLS,
-  /** A resting place is above the top. Values: its step, the top. */
-  @JsonProperty("rest-above-top")
-  REST_ABOVE_TOP,
-  /** There are fewer questions than steps. Values: questions, steps. */
-  @JsonProperty("few-for-climb")
-  FEW_FOR_CLIMB,
-  /** A question is not marked at once, so that a climb leaves it out. */
-  @JsonProperty("not-on-climb")
-  NOT_ON_CLIMB,
   /** The questions give the teams unequal turns. Values: teams, questions for equal ones, asked. */
   @JsonProperty("unequal-turns")
   UNEQUAL_TURNS,
@@ -218,12 +194,7 @@ public enum Check {
   /** Whether there can be several of it at one place, told apart by their values. */
   boolean many() {
     return switch (this) {
-      case MARKER_WITHOUT_QUESTION,
-          MISTAKE_IS_RIGHT,
-          RIGHT_AND_WRONG,
-          CARD_WITHOUT_GROUP,
-          HINT_GIVES_AWAY ->
-          true;
+      case MISTAKE_IS_RIGHT, RIGHT_AND_WRONG, CARD_WITHOUT_GROUP, HINT_GIVES_AWAY -> true;
       default -> false;
     };
   }

@@ -10,7 +10,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param place where it leads
  * @param question the id of the question it is about; null for the activity as a whole
- * @param option the id of the option it is about, if one
+ * @param option the id of the option it is about, if one; of a game's own findings what tells
+ *     several of one kind apart
  * @param mend what one press does about it; null where only the teacher can know
  * @param values what its sentence and its mend need
  * @param own the game's own name of what was found, where it is a check of that game alone
@@ -64,10 +65,15 @@ public record Finding(
     return new Finding(Check.OF_GAME, weight, place, item, null, null, texts(values), own);
   }
 
+  /** The same finding about one of several that are alike. */
+  public Finding about(String one) {
+    return new Finding(check, weight, place, question, one, mend, values, own);
+  }
+
   /** What was found and where, whatever its figures. */
   String about() {
     String about = check + " " + place + " " + question + " " + option;
-    return own == null ? about + (check.many() ? values : "") : about + own + values;
+    return own == null ? about + (check.many() ? values : "") : about + " " + own;
   }
 
   /** The same finding with what one press does about it; null for nothing. */

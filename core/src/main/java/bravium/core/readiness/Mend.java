@@ -73,21 +73,6 @@ public enum Mend {
   /** Brings the colours apart so far that everything can be read. */
   @JsonProperty("mend-look")
   MEND_LOOK,
-  /** Takes away the marker of the question that the finding's value says. */
-  @JsonProperty("remove-marker")
-  REMOVE_MARKER,
-  /** Lays a marker for the question. */
-  @JsonProperty("lay-marker")
-  LAY_MARKER,
-  /** Lets the climb rise evenly. */
-  @JsonProperty("even-rise")
-  EVEN_RISE,
-  /** Leaves out resting places above the top. */
-  @JsonProperty("drop-rests")
-  DROP_RESTS,
-  /** Gives the climb as many steps as the finding's first value says. */
-  @JsonProperty("fewer-steps")
-  FEWER_STEPS,
   /** What only this game can do about it. */
   @JsonProperty("of-game")
   OF_GAME,

@@ -76,8 +76,7 @@ public final class Mending {
       case SET_CLOCK -> activity.withRules(rules.withClock(new Clock(Clock.Per.GAME, lastValue())));
       case MEND_LOOK ->
           activity.look() == null ? activity : activity.withLook(activity.look().mended());
-      case OF_GAME, REMOVE_MARKER, LAY_MARKER, EVEN_RISE, DROP_RESTS, FEWER_STEPS ->
-          activity.withGame(game.mended(activity.game(), finding));
+      case OF_GAME -> activity.withGame(game.mended(activity.game(), finding));
       case REMOVE_HINT -> question(q -> q.with(q.basics().withHints(hintsWithout(q, value(0)))));
     };
   }

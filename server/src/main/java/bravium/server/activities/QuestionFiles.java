@@ -4,7 +4,7 @@ import bravium.core.activity.Activity;
 import bravium.core.activity.Endings;
 import bravium.core.activity.Rules;
 import bravium.core.activity.TitlePage;
-import bravium.core.games.quizshow.QuizShow;
+import bravium.core.games.Games;
 import bravium.formats.QuestionTexts;
 import bravium.formats.Understood;
 import bravium.formats.Understood.LineRole;
@@ -52,7 +52,7 @@ class QuestionFiles {
     Activity activity =
         new Activity(
             TitlePage.of(title.substring(0, Math.min(LONGEST_TITLE, title.length()))),
-            QuizShow.onLine(read.questions()),
+            Games.asking(read.questions()),
             Rules.usual(),
             Endings.usual());
     StoredActivity stored = activities.add(teacher, activity);

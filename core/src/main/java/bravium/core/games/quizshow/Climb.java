@@ -95,10 +95,11 @@ public record Climb(
 
   /** This climb with a finding about it mended; as it is where it can't be. */
   Climb mended(Finding finding) {
-    return switch (finding.mend()) {
-      case EVEN_RISE -> new Climb(steps, Rise.EVEN, worths, rests, miss, extra);
-      case DROP_RESTS -> withRests(rests.stream().filter(rest -> rest <= steps).toList());
-      case FEWER_STEPS ->
+    return switch (String.valueOf(finding.own())) {
+      case QuizShowChecks.CLIMB_FALLS -> new Climb(steps, Rise.EVEN, worths, rests, miss, extra);
+      case QuizShowChecks.REST_ABOVE_TOP ->
+          withRests(rests.stream().filter(rest -> rest <= steps).toList());
+      case QuizShowChecks.FEW_FOR_CLIMB ->
           new Climb(
               Math.max(FEWEST, Integer.parseInt(finding.values().getFirst())),
               rise,
@@ -106,7 +107,7 @@ public record Climb(
               rests,
               miss,
               extra);
-      case null, default -> this;
+      default -> this;
     };
   }
 

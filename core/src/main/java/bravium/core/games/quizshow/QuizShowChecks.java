@@ -16,6 +16,30 @@ import java.util.List;
 /** What is worth a look in a quiz show alone. */
 final class QuizShowChecks {
 
+  /** A trail has no picture. */
+  static final String NO_TRAIL_PICTURE = "no-trail-picture";
+
+  /** A marker's question has gone. Value: that question's id. */
+  static final String MARKER_WITHOUT_QUESTION = "marker-without-question";
+
+  /** A question has no marker on the trail; it stands at the lower edge. */
+  static final String QUESTION_WITHOUT_MARKER = "question-without-marker";
+
+  /** More is asked than a trail has room for. Values: asked, room. */
+  static final String TRAIL_TOO_LONG = "trail-too-long";
+
+  /** A step is worth no more than the one below it. Values: the step, its worth, that below. */
+  static final String CLIMB_FALLS = "climb-falls";
+
+  /** A resting place is above the top. Values: its step, the top. */
+  static final String REST_ABOVE_TOP = "rest-above-top";
+
+  /** There are fewer questions than steps. Values: questions, steps. */
+  static final String FEW_FOR_CLIMB = "few-for-climb";
+
+  /** A question is not marked at once, so that a climb leaves it out. */
+  static final String NOT_ON_CLIMB = "not-on-climb";
+
   /** A game shows at most that many questions (common practice). */
   static final int MOST_ASKED = 20;
 
@@ -62,27 +86,28 @@ final class QuizShowChecks {
 
   private void trail(Trail trail) {
     if (trail.picture() == null) {
-      found.add(Finding.of(Check.NO_TRAIL_PICTURE, Weight.LOOK, Place.BOARD));
+      found.add(Finding.own(NO_TRAIL_PICTURE, null, Weight.LOOK));
     }
     List<String> ids = show.questions().stream().map(Question::id).toList();
     List<String> marked = trail.markers().stream().map(TrailMarker::question).toList();
     for (String question : marked) {
       if (!ids.contains(question)) {
         found.add(
-            Finding.of(Check.MARKER_WITHOUT_QUESTION, Weight.LOOK, Place.BOARD, question)
-                .mendedBy(Mend.REMOVE_MARKER));
+            Finding.own(MARKER_WITHOUT_QUESTION, null, Weight.LOOK, question)
+                .about(question)
+                .mendedBy(Mend.OF_GAME));
       }
     }
     for (Question question : pool) {
       if (!marked.contains(question.id()) && marked.size() < Trail.MOST) {
         found.add(
-            Finding.of(question.id(), Check.QUESTION_WITHOUT_MARKER, Weight.LOOK)
-                .mendedBy(Mend.LAY_MARKER));
+            Finding.own(QUESTION_WITHOUT_MARKER, question.id(), Weight.LOOK)
+                .mendedBy(Mend.OF_GAME));
       }
     }
     if (asked > Trail.MOST) {
       found.add(
-          Finding.of(Check.TRAIL_TOO_LONG, Weight.LOOK, Place.ASK, asked, Trail.MOST)
+          Finding.own(TRAIL_TOO_LONG, null, Weight.LOOK, asked, Trail.MOST)
               .mendedBy(Mend.ASK_FEWER));
     }
   }
@@ -101,22 +126,22 @@ final class QuizShowChecks {
         .ifPresent(
             rest ->
                 found.add(
-                    Finding.of(Check.REST_ABOVE_TOP, Weight.LOOK, Place.BOARD, rest, climb.steps())
-                        .mendedBy(Mend.DROP_RESTS)));
+                    Finding.own(REST_ABOVE_TOP, null, Weight.LOOK, rest, climb.steps())
+                        .mendedBy(Mend.OF_GAME)));
     if (asked > 0 && asked < climb.steps()) {
-      Finding few = Finding.of(Check.FEW_FOR_CLIMB, Weight.LOOK, Place.BOARD, asked, climb.steps());
-      found.add(asked < Climb.FEWEST ? few : few.mendedBy(Mend.FEWER_STEPS));
+      Finding few = Finding.own(FEW_FOR_CLIMB, null, Weight.LOOK, asked, climb.steps());
+      found.add(asked < Climb.FEWEST ? few : few.mendedBy(Mend.OF_GAME));
     }
     for (Question question : show.questions()) {
       if (question.answerable() && !show.asks(question)) {
-        found.add(Finding.of(question.id(), Check.NOT_ON_CLIMB, Weight.LOOK));
+        found.add(Finding.own(NOT_ON_CLIMB, question.id(), Weight.LOOK));
       }
     }
   }
 
   private void falls(int step, int worth, int below) {
-    Finding falls = Finding.of(Check.CLIMB_FALLS, Weight.LOOK, Place.BOARD, step, worth, below);
-    found.add(activity.rules().worth() > 0 ? falls.mendedBy(Mend.EVEN_RISE) : falls);
+    Finding falls = Finding.own(CLIMB_FALLS, null, Weight.LOOK, step, worth, below);
+    found.add(activity.rules().worth() > 0 ? falls.mendedBy(Mend.OF_GAME) : falls);
   }
 
   /** A tie is decided by a question that was not asked: one has to be left whatever was drawn. */

@@ -81,13 +81,13 @@ public record Trail(
 
   /** This trail with a finding about it mended; as it is where it can't be. */
   Trail mended(Finding finding) {
-    return switch (finding.mend()) {
-      case REMOVE_MARKER -> without(finding.values().getFirst());
-      case LAY_MARKER ->
+    return switch (String.valueOf(finding.own())) {
+      case QuizShowChecks.MARKER_WITHOUT_QUESTION -> without(finding.values().getFirst());
+      case QuizShowChecks.QUESTION_WITHOUT_MARKER ->
           markers.size() < MOST && finding.question() != null
               ? with(new TrailMarker(finding.question(), Spot.WHOLE / 2, Spot.WHOLE / 2))
               : this;
-      case null, default -> this;
+      default -> this;
     };
   }
 

@@ -137,7 +137,7 @@ final class WordHuntChecks {
       if (!name.isEmpty()) {
         any = true;
         if (!names.named(name).isEmpty()) {
-          found.add(Finding.own(DECOY_IS_NAME, null, Weight.LOOK, name));
+          found.add(Finding.own(DECOY_IS_NAME, null, Weight.LOOK, name).about(name));
         }
       }
     }

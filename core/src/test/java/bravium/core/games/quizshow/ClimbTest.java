@@ -21,7 +21,6 @@ import bravium.core.question.Basics;
 import bravium.core.question.Feedback;
 import bravium.core.question.Information;
 import bravium.core.question.Question;
-import bravium.core.readiness.Check;
 import bravium.core.readiness.Finding;
 import bravium.core.readiness.Readiness;
 import bravium.core.readiness.Winnable;
@@ -247,15 +246,15 @@ class ClimbTest {
     List<Finding> found = Games.readiness(activity).findings();
 
     assertThat(found)
-        .extracting(Finding::check)
-        .contains(Check.CLIMB_FALLS, Check.REST_ABOVE_TOP, Check.FEW_FOR_CLIMB);
+        .extracting(Finding::own)
+        .contains("climb-falls", "rest-above-top", "few-for-climb");
     Activity mended = activity;
     for (Finding finding : found) {
       mended = Games.mended(mended, finding);
     }
     assertThat(Games.readiness(mended).findings())
-        .extracting(Finding::check)
-        .doesNotContain(Check.CLIMB_FALLS, Check.REST_ABOVE_TOP, Check.FEW_FOR_CLIMB);
+        .extracting(Finding::own)
+        .doesNotContain("climb-falls", "rest-above-top", "few-for-climb");
   }
 
   private static long count(Showing showing, Markers.State state) {

@@ -1,0 +1,24 @@
+/** What readiness finds in a quiz show alone. */
+export const boardFindings: Record<string, (values: string[]) => string> = {
+  "no-trail-picture": () => "The trail has no picture yet. Its markers stand on plain ground.",
+  "marker-without-question": () => "A marker’s question has gone. It is not shown.",
+  "question-without-marker": () =>
+    "This question has no marker on the picture. It stands at the lower edge.",
+  "trail-too-long": ([asked, room]) =>
+    `${asked} questions are more than the ${room} a picture takes.`,
+  "climb-falls": ([step, worth, below]) =>
+    `Step ${step} is worth ${worth}, no more than the ${below} of the step below.`,
+  "rest-above-top": ([rest, top]) => `Step ${rest} is a resting place, but the top is step ${top}.`,
+  "few-for-climb": ([questions, steps]) =>
+    `There are ${questions} questions for ${steps} steps, so the top is out of reach.`,
+  "not-on-climb": () => "Nobody can mark this at once, so a climb leaves it out.",
+};
+
+/** What is done about it. */
+export const boardMends: Record<string, (values: string[]) => string> = {
+  "marker-without-question": () => "Take the marker away",
+  "question-without-marker": () => "Lay its marker",
+  "climb-falls": () => "Let it rise evenly",
+  "rest-above-top": () => "Leave it out",
+  "few-for-climb": ([questions]) => `Make it ${questions} steps`,
+};
