@@ -26,6 +26,8 @@ export function TeamsSentence(props: {
   ownPoints: boolean;
   /** Whether the game asks nothing, so that nothing is taken over or decided by a question. */
   asksNothing?: boolean;
+  /** What the turns are called where that is another thing there. */
+  turns?: Record<string, string>;
   change: (part: Partial<Rules>) => void;
 }) {
   const { rules, ownPoints, asksNothing, change } = props;
@@ -58,7 +60,7 @@ export function TeamsSentence(props: {
           {" "}
           <ChoiceChip
             label={words.teams.turnsLabel}
-            names={words.teams.turns}
+            names={props.turns ?? words.teams.turns}
             value={teams.turns}
             change={(turns) => set({ turns: turns as Teams["turns"] })}
           />{" "}

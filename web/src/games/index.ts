@@ -1,7 +1,14 @@
 import { type ComponentType, lazy } from "react";
 import type { EditorStore } from "../build/editor";
 import type { SheetActions } from "../build/sheetActions";
-import type { Activity, GameDataUnion, PassMark, Readiness, Rules } from "../generated/types";
+import type {
+  Activity,
+  GameDataUnion,
+  PassMark,
+  Readiness,
+  Rules,
+  Showing,
+} from "../generated/types";
 import { words } from "../words/en";
 import { quizShow } from "./quizshow";
 import { wordHunt } from "./wordhunt";
@@ -55,6 +62,8 @@ export interface GameParts<K extends GameKind> {
   starts: Start[];
   Sheet: ComponentType<SheetProps>;
   Sentence?: ComponentType<SentenceProps>;
+  /** What the teacher's own screen shows of it, where it asks no questions. */
+  Notes?: ComponentType<{ showing: Showing }>;
   ownRules?: (game: GameOf<K>) => OwnRules | undefined;
   /** Whether it asks questions, under the rules that all games with questions share. */
   asks?: false;
@@ -81,6 +90,7 @@ const games: { [K in GameKind]: GameParts<K> } = {
     ...wordHunt,
     Sheet: lazy(() => import("./wordhunt/Sheet")),
     Sentence: lazy(() => import("./wordhunt/Sentence")),
+    Notes: lazy(() => import("./wordhunt/Notes")),
   },
 };
 

@@ -1,6 +1,7 @@
-import { useEffect, useMemo, useState } from "react";
+import { Suspense, useEffect, useMemo, useState } from "react";
 import { useParams, useSearchParams } from "react-router";
 import { LocalGame } from "../engine/LocalGame";
+import { partsOf } from "../games";
 import type { Asked, Notes, Showing } from "../generated/types";
 import { choiceWords, solutionWords } from "../questions/answers/answerWords";
 import { Rich } from "../rich/Rich";
@@ -43,6 +44,7 @@ export default function NotesPage() {
   if (stored.isError && !told) return <Failed error={stored.error} again={stored.refetch} />;
   if (!showing || !state) return <Loading />;
   const { question, notes } = showing;
+  const Own = partsOf(showing.game)?.Notes;
   return (
     <main className="mx-auto grid max-w-4xl gap-5 p-6 text-lg">
       <h1 className="text-sm font-semibold tracking-wide text-soft">
@@ -55,6 +57,10 @@ export default function NotesPage() {
           notes={notes}
           order={isPicked(question) && showing.talk?.done !== true ? wrongOf(question, notes) : []}
         />
+      ) : Own && showing.stage !== "title" ? (
+        <Suspense>
+          <Own showing={showing} />
+        </Suspense>
       ) : (
         <p>{words.front.notesNothing}</p>
       )}

@@ -134,25 +134,6 @@ export default function HuntSentence({ useEditor, change }: SentenceProps) {
         </>,
       )}
       {shown(
-        comparing.caseMatters || comparing.accentsMatter,
-        <>
-          {says.capitals}{" "}
-          <ChoiceChip
-            label={says.capitalsLabel}
-            names={says.matters}
-            value={comparing.caseMatters ? "yes" : "no"}
-            change={(yes) => set({ comparing: { ...comparing, caseMatters: yes === "yes" } })}
-          />{" "}
-          {says.accents}{" "}
-          <ChoiceChip
-            label={says.accentsLabel}
-            names={says.mattersEnd}
-            value={comparing.accentsMatter ? "yes" : "no"}
-            change={(yes) => set({ comparing: { ...comparing, accentsMatter: yes === "yes" } })}
-          />
-        </>,
-      )}
-      {shown(
         rules.clock !== undefined,
         <>
           {says.clock}{" "}
@@ -205,7 +186,13 @@ export default function HuntSentence({ useEditor, change }: SentenceProps) {
           />
         </>,
       )}
-      <TeamsSentence rules={rules} ownPoints={false} asksNothing change={change} />{" "}
+      <TeamsSentence
+        rules={rules}
+        ownPoints={false}
+        asksNothing
+        turns={says.turns}
+        change={change}
+      />{" "}
       <span className="text-soft">{rules.teams ? "" : says.wins}</span>{" "}
       <button
         type="button"

@@ -1,7 +1,10 @@
 import { Plus } from "lucide-react";
 import { useState } from "react";
+import { switchExamplesOf } from "../../engine/LocalGame";
 import { limits } from "../../generated/limits";
 import type { Thing, WordHunt } from "../../generated/types";
+import { blankQuestion } from "../../questions/blankQuestion";
+import { ComparingChecks } from "../../questions/editors/TextFields";
 import { words } from "../../words/en";
 import type { SheetProps } from "..";
 import {
@@ -131,9 +134,33 @@ export default function HuntSheet({ useEditor, showKeys }: SheetProps) {
           place={(id, place, key) => edit(changeThing(id, { place }), key && `place ${id} ${key}`)}
         />
       )}
+      <ComparingChecks
+        comparing={hunt.comparing}
+        change={(comparing) => change({ comparing })}
+        examples={examplesOf(hunt)}
+      />
       {hunt.pick && <Decoys hunt={hunt} change={change} />}
     </section>
   );
+}
+
+/** What each switch does to the first name. */
+function examplesOf({ things, comparing }: WordHunt) {
+  const name = things[0]?.names[0]?.trim();
+  if (!name) return undefined;
+  const blank = blankQuestion("");
+  const { text, feedback, off, hints } = blank;
+  return switchExamplesOf({
+    kind: "typed-text",
+    id: "",
+    text,
+    feedback,
+    off,
+    hints,
+    accepted: [name],
+    mistakes: [],
+    comparing,
+  });
 }
 
 /** What stands in the list to pick from and is not there: one to a line. */

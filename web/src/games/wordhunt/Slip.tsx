@@ -75,6 +75,17 @@ function Shown({ line }: { line: Sought }) {
           </span>
         ),
       )}
+      {!line.more && <span className="hunt-lengths">{lengthsOf(line)}</span>}
     </span>
   );
 }
+
+/** How many letters each of its words has. */
+const lengthsOf = ({ letters }: Sought) =>
+  letters
+    .join("\u0000")
+    .split("\u0000 \u0000")
+    .map((word) => word.split("\u0000").filter((letter) => !SIGNS.test(letter)).length)
+    .join(", ");
+
+const SIGNS = /^[-'.,!?()/&‐‑–’]$/;

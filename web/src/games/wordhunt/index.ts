@@ -4,7 +4,7 @@ import { blank } from "./blank";
 import { huntFindings, huntMends, sheetWords } from "./sheetWords";
 
 /** What the interface always needs of a word hunt. */
-export const wordHunt: Omit<GameParts<"word-hunt">, "Sheet" | "Sentence"> = {
+export const wordHunt: Omit<GameParts<"word-hunt">, "Sheet" | "Sentence" | "Notes"> = {
   name: "Word hunt",
   counted: (n) => plural(n, "thing"),
   does: "Look and name: start a word hunt.",

@@ -95,12 +95,10 @@ export const sheetWords = {
     giveAway: "What was missed",
     giveAwayLabel: "Whether what was missed is shown",
     gives: { end: "is shown at the end.", never: "is not shown." },
-    capitals: "Capital letters",
-    capitalsLabel: "Whether capital letters matter",
-    accents: "accents",
-    accentsLabel: "Whether accents matter",
-    matters: { no: "don’t matter,", yes: "matter," },
-    mattersEnd: { no: "don’t matter.", yes: "matter." },
+    turns: {
+      "in-order": "take turns in order, each with its own entries.",
+      "by-teacher": "call out, and I press who said it.",
+    } as Record<string, string>,
     wins: "All found wins; entries used up loses.",
   },
 };
@@ -116,6 +114,10 @@ export const huntFindings: Record<string, (values: string[]) => string> = {
     `“${name}” is also a name of ${other}. One entry finds both, or only the first.`,
   "slip-name": ([name, other]) =>
     `“${name}” is one slip away from “${other}”: who means one may be told of the other.`,
+  "short-clock": ([seconds, needed]) =>
+    `The clock gives ${seconds} seconds; to spot and type everything takes about ${needed}.`,
+  "description-tells": ([name]) =>
+    `What is said of the picture names “${name}”: who hears it needn’t look for that.`,
   "place-without-picture": () => "This thing has a place, but there is no picture.",
   "decoy-is-name": ([decoy]) => `The decoy “${decoy}” is the name of a thing.`,
   "no-decoys": () => "The list to pick from has no decoys: picking all of it finds everything.",

@@ -1,5 +1,6 @@
 package bravium.bench;
 
+import bravium.bench.Engines.Speed;
 import bravium.bench.Load.Result;
 import bravium.bench.Load.To;
 import bravium.core.codec.Codec;
@@ -17,10 +18,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.ToDoubleFunction;
 import java.util.zip.GZIPOutputStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Prints one table of figures, all of one run. Machines differ and are noisy: what counts are the
- * ratios. Usage: {@code Bench ROOT JAVA-OPTIONS-OF-THE-APP … [--save]}.
+ * ratios. Usage: {@code Bench ROOT JAVA-OPTIONS-OF-THE-APP … [--save] [--old] [--engines]}.
  */
 public final class Bench {
 
@@ -31,10 +33,15 @@ public final class Bench {
 
   private final Path root;
   private final Path folder;
+
+  /** Where the engine of an earlier commit was built; null where it was not. */
+  private final @Nullable Path old;
+
   private final List<String> lines = new ArrayList<>();
 
-  private Bench(Path root) throws IOException {
+  private Bench(Path root, @Nullable Path old) throws IOException {
     this.root = root;
+    this.old = old;
     this.folder = Files.createTempDirectory("bravium-bench");
   }
 
@@ -42,7 +49,14 @@ public final class Bench {
   public static void main(String[] arguments) throws Exception {
     List<String> all = new ArrayList<>(List.of(arguments));
     boolean save = all.remove("--save");
-    Bench bench = new Bench(Path.of(all.removeFirst()));
+    boolean engines = all.remove("--engines");
+    Path root = Path.of(all.removeFirst());
+    Bench bench = new Bench(root, all.remove("--old") ? root.resolve("bench/target/old") : null);
+    if (engines) {
+      bench.engines();
+      bench.lines.forEach(System.out::println);
+      System.exit(0);
+    }
     bench.run(all);
     String table = String.join("\n", bench.lines) + "\n";
     System.out.print("\n" + table);
@@ -150,13 +164,49 @@ public final class Bench {
     }
   }
 
+  /** Old and new by turns, and of each the fastest: what else the machine does slows only down. */
   private void engines() throws Exception {
+    Engines engines = new Engines(root, folder, old);
+    List<Speed> here = new ArrayList<>();
+    List<Speed> node = new ArrayList<>();
+    List<Speed> oldHere = new ArrayList<>();
+    List<Speed> oldNode = new ArrayList<>();
+    for (int i = 0; i < TURNS; i++) {
+      here.add(engines.onTheJvm());
+      node.add(engines.inNode());
+      if (engines.comparesWithOld()) {
+        oldHere.add(engines.oldOnTheJvm());
+        oldNode.add(engines.oldInNode());
+      }
+    }
+    if (engines.comparesWithOld()) {
+      faster("JVM, moves alone", here, oldHere, Speed::alone, "≥ 6");
+      faster("JVM, with a showing", here, oldHere, Speed::withShowing, "≥ 4");
+      faster("Node, moves alone", node, oldNode, Speed::alone, "");
+      faster("Node, with a showing", node, oldNode, Speed::withShowing, "≥ 12");
+    }
     compare(
-        "engine: moves a second on the JVM",
-        Engines.onTheJvm(),
+        "engine: moves a second with a showing on the JVM",
+        fastest(here, Speed::withShowing),
         "in Node",
-        Engines.inNode(root, folder),
+        fastest(node, Speed::withShowing),
         "");
+    compare(
+        "10,000 plays of 20 questions without log, in s",
+        Engines.playsWithoutLog(),
+        "drawing and marking alone",
+        Engines.drawsAndMarks(),
+        "≤ 10");
+  }
+
+  private void faster(
+      String what, List<Speed> here, List<Speed> old, ToDoubleFunction<Speed> of, String aim) {
+    compare(
+        "engine: moves a second, " + what, fastest(here, of), "old engine", fastest(old, of), aim);
+  }
+
+  private static double fastest(List<Speed> speeds, ToDoubleFunction<Speed> of) {
+    return speeds.stream().mapToDouble(of).max().orElse(0);
   }
 
   private void listsAndPages() throws Exception {

@@ -58,7 +58,7 @@ import org.junit.jupiter.api.io.TempDir;
  */
 class ParityTest {
 
-  private static final int GAMES = Integer.getInteger("bravium.parity", 300);
+  private static final int GAMES = Integer.getInteger("bravium.parity", 200);
   private static final long SEED = 20_261_123;
 
   private static final Basics BASICS =

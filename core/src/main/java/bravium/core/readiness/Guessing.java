@@ -45,7 +45,7 @@ public record Guessing(double chance, double off) {
   }
 
   /** The chance in billionths, rounded half up. */
-  long billionths() {
+  public long billionths() {
     return (long) Math.floor(chance * BILLION + 0.5);
   }
 

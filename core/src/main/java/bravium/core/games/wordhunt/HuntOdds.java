@@ -62,7 +62,9 @@ record HuntOdds(WordHunt hunt, int names, int needed, int decoys) {
     int spare = hunt.entries() - needed;
     double chance = 1;
     for (int i = 1; i <= names; i++) {
-      chance *= (double) (spare + i) / (decoys + i);
+      // In two steps: as a product with a quotient the JVM and the browser's engine differ.
+      chance = chance * (spare + i);
+      chance = chance / (decoys + i);
     }
     return Guessing.exactly(chance);
   }

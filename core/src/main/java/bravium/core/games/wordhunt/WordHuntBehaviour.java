@@ -21,7 +21,7 @@ import java.util.stream.Stream;
 public final class WordHuntBehaviour implements Behaviour<WordHunt> {
 
   /** Seconds to spot a thing and type its name (common practice). */
-  private static final int SECONDS = 15;
+  static final int SECONDS = 15;
 
   @Override
   public Optional<Play> play(Activity activity, WordHunt hunt) {

@@ -1,6 +1,7 @@
 package bravium.core.games.wordhunt;
 
 import bravium.core.activity.Activity;
+import bravium.core.activity.Clock;
 import bravium.core.answer.Comparison;
 import bravium.core.readiness.Finding;
 import bravium.core.readiness.Mend;
@@ -42,23 +43,31 @@ final class WordHuntChecks {
   /** Picking by chance finds everything too often. Values: the chance in billionths. */
   static final String PICKING_WINS = "picking-wins";
 
-  /** From this chance on picking is worth a look: one in ten. */
-  private static final double TOO_OFTEN = 0.1;
+  /** The clock is short. Values: its seconds, how many it takes to spot and type everything. */
+  static final String SHORT_CLOCK = "short-clock";
+
+  /** What is said of the picture names a thing. Value: the name. */
+  static final String DESCRIPTION_TELLS = "description-tells";
+
+  /** From this chance on, in billionths, picking is worth a look: one in ten. */
+  private static final long TOO_OFTEN = 100_000_000;
 
   /** The most findings about names that are alike: with more of them the first tell enough. */
   private static final int MOST_ALIKE = 20;
 
+  private final Activity activity;
   private final WordHunt hunt;
   private final List<Thing> things;
   private final List<Finding> found = new ArrayList<>();
 
-  private WordHuntChecks(WordHunt hunt) {
+  private WordHuntChecks(Activity activity, WordHunt hunt) {
+    this.activity = activity;
     this.hunt = hunt;
     this.things = hunt.findable();
   }
 
   static List<Finding> of(Activity activity, WordHunt hunt) {
-    WordHuntChecks checks = new WordHuntChecks(hunt);
+    WordHuntChecks checks = new WordHuntChecks(activity, hunt);
     checks.read();
     return checks.found;
   }
@@ -78,9 +87,31 @@ final class WordHuntChecks {
         found.add(Finding.own(PLACE_WITHOUT_PICTURE, thing.id(), Weight.LOOK));
       }
     }
+    description();
     entries();
+    clock();
     alike();
     list();
+  }
+
+  private void description() {
+    String said = hunt.picture() == null ? "" : " " + Comparison.fair(hunt.picture().alt()) + " ";
+    for (Thing thing : things) {
+      for (String name : thing.called()) {
+        if (said.contains(" " + Comparison.fair(name) + " ")) {
+          found.add(Finding.own(DESCRIPTION_TELLS, thing.id(), Weight.LOOK, name));
+          break;
+        }
+      }
+    }
+  }
+
+  private void clock() {
+    Clock clock = activity.rules().clock();
+    int needed = WordHuntBehaviour.SECONDS * things.size();
+    if (clock != null && clock.per() == Clock.Per.GAME && clock.seconds() < needed) {
+      found.add(Finding.own(SHORT_CLOCK, null, Weight.LOOK, clock.seconds(), needed));
+    }
   }
 
   private void entries() {
@@ -141,12 +172,11 @@ final class WordHuntChecks {
         }
       }
     }
-    double chance = HuntOdds.of(hunt).guessing().chance();
+    long chance = HuntOdds.of(hunt).guessing().billionths();
     if (!any) {
       found.add(Finding.own(NO_DECOYS, null, Weight.LOOK));
     } else if (chance >= TOO_OFTEN) {
-      found.add(
-          Finding.own(PICKING_WINS, null, Weight.LOOK, (long) Math.floor(chance * 1e9 + 0.5)));
+      found.add(Finding.own(PICKING_WINS, null, Weight.LOOK, chance));
     }
   }
 }

@@ -1,8 +1,10 @@
 package bravium.core.games.wordhunt;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import bravium.core.activity.Activity;
+import bravium.core.activity.Clock;
 import bravium.core.activity.Endings;
 import bravium.core.activity.Rules;
 import bravium.core.activity.TitlePage;
@@ -12,6 +14,7 @@ import bravium.core.json.Extra;
 import bravium.core.readiness.Finding;
 import bravium.core.readiness.Weight;
 import bravium.core.readiness.Winnable;
+import bravium.core.rich.Picture;
 import bravium.core.rich.Words;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -100,6 +103,40 @@ class WordHuntChecksTest {
 
     assertThat(finding.own()).isEqualTo("no-name");
     assertThat(((WordHunt) Games.mended(of(noName), finding).game()).things()).hasSize(1);
+  }
+
+  @Test
+  void aShortClockIsSaid() {
+    WordHunt two = hunt(2, null, null, Thing.of("a", "veil"), Thing.of("b", "smoker"));
+    Activity hasty =
+        of(two).withRules(Rules.usual().withWorth(1).withClock(new Clock(Clock.Per.GAME, 20)));
+
+    assertThat(Games.readiness(hasty).findings())
+        .extracting(Finding::own, Finding::values)
+        .containsExactly(tuple("short-clock", List.of("20", "30")));
+  }
+
+  @Test
+  void whatIsSaidOfThePictureMustNotNameAThing() {
+    WordHunt named =
+        new WordHunt(
+            new Picture("bench", "A bench: a Veil, and more", 900, 600, Extra.NONE),
+            null,
+            List.of(Thing.of("a", "veil"), Thing.of("b", "ore")),
+            5,
+            WordHunt.Unfound.BLANKS,
+            Comparing.FAIR,
+            null,
+            false,
+            false,
+            false,
+            List.of(),
+            false,
+            Extra.NONE);
+
+    assertThat(Games.readiness(of(named)).findings())
+        .extracting(Finding::own, Finding::question)
+        .containsExactly(tuple("description-tells", "a"));
   }
 
   @Test
