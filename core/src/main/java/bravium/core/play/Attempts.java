@@ -98,7 +98,7 @@ public final class Attempts {
     }
     Turn led = game.play().judged(here.with(after), item);
     happenings.addAll(led.happenings());
-    happenings.addAll(Markers.changes(game.play(), sitting, led.sitting(), touched(led, item)));
+    happenings.addAll(here.changes(led.sitting(), () -> touched(led, item)));
     return Turn.of(led.sitting(), happenings);
   }
 

@@ -43,7 +43,7 @@ public final class Engine {
     Turn turn =
         move.action() instanceof Action.TakeBack takeBack
             ? takeBack(game, sitting, move, takeBack, now)
-            : act(game, sitting, move.by(), move.action(), now);
+            : act(game, sitting, new Deed(move.by(), move.action(), now, false));
     if (turn.refusal() != null) {
       return Turn.refused(sitting, turn.refusal());
     }
@@ -53,18 +53,26 @@ public final class Engine {
 
   /**
    * Plays an action without key and log, for who plays many games to see what comes of them. It
-   * can't be taken back. First settles what ran out before.
+   * can't be taken back, and which markers change is not said. First settles what ran out before.
    *
    * @param at the moment, in milliseconds since 1970, never before the last one
    */
   public static Turn act(Prepared game, Sitting sitting, Mover by, Action action, long at) {
+    return act(game, sitting, new Deed(by, action, at, true));
+  }
+
+  /** What is done, by whom and when, and whether nobody is told which markers change. */
+  private record Deed(Mover by, Action action, long at, boolean quiet) {}
+
+  private static Turn act(Prepared game, Sitting sitting, Deed deed) {
     if (!game.playable()) {
       return Turn.refused(sitting, Refusal.UNKNOWN_GAME);
     }
+    Action action = deed.action();
     long grace = action instanceof Action.Answer ? Clocks.GRACE : 0;
-    Turn before = ranOut(game, credited(sitting, action), at, grace);
+    Turn before = ranOut(game, credited(sitting, action), deed.at(), grace);
     Turn turn =
-        new Frame(new Point(game, before.sitting(), by, at))
+        new Frame(new Point(game, before.sitting(), deed.by(), deed.at(), deed.quiet()))
             .apply(action)
             .after(before.happenings());
     return turn.refusal() != null || turn.sitting().outcome() != null ? turn : over(game, turn);

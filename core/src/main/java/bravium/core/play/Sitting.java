@@ -1,6 +1,8 @@
 package bravium.core.play;
 
+import java.util.AbstractSet;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -75,20 +77,50 @@ public record Sitting(
 
   /** The ids of the items that are settled. */
   public Set<String> settled() {
-    Set<String> ids = new LinkedHashSet<>();
-    results.forEach(r -> ids.add(r.question()));
-    return ids;
+    return new Asked(false);
   }
 
   /** The ids of the items that are settled, or were tried and may be tried again. */
   public Set<String> passed() {
-    Set<String> ids = settled();
-    for (Effort effort : efforts) {
-      if (effort.tries() > 0) {
-        ids.add(effort.question());
-      }
+    return new Asked(true);
+  }
+
+  /**
+   * The ids of items that are settled or were tried: mostly only one is looked for, and so they are
+   * not gathered before somebody asks for all.
+   */
+  private final class Asked extends AbstractSet<String> {
+
+    private final boolean tried;
+
+    Asked(boolean tried) {
+      this.tried = tried;
     }
-    return ids;
+
+    @Override
+    public boolean contains(Object id) {
+      return id instanceof String item
+          && (resultOf(item).isPresent() || tried && effortFor(item).tries() > 0);
+    }
+
+    private Set<String> all() {
+      Set<String> ids = new LinkedHashSet<>();
+      results.forEach(result -> ids.add(result.question()));
+      if (tried) {
+        efforts.stream().filter(e -> e.tries() > 0).forEach(e -> ids.add(e.question()));
+      }
+      return ids;
+    }
+
+    @Override
+    public Iterator<String> iterator() {
+      return all().iterator();
+    }
+
+    @Override
+    public int size() {
+      return all().size();
+    }
   }
 
   /** Whether the clocks stand: when trying out, and while no team has the turn. */

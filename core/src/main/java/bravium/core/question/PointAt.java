@@ -77,7 +77,19 @@ public record PointAt(
 
   @Override
   public Optional<Response> rightResponse() {
-    return pointing(true);
+    return pointing(true).or(this::middle);
+  }
+
+  /** The middle of a right area that is too thin for the grid. */
+  private Optional<Response> middle() {
+    for (Area area : rightAreas()) {
+      int x = area.corners().stream().mapToInt(Spot::x).sum() / area.corners().size();
+      int y = area.corners().stream().mapToInt(Spot::y).sum() / area.corners().size();
+      if (area.contains(x, y)) {
+        return Optional.of(new Response.Pointed(x, y));
+      }
+    }
+    return Optional.empty();
   }
 
   @Override

@@ -10,6 +10,7 @@ import java.util.List;
  */
 public final class Texts {
 
+  private static final char FIRST_RARE = '\u0085';
   private static final String RARE = "\u0085\u00a0\u1680\u2028\u2029\u202f\u205f\u3000\ufeff";
 
   private Texts() {}
@@ -62,9 +63,9 @@ public final class Texts {
 
   /** Whether a character is white space. */
   public static boolean space(int c) {
-    return c == ' '
-        || c >= '\t' && c <= '\r'
-        || c >= '\u2000' && c <= '\u200a'
-        || RARE.indexOf(c) >= 0;
+    if (c < FIRST_RARE) {
+      return c == ' ' || c >= '\t' && c <= '\r';
+    }
+    return c >= '\u2000' && c <= '\u200a' || RARE.indexOf(c) >= 0;
   }
 }

@@ -4,7 +4,6 @@ import bravium.core.play.Action;
 import bravium.core.play.Attempts;
 import bravium.core.play.Effort;
 import bravium.core.play.Happening;
-import bravium.core.play.Markers;
 import bravium.core.play.Mover;
 import bravium.core.play.Outcome;
 import bravium.core.play.Point;
@@ -91,7 +90,7 @@ final class CourseMoves {
             .with(sitting.draw().withoutWorthOf(question))
             .adding(talkedOver(question))
             .at(Stage.FEEDBACK, question);
-    return Turn.of(after, Markers.changes(play, sitting, after, Set.of(question)));
+    return Turn.of(after, here.changes(after, () -> Set.of(question)));
   }
 
   /** What it has cost a team before stays. */
@@ -121,7 +120,7 @@ final class CourseMoves {
             here.game().referee().settle(effort, here.game().turns().missedBy(closed), 0, 0),
             happenings);
     if (from.draw().counts(question)) {
-      happenings.addAll(Markers.changes(play, sitting, after, Set.of(question)));
+      happenings.addAll(here.changes(after, () -> Set.of(question)));
     }
     return onwards(after).go(happenings);
   }

@@ -2,7 +2,6 @@ package bravium.core.play.course;
 
 import bravium.core.play.End;
 import bravium.core.play.Happening;
-import bravium.core.play.Markers;
 import bravium.core.play.Outcome;
 import bravium.core.play.Point;
 import bravium.core.play.Referee;
@@ -141,7 +140,7 @@ final class Onwards {
   }
 
   private List<Happening> changes(Sitting after, String question) {
-    Set<String> touched = new LinkedHashSet<>(List.of(question, String.valueOf(from.now())));
-    return Markers.changes(play, from, after, touched);
+    return here.changes(
+        after, () -> new LinkedHashSet<>(List.of(question, String.valueOf(from.now()))));
   }
 }
