@@ -6,6 +6,7 @@ import bravium.core.json.Range;
 import bravium.core.rich.MediumName;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -80,13 +81,18 @@ public record PointAt(
     return pointing(true).or(this::middle);
   }
 
-  /** The middle of a right area that is too thin for the grid. */
+  /** The middle of a right area that is too thin for the grid, or one of its corners. */
   private Optional<Response> middle() {
     for (Area area : rightAreas()) {
-      int x = area.corners().stream().mapToInt(Spot::x).sum() / area.corners().size();
-      int y = area.corners().stream().mapToInt(Spot::y).sum() / area.corners().size();
-      if (area.contains(x, y)) {
-        return Optional.of(new Response.Pointed(x, y));
+      List<Spot> spots = new ArrayList<>(area.corners());
+      int corners = spots.size();
+      int x = spots.stream().mapToInt(Spot::x).sum() / corners;
+      int y = spots.stream().mapToInt(Spot::y).sum() / corners;
+      spots.addFirst(new Spot(x, y));
+      for (Spot spot : spots) {
+        if (area.contains(spot.x(), spot.y())) {
+          return Optional.of(new Response.Pointed(spot.x(), spot.y()));
+        }
       }
     }
     return Optional.empty();
