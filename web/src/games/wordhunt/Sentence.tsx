@@ -89,9 +89,12 @@ export default function HuntSentence({ useEditor, change }: SentenceProps) {
             names={says.letters}
             value={hunt.letters ? (price > 0 ? "price" : "free") : "none"}
             change={(letter) => {
-              set({ letters: letter !== "none" });
               const prices = letter === "price" ? { hint: USUAL_PRICE, wrong: 0 } : undefined;
-              if (letter !== "none") change({ prices });
+              // One step to undo, though it is a rule of the hunt and one that all games share.
+              useEditor.getState().edit((activity) => {
+                const changed = changeHunt(() => ({ letters: letter !== "none" }))(activity);
+                return { ...changed, rules: { ...changed.rules, prices } };
+              });
             }}
           />
           {hunt.letters && price > 0 && (

@@ -6,6 +6,7 @@ import bravium.core.rich.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -52,6 +53,19 @@ public record Area(
       throw new IllegalArgumentException(
           "corners are two, or 3 to " + MOST_CORNERS + " of a polygon");
     }
+  }
+
+  /**
+   * A place that lies in it, where there is one: an ellipse may be so thin that it holds none. Of
+   * an ellipse it is the place nearest to its middle, so that no other lies in it if this doesn't.
+   */
+  Optional<Spot> inside() {
+    Spot one = corners.getFirst();
+    Spot other = corners.get(1);
+    return form != Form.ELLIPSE
+        ? Optional.of(one)
+        : Optional.of(new Spot((one.x() + other.x()) / 2, (one.y() + other.y()) / 2))
+            .filter(spot -> contains(spot.x(), spot.y()));
   }
 
   /** Whether a place lies in it; its edge belongs to it. */

@@ -6,7 +6,6 @@ import bravium.core.json.Range;
 import bravium.core.rich.MediumName;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -78,24 +77,15 @@ public record PointAt(
 
   @Override
   public Optional<Response> rightResponse() {
-    return pointing(true).or(this::middle);
+    return pointing(true).or(this::thin);
   }
 
-  /** The middle of a right area that is too thin for the grid, or one of its corners. */
-  private Optional<Response> middle() {
-    for (Area area : rightAreas()) {
-      List<Spot> spots = new ArrayList<>(area.corners());
-      int corners = spots.size();
-      int x = spots.stream().mapToInt(Spot::x).sum() / corners;
-      int y = spots.stream().mapToInt(Spot::y).sum() / corners;
-      spots.addFirst(new Spot(x, y));
-      for (Spot spot : spots) {
-        if (area.contains(spot.x(), spot.y())) {
-          return Optional.of(new Response.Pointed(spot.x(), spot.y()));
-        }
-      }
-    }
-    return Optional.empty();
+  /** A place in a right area that is too thin for the grid. */
+  private Optional<Response> thin() {
+    return rightAreas().stream()
+        .flatMap(area -> area.inside().stream())
+        .findFirst()
+        .map(spot -> new Response.Pointed(spot.x(), spot.y()));
   }
 
   @Override
@@ -121,6 +111,6 @@ public record PointAt(
 
   @Override
   public boolean canBeRight() {
-    return !rightAreas().isEmpty();
+    return rightAreas().stream().anyMatch(area -> area.inside().isPresent());
   }
 }

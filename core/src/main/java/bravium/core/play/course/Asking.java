@@ -24,15 +24,22 @@ public final class Asking {
 
   private Asking() {}
 
-  /** Draws for a play. */
-  static Draw draw(Activity activity, Opening opening) {
-    return draw(activity, asked(activity, opening), opening);
+  /**
+   * Draws for a play.
+   *
+   * @param pool as {@link #pool} gives it for such a play
+   */
+  static Draw draw(Activity activity, List<Question> pool, Opening opening) {
+    return drawn(activity, asked(activity, pool, opening), opening);
   }
 
   /** Which questions are asked: where they are fewer than there are, chance chooses them. */
   public static List<Question> asked(Activity activity, Opening opening) {
+    return asked(activity, pool(activity, opening.rehearsal()), opening);
+  }
+
+  private static List<Question> asked(Activity activity, List<Question> pool, Opening opening) {
     Rules rules = activity.rules();
-    List<Question> pool = pool(activity, opening.rehearsal());
     if (opening.only() != null) {
       return pool.stream().filter(q -> q.id().equals(opening.only())).toList();
     }
@@ -46,7 +53,7 @@ public final class Asking {
   }
 
   /** These questions in this order, with their cards of information. */
-  private static Draw draw(Activity activity, List<Question> asked, Opening opening) {
+  private static Draw drawn(Activity activity, List<Question> asked, Opening opening) {
     List<Draw.Drawn> drawn = new ArrayList<>();
     List<Question> shown = opening.only() == null ? withInformation(activity, asked) : asked;
     for (Question question : shown) {

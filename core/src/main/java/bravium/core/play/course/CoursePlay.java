@@ -44,6 +44,11 @@ public final class CoursePlay implements Play {
   private final Map<String, Question> questions = new LinkedHashMap<>();
   private final List<Item> items;
 
+  /** What can be asked, and what can be asked when trying out. */
+  private final List<Question> askable;
+
+  private final List<Question> tryable;
+
   /** What wins with the draw that was asked for last: each showing says it. */
   private @Nullable Marked lastMarked;
 
@@ -55,6 +60,8 @@ public final class CoursePlay implements Play {
     this.rules = activity.rules();
     this.course = course;
     activity.game().questions().forEach(question -> questions.put(question.id(), question));
+    this.askable = Asking.pool(activity, false);
+    this.tryable = Asking.pool(activity, true);
     this.items = activity.game().questions().stream().map(Item::of).toList();
   }
 
@@ -68,7 +75,7 @@ public final class CoursePlay implements Play {
 
   @Override
   public Draw draw(Opening opening) {
-    return Asking.draw(activity, opening);
+    return Asking.draw(activity, opening.rehearsal() ? tryable : askable, opening);
   }
 
   @Override
