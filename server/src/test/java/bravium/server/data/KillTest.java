@@ -44,8 +44,14 @@ class KillTest {
     Random random = new Random();
     for (int kill = 0; kill < KILLS; kill++) {
       OwnProcess server = OwnProcess.start(folder);
+      int moved = moved();
+      int written = written();
       List<Thread> load = load(server.address(), kill);
-      Thread.sleep(300 + random.nextInt(1_500));
+      // However slow the machine is: first there has to be something that could be lost.
+      for (int i = 0; i < 3_000 && (moved() < moved + 25 || written() < written + 3); i++) {
+        Thread.sleep(20);
+      }
+      Thread.sleep(random.nextInt(1_000));
 
       server.close();
 
@@ -54,8 +60,16 @@ class KillTest {
       }
       compare();
     }
-    assertThat(moves.values().stream().mapToInt(List::size).sum()).isGreaterThan(20 * KILLS);
-    assertThat(versions.values().stream().mapToInt(v -> v).sum()).isGreaterThan(2 * KILLS);
+    assertThat(moved()).isGreaterThan(20 * KILLS);
+    assertThat(written()).isGreaterThan(2 * KILLS);
+  }
+
+  private int moved() {
+    return moves.values().stream().mapToInt(List::size).sum();
+  }
+
+  private int written() {
+    return versions.values().stream().mapToInt(v -> v).sum();
   }
 
   private List<Thread> load(String address, int kill) {
