@@ -35,7 +35,8 @@ class KeepingTest {
         .writeQuestion("Two?", "yes", "no")
         .waitUntilSaved();
     Page other = secondTab();
-    other.getByText("One?").first().click();
+    // The list to jump to has the same words, and stands there before the sheet does.
+    other.locator("section[aria-labelledby=sheet]").getByText("One?").first().click();
     other.locator("fieldset textarea").first().fill("One, over there?");
     title(other).fill("From the other tab");
     new Teacher(other).waitUntilSaved();
