@@ -3,6 +3,7 @@ import { limits } from "../generated/limits";
 import type { Answers, Rules, Tries } from "../generated/types";
 import { words } from "../words/en";
 import { CHIP, ChoiceChip, NumberChip } from "./chips";
+import { MoreButton } from "./MoreButton";
 
 const USUAL_SECONDS = { question: 30, game: 600 };
 const USUAL_TRIES = 2;
@@ -125,14 +126,7 @@ export function MoreRules(props: {
           />
         </>,
       )}{" "}
-      <button
-        type="button"
-        aria-expanded={open}
-        className="cursor-pointer font-sans text-base text-soft underline underline-offset-4"
-        onClick={() => setOpen(!open)}
-      >
-        {open ? words.rules.fewer : words.rules.more}
-      </button>
+      <MoreButton open={open} turn={() => setOpen(!open)} />
     </>
   );
 }

@@ -1,4 +1,5 @@
 import { Plus, TableProperties } from "lucide-react";
+import { SheetHeading } from "../../build/SheetHeading";
 import { questionsOf } from "../../questions/questionsOf";
 import { ClosedLine } from "../../questions/sheet/ClosedLine";
 import { OpenQuestion } from "../../questions/sheet/OpenQuestion";
@@ -15,18 +16,7 @@ export default function QuizShowSheet({ useEditor, sheet, showKeys, takeIn }: Sh
   const unfolded = (id: string) => id === open && selected.length === 0;
   return (
     <section aria-labelledby="sheet">
-      <div className="flex items-baseline justify-between gap-3">
-        <h2 id="sheet" className="text-sm font-semibold tracking-wide text-soft">
-          {words.build.sheet(questions.length)}
-        </h2>
-        <button
-          type="button"
-          className="min-h-8 cursor-pointer text-sm text-soft"
-          onClick={showKeys}
-        >
-          <kbd className="kbd kbd-sm">?</kbd> {words.build.keysHint}
-        </button>
-      </div>
+      <SheetHeading title={words.build.sheet(questions.length)} showKeys={showKeys} />
       <TrailEditor useEditor={useEditor} />
       {selected.length > 0 && <SelectionBar count={selected.length} sheet={sheet} />}
       <ol className="mt-1" data-selecting={selected.length > 0}>

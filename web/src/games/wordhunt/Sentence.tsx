@@ -1,9 +1,9 @@
 import { type ReactNode, useState } from "react";
 import { ChoiceChip, NumberChip } from "../../build/chips";
+import { MoreButton } from "../../build/MoreButton";
 import { TeamsSentence } from "../../build/TeamsSentence";
 import { limits } from "../../generated/limits";
 import type { WordHunt } from "../../generated/types";
-import { words } from "../../words/en";
 import type { SentenceProps } from "..";
 import { changeHunt, huntOf } from "./hunting";
 import { sheetWords } from "./sheetWords";
@@ -197,14 +197,7 @@ export default function HuntSentence({ useEditor, change }: SentenceProps) {
         change={change}
       />{" "}
       <span className="text-soft">{rules.teams ? "" : says.wins}</span>{" "}
-      <button
-        type="button"
-        aria-expanded={open}
-        className="cursor-pointer font-sans text-base text-soft underline underline-offset-4"
-        onClick={() => setOpen(!open)}
-      >
-        {open ? words.rules.fewer : words.rules.more}
-      </button>
+      <MoreButton open={open} turn={() => setOpen(!open)} />
     </>
   );
 }

@@ -1,11 +1,11 @@
 import { Plus } from "lucide-react";
 import { useState } from "react";
+import { SheetHeading } from "../../build/SheetHeading";
 import { switchExamplesOf } from "../../engine/LocalGame";
 import { limits } from "../../generated/limits";
 import type { Thing, WordHunt } from "../../generated/types";
 import { blankQuestion } from "../../questions/blankQuestion";
 import { ComparingChecks } from "../../questions/editors/TextFields";
-import { words } from "../../words/en";
 import type { SheetProps } from "..";
 import {
   addThings,
@@ -70,18 +70,7 @@ export default function HuntSheet({ useEditor, showKeys }: SheetProps) {
   };
   return (
     <section aria-labelledby="sheet">
-      <div className="flex items-baseline justify-between gap-3">
-        <h2 id="sheet" className="text-sm font-semibold tracking-wide text-soft">
-          {sheetWords.title(things.length)}
-        </h2>
-        <button
-          type="button"
-          className="min-h-8 cursor-pointer text-sm text-soft"
-          onClick={showKeys}
-        >
-          <kbd className="kbd kbd-sm">?</kbd> {words.build.keysHint}
-        </button>
-      </div>
+      <SheetHeading title={sheetWords.title(things.length)} showKeys={showKeys} />
       <Shown hunt={hunt} change={change} />
       <ol className="mt-2">
         {things.map((thing, i) => (

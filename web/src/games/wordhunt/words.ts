@@ -3,7 +3,6 @@ import { plural } from "../../words/format";
 
 /** What is read while a word hunt is played. */
 export const huntWords = {
-  toFind: (n: number) => `${plural(n, "thing")} to find`,
   facts: (n: number, entries?: number) =>
     entries === undefined
       ? `Find ${n === 1 ? "the one thing" : `all ${n} things`} and write what they are called.`
@@ -38,7 +37,6 @@ export const huntWords = {
   giveUpAsk: "The hunt ends, and what is missing is shown.",
   startAgain: "Start again",
   startAgainAsk: "You begin anew. What you found so far stays with your teacher.",
-  yes: "Yes",
   goOn: "Go on looking",
   who: "Who said it?",
   team: (n: number, name: string) => `${n} ${name}`,

@@ -1,6 +1,7 @@
 package bravium.core.play;
 
 import bravium.core.activity.Answers;
+import bravium.core.activity.Rules;
 import bravium.core.activity.Team;
 import bravium.core.activity.Teams;
 import bravium.core.json.Range;
@@ -85,6 +86,14 @@ public record Opening(
   /** The same opening, giving answers away at another time; null for what the rules say. */
   public Opening withAnswers(@Nullable Answers changed) {
     return new Opening(seed, at, rehearsal, time, teams, only, help, changed);
+  }
+
+  /** When answers are given away: as this opening says, or else the rules. */
+  public Answers answersUnder(Rules rules) {
+    if (answers != null) {
+      return answers;
+    }
+    return rules.answers() == null ? Answers.AFTER_LAST_TRY : rules.answers();
   }
 
   /** Whether teams play. */

@@ -1,7 +1,5 @@
 package bravium.core.games.wordhunt;
 
-import bravium.core.activity.Rules;
-import bravium.core.activity.Teams;
 import bravium.core.answer.Comparison;
 import bravium.core.play.Attempts;
 import bravium.core.play.Entry;
@@ -66,12 +64,7 @@ final class Entering {
       return said == null;
     }
     boolean there = team != null && team >= 0 && team < teams;
-    return there && (byTeacher() || team.equals(sitting.front().answering()));
-  }
-
-  private boolean byTeacher() {
-    Rules rules = at.game().activity().rules();
-    return rules.teams() != null && rules.teams().turns() == Teams.Turns.BY_TEACHER;
+    return there && (play.byTeacher() || team.equals(sitting.front().answering()));
   }
 
   private Turn entered(Sitting speaking, String text, @Nullable Integer team) {
@@ -122,7 +115,7 @@ final class Entering {
   private Turn missed(Sitting speaking, Said said, @Nullable Integer team) {
     Sitting now = with(speaking, said, team);
     return Turn.of(
-        said.counted() || byTeacher() ? play.passed(at.game(), now) : now,
+        said.counted() || play.byTeacher() ? play.passed(at.game(), now) : now,
         new Happening.Entered(said.verdict(), said.counted()));
   }
 

@@ -1,7 +1,6 @@
 package bravium.core.games.wordhunt;
 
 import bravium.core.readiness.Guessing;
-import bravium.core.rich.Texts;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -31,9 +30,8 @@ record HuntOdds(WordHunt hunt, int names, int needed, int decoys) {
     Set<String> listed =
         new LinkedHashSet<>(things.stream().map(t -> t.called().getFirst()).toList());
     Set<String> wrong = new LinkedHashSet<>();
-    for (String decoy : hunt.decoys()) {
-      String name = Texts.trimmed(decoy);
-      if (!name.isEmpty() && !listed.contains(name) && all.named(name).isEmpty()) {
+    for (String name : hunt.decoyNames()) {
+      if (!listed.contains(name) && all.named(name).isEmpty()) {
         wrong.add(name);
       }
     }

@@ -144,6 +144,12 @@ final class HuntPlay implements Play {
         : at.refused(Refusal.NOT_OPEN);
   }
 
+  /** Whether the teacher says of each entry which team said it, where teams play. */
+  boolean byTeacher() {
+    Teams teams = activity.rules().teams();
+    return teams != null && teams.turns() == Teams.Turns.BY_TEACHER;
+  }
+
   /**
    * How many entries are left.
    *
@@ -245,11 +251,9 @@ final class HuntPlay implements Play {
   }
 
   private HuntAction.Enter aided(Sitting now, boolean right) {
-    Teams teams = activity.rules().teams();
-    boolean byTeacher = teams != null && teams.turns() == Teams.Turns.BY_TEACHER;
     int count = now.opening().teams().size();
     Integer team = null;
-    for (int i = 0; byTeacher && team == null && i < count; i++) {
+    for (int i = 0; byTeacher() && team == null && i < count; i++) {
       team = left(now, i) > 0 ? Integer.valueOf(i) : null;
     }
     return new HuntAction.Enter(right ? firstOpen(now) : nothing(now), team);

@@ -2,7 +2,6 @@ package bravium.core.games.wordhunt;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.Answers;
-import bravium.core.activity.Teams;
 import bravium.core.answer.Comparison;
 import bravium.core.play.Audience;
 import bravium.core.play.Result;
@@ -10,12 +9,11 @@ import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
 import bravium.core.play.Verdict;
 import bravium.core.question.Area;
-import bravium.core.rich.Texts;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
+import java.util.Set;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -33,14 +31,12 @@ final class SceneOfHunt {
     this.play = play;
     this.hunt = play.hunt();
     this.sitting = sitting;
-    Answers own = sitting.opening().answers();
-    Answers rule = own == null ? activity.rules().answers() : own;
     this.givenAway =
-        audience == Audience.TEACHER || sitting.stage() == Stage.END && rule != Answers.NEVER;
+        audience == Audience.TEACHER
+            || sitting.stage() == Stage.END
+                && sitting.opening().answersUnder(activity.rules()) != Answers.NEVER;
     this.price = activity.rules().costs().hint();
-    Teams teams = activity.rules().teams();
-    this.asksWho =
-        sitting.opening().inTeams() && teams != null && teams.turns() == Teams.Turns.BY_TEACHER;
+    this.asksWho = sitting.opening().inTeams() && play.byTeacher();
   }
 
   /** Before it begins there is nothing to look at. */
@@ -58,7 +54,7 @@ final class SceneOfHunt {
     return new HuntScene(
         begun() ? hunt.picture() : null,
         begun() ? hunt.text() : null,
-        begun() ? play.things().stream().map(this::line).toList() : List.of(),
+        begun() ? lines() : List.of(),
         sitting.entries(),
         one ? play.left(sitting, answering) : null,
         hunt.entries(),
@@ -72,7 +68,16 @@ final class SceneOfHunt {
         hunt.again());
   }
 
-  private HuntScene.Sought line(Thing thing) {
+  private List<HuntScene.Sought> lines() {
+    List<HuntScene.Sought> lines = new ArrayList<>();
+    for (Thing thing : play.things()) {
+      lines.add(line(thing, play.items().get(lines.size()).hints().size()));
+    }
+    return List.copyOf(lines);
+  }
+
+  /** A thing on the list, of whose name so many letters can be uncovered. */
+  private HuntScene.Sought line(Thing thing, int most) {
     String name = thing.called().getFirst();
     Result result = sitting.resultOf(thing.id()).orElse(null);
     boolean found = result != null && result.verdict() == Verdict.RIGHT;
@@ -87,12 +92,8 @@ final class SceneOfHunt {
         found ? result.team() : null,
         blanks ? Covered.blanks(name, known) : Covered.start(name, known),
         !blanks,
-        result == null && sitting.stage() == Stage.PLAYING && hints < most(name),
+        result == null && sitting.stage() == Stage.PLAYING && hints < most,
         shown ? outline(thing.place()) : null);
-  }
-
-  private int most(String name) {
-    return Covered.hints(name, hunt).size();
   }
 
   private static HuntScene.@Nullable Outline outline(@Nullable Area place) {
@@ -101,18 +102,10 @@ final class SceneOfHunt {
 
   /** The names and the decoys, each once, in the order of their letters: the same for everybody. */
   private List<String> names() {
-    Map<String, String> all = new LinkedHashMap<>();
-    for (Thing thing : play.things()) {
-      String name = thing.called().getFirst();
-      all.putIfAbsent(name, name);
-    }
-    for (String decoy : hunt.decoys()) {
-      String name = Texts.trimmed(decoy);
-      if (!name.isEmpty()) {
-        all.putIfAbsent(name, name);
-      }
-    }
-    List<String> sorted = new ArrayList<>(all.values());
+    Set<String> all = new LinkedHashSet<>();
+    play.things().forEach(thing -> all.add(thing.called().getFirst()));
+    all.addAll(hunt.decoyNames());
+    List<String> sorted = new ArrayList<>(all);
     sorted.sort(Comparator.comparing(Comparison::fair));
     return List.copyOf(sorted);
   }

@@ -7,6 +7,7 @@ import bravium.core.json.Range;
 import bravium.core.question.Ids;
 import bravium.core.question.Question;
 import bravium.core.rich.Picture;
+import bravium.core.rich.Texts;
 import bravium.core.rich.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonProperty;
@@ -152,6 +153,11 @@ public record WordHunt(
   /** The things that can be found, in the order they are written. */
   List<Thing> findable() {
     return things.stream().filter(Thing::complete).toList();
+  }
+
+  /** What stands in the list to pick from besides names, without white space around it. */
+  List<String> decoyNames() {
+    return decoys.stream().map(Texts::trimmed).filter(decoy -> !decoy.isEmpty()).toList();
   }
 
   @Override

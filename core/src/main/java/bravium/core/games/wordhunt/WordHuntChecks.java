@@ -6,7 +6,6 @@ import bravium.core.answer.Comparison;
 import bravium.core.readiness.Finding;
 import bravium.core.readiness.Mend;
 import bravium.core.readiness.Weight;
-import bravium.core.rich.Texts;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -58,12 +57,14 @@ final class WordHuntChecks {
   private final Activity activity;
   private final WordHunt hunt;
   private final List<Thing> things;
+  private final HuntOdds odds;
   private final List<Finding> found = new ArrayList<>();
 
   private WordHuntChecks(Activity activity, WordHunt hunt) {
     this.activity = activity;
     this.hunt = hunt;
     this.things = hunt.findable();
+    this.odds = HuntOdds.of(hunt);
   }
 
   static List<Finding> of(Activity activity, WordHunt hunt) {
@@ -115,7 +116,7 @@ final class WordHuntChecks {
   }
 
   private void entries() {
-    int needed = HuntOdds.of(hunt).needed();
+    int needed = odds.needed();
     if (hunt.entries() != null && hunt.entries() < needed) {
       Finding few = Finding.own(FEW_ENTRIES, null, Weight.STOP, hunt.entries(), needed);
       found.add(few.mendedBy(Mend.OF_GAME));
@@ -162,18 +163,14 @@ final class WordHuntChecks {
       return;
     }
     Names names = Names.of(hunt);
-    boolean any = false;
-    for (String decoy : hunt.decoys()) {
-      String name = Texts.trimmed(decoy);
-      if (!name.isEmpty()) {
-        any = true;
-        if (!names.named(name).isEmpty()) {
-          found.add(Finding.own(DECOY_IS_NAME, null, Weight.LOOK, name).about(name));
-        }
+    List<String> decoys = hunt.decoyNames();
+    for (String name : decoys) {
+      if (!names.named(name).isEmpty()) {
+        found.add(Finding.own(DECOY_IS_NAME, null, Weight.LOOK, name).about(name));
       }
     }
-    long chance = HuntOdds.of(hunt).guessing().billionths();
-    if (!any) {
+    long chance = odds.guessing().billionths();
+    if (decoys.isEmpty()) {
       found.add(Finding.own(NO_DECOYS, null, Weight.LOOK));
     } else if (chance >= TOO_OFTEN) {
       found.add(Finding.own(PICKING_WINS, null, Weight.LOOK, chance));

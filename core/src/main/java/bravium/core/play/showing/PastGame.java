@@ -74,8 +74,7 @@ public final class PastGame {
 
   private static Showing.Closing closing(
       Activity activity, Opening opening, Review review, Outcome outcome) {
-    Answers given = opening.answers();
-    boolean never = (given == null ? activity.rules().answers() : given) == Answers.NEVER;
+    boolean never = opening.answersUnder(activity.rules()) == Answers.NEVER;
     List<Showing.Answered> answers =
         review.answers().stream()
             .map(

@@ -199,10 +199,7 @@ final class ShowingBuilder {
 
   /** Whether the rules give answers away at this point. The teacher's own view is another. */
   private boolean givesAway(Answers at) {
-    Answers given = sitting.opening().answers();
-    Answers ruled = given == null ? activity.rules().answers() : given;
-    Answers rule = ruled == null ? Answers.AFTER_LAST_TRY : ruled;
-    return switch (rule) {
+    return switch (sitting.opening().answersUnder(activity.rules())) {
       case AFTER_LAST_TRY -> true;
       case AT_THE_END -> at == Answers.AT_THE_END;
       case NEVER -> false;
