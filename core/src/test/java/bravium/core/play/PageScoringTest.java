@@ -9,6 +9,7 @@ import bravium.core.games.quizshow.Climb;
 import bravium.core.games.quizshow.QuizShow;
 import bravium.core.play.showing.Showing;
 import bravium.core.question.ChoiceQuestion;
+import bravium.core.question.Discussion;
 import bravium.core.question.Mark;
 import bravium.core.question.Marking;
 import bravium.core.question.Question;
@@ -108,7 +109,8 @@ class PageScoringTest {
           when before.stage() == Stage.QUESTION
               // Where its time ran out with this very move, what is left is the feedback.
               && !ranOut
-              && question(left.question()) instanceof ChoiceQuestion ->
+              && (question(left.question()) instanceof ChoiceQuestion
+                  || question(left.question()) instanceof Discussion) ->
           page.talkedThrough(left.question());
       case Action.GiveTurn give when before.front().answering() == null && open != null ->
           page.opened(open, at);
