@@ -32,6 +32,8 @@ export type SaveState =
 export function useSaving(stored: StoredActivity, activity: Activity, draft?: Draft) {
   const { id } = stored;
   const [state, setState] = useState<SaveState>({ is: "saved", at: new Date(stored.savedAt) });
+  /** What the server has, as the object that it was: what is being typed is another one. */
+  const [known, setKnown] = useState(stored.activity);
   const queries = useQueryClient();
   const version = useRef(draft?.version ?? stored.version);
   /** What that version holds; not known of the version that a draft was typed into long ago. */
@@ -50,6 +52,7 @@ export function useSaving(stored: StoredActivity, activity: Activity, draft?: Dr
       version.current = saved.version;
       base.current = what;
       savedText.current = JSON.stringify(what);
+      setKnown(what);
       setState({ is: "saved", at: new Date(saved.savedAt) });
       if (isSaved()) forgetDraft(id);
     },
@@ -105,7 +108,10 @@ export function useSaving(stored: StoredActivity, activity: Activity, draft?: Dr
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: each change starts the waits anew
   useEffect(() => {
-    if (isSaved()) return;
+    if (isSaved()) {
+      setKnown(activity);
+      return;
+    }
     const drafting = setTimeout(() => keepDraft(id, version.current, newest.current), DRAFT_MILLIS);
     const saving = setTimeout(save, QUIET_MILLIS);
     return () => {
@@ -145,8 +151,14 @@ export function useSaving(stored: StoredActivity, activity: Activity, draft?: Dr
     base.current = theirs.activity;
     savedText.current = JSON.stringify(theirs.activity);
     stopped.current = false;
+    setKnown(theirs.activity);
     setState({ is: "saved", at: new Date(theirs.savedAt) });
   }, []);
 
-  return { state, goOnFrom, saveNow: save };
+  const behind: SaveState = { is: "saving" };
+  return {
+    state: state.is === "saved" && known !== activity ? behind : state,
+    goOnFrom,
+    saveNow: save,
+  };
 }

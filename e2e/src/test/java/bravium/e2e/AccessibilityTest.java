@@ -10,10 +10,12 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Source: WCAG 2.2, levels A and AA, and axe's best practices, as axe-core checks them. */
+@ExtendWith(Browsers.class)
 class AccessibilityTest {
 
   private final TestServer server = TestServer.shared();
@@ -91,7 +93,6 @@ class AccessibilityTest {
     check(page, look, "present, feedback");
     page.keyboard().press("?");
     check(page, look, "present, keys");
-    page.context().close();
   }
 
   @ParameterizedTest
@@ -99,7 +100,6 @@ class AccessibilityTest {
   void axeFindsNothingOnAnyViewOfALearner(Browsers.Look look) {
     Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
     String link = teacher.open("From flower to honey").learnersLink();
-    teacher.page.context().close();
     Page page = Browsers.window(server.address(), 390, 780, look);
     page.navigate("/play");
     check(page, look, "code");
@@ -126,7 +126,6 @@ class AccessibilityTest {
     check(page, look, "play, end");
     learner.button("See the answers").click();
     check(page, look, "play, answers");
-    page.context().close();
   }
 
   /** Fails if axe finds anything on the page as it stands. */

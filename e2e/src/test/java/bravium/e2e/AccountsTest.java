@@ -7,8 +7,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 
+@ExtendWith(Browsers.class)
 class AccountsTest {
 
   @Test
@@ -67,7 +69,6 @@ class AccountsTest {
       assertThat(page.getByText("password or removal")).isHidden();
       page.navigate("/activities");
       assertThat(page.getByText("He leaves this")).isVisible();
-      page.context().close();
     }
   }
 

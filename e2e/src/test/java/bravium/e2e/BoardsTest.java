@@ -11,10 +11,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Trails and climbs, from a blank page to their win and their loss. */
+@ExtendWith(Browsers.class)
 class BoardsTest {
 
   private static final String THREE = "One?\tyes\tno\nTwo?\tyes\tno\nThree?\tyes\tno";
@@ -22,11 +23,6 @@ class BoardsTest {
   private final TestServer server = TestServer.shared();
   private final Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
   private final Page page = teacher.page;
-
-  @AfterEach
-  void close() {
-    page.context().close();
-  }
 
   @Test
   void aTrailIsLaidByPressingAndMovedByDraggingAndArrows() {
@@ -127,7 +123,6 @@ class BoardsTest {
           .click();
     }
     assertThat(phone.getByText("You made it")).isVisible();
-    phone.context().close();
   }
 
   @Test
@@ -189,7 +184,6 @@ class BoardsTest {
 
     assertThat(learner.text("Not this time — back at the foot of the climb")).isVisible();
     AccessibilityTest.check(learner.page, Browsers.Look.DAY, "a lost climb on a phone");
-    learner.page.context().close();
   }
 
   private void start(String how, String title) {

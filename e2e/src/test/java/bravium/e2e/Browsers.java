@@ -1,5 +1,7 @@
 package bravium.e2e;
 
+import bravium.server.TestServer;
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -7,12 +9,25 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.junit.jupiter.api.extension.AfterEachCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
 
-/** One Chromium for the whole test run, a fresh window for each page. */
-final class Browsers {
+/**
+ * One Chromium for the whole test run. What a test opened is closed after it; its window is given
+ * to a later test, which finds nothing in it but the files that a browser keeps: to fetch them anew
+ * is much of what a test would wait for.
+ */
+final class Browsers implements AfterEachCallback {
+
+  /** A window of its own: cookies, storage and files are shared with no other. */
+  private record Window(String address, int width, int height, Look look) {}
 
   enum Look {
     DAY,
@@ -37,9 +52,10 @@ final class Browsers {
   private static final double PATIENCE =
       Double.parseDouble(System.getProperty("bravium.patience", "60000"));
 
-  private static Browser browser;
+  private static final Map<Window, Deque<BrowserContext>> FREE = new HashMap<>();
+  private static final Map<BrowserContext, Window> OPEN = new LinkedHashMap<>();
 
-  private Browsers() {}
+  private static Browser browser;
 
   static Page desktop(String address) {
     return window(address, 1280, 800, Look.DAY);
@@ -50,16 +66,55 @@ final class Browsers {
   }
 
   static Page window(String address, int width, int height, Look look) {
+    Window window = new Window(address, width, height, look);
+    BrowserContext context = FREE.computeIfAbsent(window, w -> new ArrayDeque<>()).poll();
+    if (context == null) {
+      context = open(window);
+    }
+    OPEN.put(context, window);
+    Page page = context.newPage();
+    JsonObject kept = new JsonObject();
+    kept.addProperty("origin", address);
+    kept.addProperty("storageTypes", "local_storage");
+    context.newCDPSession(page).send("Storage.clearDataForOrigin", kept);
+    return page;
+  }
+
+  private static BrowserContext open(Window window) {
     BrowserContext context =
         browser()
             .newContext(
-                new Browser.NewContextOptions().setBaseURL(address).setViewportSize(width, height));
-    context.addInitScript(
-        "localStorage.setItem('bravium.look', '" + look.name().toLowerCase(Locale.ROOT) + "')");
+                new Browser.NewContextOptions()
+                    .setBaseURL(window.address())
+                    .setViewportSize(window.width(), window.height()));
+    String look = window.look().name().toLowerCase(Locale.ROOT);
+    context.addInitScript("localStorage.setItem('bravium.look', '" + look + "')");
     context.setDefaultTimeout(PATIENCE);
     context.setDefaultNavigationTimeout(PATIENCE);
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
-    return context.newPage();
+    return context;
+  }
+
+  /** The server that the page's window is for. */
+  static String address(Page page) {
+    return OPEN.get(page.context()).address();
+  }
+
+  @Override
+  public void afterEach(ExtensionContext test) {
+    String lasting = TestServer.shared().address();
+    OPEN.forEach(
+        (context, window) -> {
+          if (window.address().equals(lasting)) {
+            List.copyOf(context.pages()).forEach(Page::close);
+            context.setOffline(false);
+            context.clearCookies();
+            FREE.get(window).add(context);
+          } else {
+            context.close();
+          }
+        });
+    OPEN.clear();
   }
 
   private static synchronized Browser browser() {

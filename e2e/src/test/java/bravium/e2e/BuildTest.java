@@ -9,19 +9,15 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 
+@ExtendWith(Browsers.class)
 class BuildTest {
 
   private final TestServer server = TestServer.shared();
   private final Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
   private final Page page = teacher.page;
-
-  @AfterEach
-  void close() {
-    page.context().close();
-  }
 
   @Test
   void readinessSaysWhatIsWrongAndLeadsToItsPlace() {

@@ -8,9 +8,11 @@ import java.nio.file.Path;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 
 /** The whole way once: written, seen beside the page, presented, played, and still there after. */
+@ExtendWith(Browsers.class)
 class FromBlankPageToWonGameTest {
 
   @TempDir Path folder;
@@ -36,9 +38,6 @@ class FromBlankPageToWonGameTest {
       again.page.navigate(build);
       assertThat(again.page.getByLabel("Title").first()).hasValue("Wax and wings");
       assertThat(again.page.getByText("How many wings has a bee?").first()).isVisible();
-      again.page.context().close();
-      teacher.page.context().close();
-      learner.page.context().close();
     }
   }
 

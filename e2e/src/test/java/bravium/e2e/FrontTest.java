@@ -10,20 +10,16 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 
 /** The front of the class: teams, a question taken apart, and the keys for everything. */
+@ExtendWith(Browsers.class)
 class FrontTest {
 
   private final TestServer server = TestServer.shared();
   private final Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
   private final Page page = teacher.page;
-
-  @AfterEach
-  void close() {
-    page.context().close();
-  }
 
   @Test
   void fourOptionsAreStruckOutOneByOneWithOneStepUndone() {
@@ -309,7 +305,6 @@ class FrontTest {
             learner.page.evaluate(
                 "() => getComputedStyle(document.querySelector('.stage')).backgroundImage");
     Assertions.assertThat(fetched).contains("/api/play/").contains("/media/");
-    learner.page.context().close();
   }
 
   /** Source: the browser's own text measure, with the shipped type. */

@@ -10,21 +10,17 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 
 /** What a teacher wrote is kept: against other tabs, closed pages, second thoughts and removal. */
+@ExtendWith(Browsers.class)
 class KeepingTest {
 
   private final TestServer server = TestServer.shared();
   private final Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
   private final Page page = teacher.page;
-
-  @AfterEach
-  void close() {
-    page.context().close();
-  }
 
   @Test
   void twoTabsInConflictAreMergedQuestionByQuestion() {

@@ -9,21 +9,17 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Build without a mouse. */
+@ExtendWith(Browsers.class)
 class KeyboardTest {
 
   private final TestServer server = TestServer.shared();
   private final Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
   private final Page page = teacher.page;
   private final Keyboard keys = page.keyboard();
-
-  @AfterEach
-  void close() {
-    page.context().close();
-  }
 
   @Test
   void tenQuestionsAreWrittenByKeyboardAloneAndTwentyStepsAreUndone() {

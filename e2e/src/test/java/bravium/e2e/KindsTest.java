@@ -13,10 +13,12 @@ import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Every kind of question: written, and answered right, wrong and partly right. */
+@ExtendWith(Browsers.class)
 class KindsTest {
 
   private final TestServer server = TestServer.shared();
@@ -53,7 +55,6 @@ class KindsTest {
     Page page = teacher.page;
     if (hand == Hand.TOUCH) {
       String link = teacher.learnersLink();
-      page.context().close();
       page = Browsers.window(server.address(), 390, 780, look);
       new Learner(page).come(link);
     } else {
@@ -171,7 +172,6 @@ class KindsTest {
     press.accept("See the answers");
     assertThat(learner.text("Lavender, beside the gate")).isVisible();
     check(page, look, "answers");
-    page.context().close();
   }
 
   @Test
@@ -198,7 +198,6 @@ class KindsTest {
     String first = cards.first().locator("span").nth(1).innerText();
     drag(page, cards.first(), cards.nth(2));
     assertThat(cards.nth(2)).containsText(first);
-    page.context().close();
   }
 
   private static void drag(Page page, Locator what, Locator where) {
@@ -251,7 +250,6 @@ class KindsTest {
     assertThat(teacher.stage().getByRole(AriaRole.STATUS).last()).isAttached();
     page.keyboard().press("ArrowLeft");
     assertThat(teacher.question()).containsText("Which of these do bees carry home?");
-    page.context().close();
   }
 
   @Test
@@ -341,7 +339,6 @@ class KindsTest {
     assertThat(page.locator("[data-line]")).hasCount(9);
     assertThat(page.getByText("honey · wax")).isVisible();
     assertThat(page.getByText("you mark it")).isVisible();
-    page.context().close();
   }
 
   @Test
@@ -364,8 +361,6 @@ class KindsTest {
     assertThat(learner.text("The time was up before an answer came.")).isVisible();
     learner.button("See how it went").click();
     assertThat(learner.text("No more mistakes left — you got 0 of 1")).isVisible();
-    learner.page.context().close();
-    page.context().close();
   }
 
   @Test
@@ -387,8 +382,6 @@ class KindsTest {
     learner.page.context().setOffline(false);
 
     assertThat(learner.text("+10 points")).isVisible();
-    learner.page.context().close();
-    teacher.page.context().close();
   }
 
   private static void put(Page page, Hand hand, String card, String place) {

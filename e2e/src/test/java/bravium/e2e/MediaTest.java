@@ -16,21 +16,17 @@ import java.util.Base64;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Words with more in them than text: formulas, pictures, sounds; and the place where these are. */
+@ExtendWith(Browsers.class)
 class MediaTest {
 
   private final TestServer server = TestServer.shared();
   private final Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
   private final Page page = teacher.page;
-
-  @AfterEach
-  void close() {
-    page.context().close();
-  }
 
   @Test
   void aFormulaIsWrittenWithItsResultBesideItAndShownInPresent() {
@@ -98,7 +94,6 @@ class MediaTest {
     AccessibilityTest.check(learner.page, Browsers.Look.DAY, "play, with a picture");
     learner.answer("the left half");
     assertThat(learner.text("right")).isVisible();
-    learner.page.context().close();
   }
 
   @Test
@@ -168,7 +163,6 @@ class MediaTest {
       }
       other.page.navigate("/media");
       assertThat(other.page.locator("main li")).hasCount(4);
-      other.page.context().close();
     }
   }
 

@@ -9,11 +9,12 @@ import java.nio.file.Path;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 
+@ExtendWith(Browsers.class)
 class PlayTest {
 
   private final TestServer server = TestServer.shared();
@@ -25,12 +26,6 @@ class PlayTest {
   void aLinkIsGiven() {
     link = teacher.open("From flower to honey").learnersLink();
     learner = new Learner(Browsers.phone(server.address()));
-  }
-
-  @AfterEach
-  void close() {
-    teacher.page.context().close();
-    learner.page.context().close();
   }
 
   @Test
@@ -84,8 +79,6 @@ class PlayTest {
       assertThat(here.text("question 2 of 10")).isVisible();
       there.page.navigate("/activities");
       assertThat(there.page.getByText("From flower to honey")).isVisible();
-      there.page.context().close();
-      here.page.context().close();
     }
   }
 

@@ -7,8 +7,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 
 /** What came back from a class: read, marked with the keyboard, and read by the learner. */
+@ExtendWith(Browsers.class)
 class ResultsTest {
 
   private final TestServer server = TestServer.shared();
@@ -74,10 +76,7 @@ class ResultsTest {
     Learner late = write(link, "I do not know", "Maybe");
     assertThat(late.text("Yes, every day")).isVisible();
     assertThat(late.text("Silly words")).isHidden();
-    for (Learner learner : new Learner[] {one, other, late}) {
-      learner.page.context().close();
-    }
-    page.context().close();
+    for (Learner learner : new Learner[] {one, other, late}) {}
   }
 
   private static void checkInBothLooks(Teacher teacher, String view) {

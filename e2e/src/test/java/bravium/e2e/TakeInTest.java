@@ -9,20 +9,16 @@ import com.microsoft.playwright.Page;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Questions that a teacher has elsewhere already: pasted, opened as a file, given away again. */
+@ExtendWith(Browsers.class)
 class TakeInTest {
 
   private final TestServer server = TestServer.shared();
   private final Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
   private final Page page = teacher.page;
-
-  @AfterEach
-  void close() {
-    page.context().close();
-  }
 
   @Test
   void aTableOfThirtyRowsIsPastedPutRightAndPlayed() {
@@ -56,7 +52,6 @@ class TakeInTest {
     learner.choose("yes").button("Answer").click();
     assertThat(learner.text("question 1 of 30")).isVisible();
     assertThat(learner.text("right")).isVisible();
-    learner.page.context().close();
   }
 
   @Test

@@ -10,20 +10,16 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Word hunts, from a blank page to their win and their loss. */
+@ExtendWith(Browsers.class)
 class WordHuntTest {
 
   private final TestServer server = TestServer.shared();
   private final Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
   private final Page page = teacher.page;
-
-  @AfterEach
-  void close() {
-    page.context().close();
-  }
 
   @Test
   void aHuntIsWrittenByKeyboardAndWonOnAPhone() {
@@ -66,7 +62,6 @@ class WordHuntTest {
     assertThat(learner.text("1 of 2 found")).isVisible();
     enter(entry, "VEIL");
     assertThat(learner.text("You made it")).isVisible();
-    learner.page.context().close();
 
     page.navigate(page.url().replace("/activities/", "/results/"));
     page.getByText("Learner 1", new Page.GetByTextOptions().setExact(true)).click();

@@ -134,6 +134,15 @@ public interface Play {
   }
 
   /**
+   * The move that gives the game up, where it can't be lost by what is wrong alone.
+   *
+   * @return empty where a test aid loses by being wrong
+   */
+  default Optional<Action> givingUp(Sitting now) {
+    return Optional.empty();
+  }
+
+  /**
    * The play carried over from an earlier edit of its activity: it keeps its place and its answers,
    * marked anew. Begins again where nothing can be kept.
    *

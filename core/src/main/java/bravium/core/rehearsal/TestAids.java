@@ -8,6 +8,7 @@ import bravium.core.play.Prepared;
 import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
 import bravium.core.play.Turn;
+import java.util.Optional;
 
 /** Plays for the teacher, by the same moves a learner would make. */
 public final class TestAids {
@@ -53,7 +54,11 @@ public final class TestAids {
     Sitting here = sitting;
     int most = MOST_STEPS * (1 + sitting.draw().questions().size());
     for (int step = 0; step < most && here.outcome() == null; step++) {
-      Sitting next = here.stage() == Stage.FEEDBACK ? step(here, right) : once(here, right);
+      Optional<Action> givingUp = right ? Optional.empty() : game.play().givingUp(here);
+      Sitting next =
+          givingUp.isPresent()
+              ? after(here, givingUp)
+              : here.stage() == Stage.FEEDBACK ? step(here, right) : once(here, right);
       if (next == here) {
         return here;
       }
@@ -85,9 +90,11 @@ public final class TestAids {
 
   /** One move; the same sitting where nothing can be done. */
   private Sitting step(Sitting sitting, boolean right) {
-    return game.play()
-        .aid(sitting, right)
-        .map(action -> new Move("aid-" + sitting.log().size(), Mover.TEACHER, action))
+    return after(sitting, game.play().aid(sitting, right));
+  }
+
+  private Sitting after(Sitting sitting, Optional<Action> does) {
+    return does.map(action -> new Move("aid-" + sitting.log().size(), Mover.TEACHER, action))
         .map(move -> Engine.play(game, sitting, move, at))
         .filter(turn -> turn.refusal() == null)
         .map(Turn::sitting)

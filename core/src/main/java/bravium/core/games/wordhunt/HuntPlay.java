@@ -270,13 +270,23 @@ final class HuntPlay implements Play {
 
   /** A word that is no thing's name and was not entered before. */
   private String nothing(Sitting now) {
-    StringBuilder word = new StringBuilder("zzz");
-    while (now.entries().stream().anyMatch(entry -> entry.text().contentEquals(word))
-        || !names.named(word.toString()).isEmpty()
-        || names.nearly(word.toString())) {
-      word.append('z');
-    }
-    return word.toString();
+    int number = now.entries().size();
+    String word;
+    do {
+      word = "zzz" + ++number;
+    } while (entered(now, word) || !names.named(word).isEmpty() || names.nearly(word));
+    return word;
+  }
+
+  private static boolean entered(Sitting now, String word) {
+    return now.entries().stream().anyMatch(entry -> entry.text().equals(word));
+  }
+
+  @Override
+  public Optional<Action> givingUp(Sitting now) {
+    return hunt.entries() == null && now.stage() == Stage.PLAYING
+        ? Optional.of(new Action.Own(new HuntAction.GiveUp()))
+        : Optional.empty();
   }
 
   /** The same entries, judged anew. */

@@ -22,6 +22,7 @@ import bravium.core.play.Mover;
 import bravium.core.play.Opening;
 import bravium.core.play.Outcome;
 import bravium.core.play.Refusal;
+import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
 import bravium.core.play.Turn;
 import bravium.core.play.Verdict;
@@ -336,6 +337,16 @@ class WordHuntTest {
 
     assertThat(player.sitting().outcome().won()).isFalse();
     assertThat(scene().lines()).extracting(HuntScene.Sought::name).doesNotContainNull();
+  }
+
+  @Test
+  void theTestAidGivesUpWhereNoWrongEntryIsTheLast() {
+    begin(WordHunt.of(null, SIX), ONE_POINT_EACH);
+    enter("veil");
+    Sitting lost = Plays.aided(activity, player.sitting(), Aid.LOSS, 5_000);
+
+    assertThat(lost.outcome().won()).isFalse();
+    assertThat(lost.entries()).extracting(Entry::text).containsExactly("veil");
   }
 
   @Test
