@@ -4,5 +4,5 @@ import base from "./vite.config";
 
 export default mergeConfig(
   base,
-  defineConfig({ test: { environment: "node", include: ["src/**/*.test.{ts,tsx}"] } }),
+  defineConfig({ test: { environment: "node", include: ["{src,gallery}/**/*.test.{ts,tsx}"] } }),
 );

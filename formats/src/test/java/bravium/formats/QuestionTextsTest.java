@@ -139,8 +139,7 @@ class QuestionTextsTest {
         }) {
       QuestionTexts.read(odd);
     }
-    assertThat(QuestionTexts.read("q,r,w\n".repeat(1_000_000)).questions())
-        .hasSize(Understood.MOST);
+    assertThat(QuestionTexts.read("q,r,w\n".repeat(200_000)).questions()).hasSize(Understood.MOST);
   }
 
   @Test

@@ -78,6 +78,11 @@ public record Draw(List<Drawn> questions) {
     return new Draw(List.copyOf(all));
   }
 
+  /** This draw without one question. */
+  public Draw without(String question) {
+    return new Draw(questions.stream().filter(d -> !d.question().equals(question)).toList());
+  }
+
   /** This draw with one question that is worth nothing. */
   public Draw withoutWorthOf(String question) {
     List<Drawn> changed = new ArrayList<>(questions);

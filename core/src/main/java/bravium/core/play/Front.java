@@ -66,6 +66,11 @@ public record Front(
     return new Front(tied.getFirst(), null, tied, awards, talks);
   }
 
+  /** The same with no tie to decide. */
+  public Front undecided() {
+    return new Front(turn, null, List.of(), awards, talks);
+  }
+
   /** The same with points given to a team; nothing where they are 0. */
   public Front awarding(Award award) {
     if (award.points() == 0) {

@@ -187,6 +187,23 @@ class TeamsTest {
     assertThat(player.sitting().outcome().tied()).isTrue();
   }
 
+  @Example
+  void whoGoesBackToAQuestionWhileATieIsDecidedPlaysItForPoints() {
+    Opening rehearsal = new Opening("seed", 0, true).withTeams(THREE);
+    Player player = new Player(tied().activity(), Mover.TEACHER, rehearsal);
+    player.start();
+    player.pickInTurn("a", "a", "b");
+    String decider = player.sitting().now();
+    String won = player.sitting().draw().ids().getFirst();
+    player.play(new Action.GoTo(won));
+    assertThat(player.sitting().draw().find(decider)).isEmpty();
+    assertThat(points(player)).containsExactly(0, 10, 0);
+    player.pick("a");
+    player.goOn();
+
+    assertThat(points(player).stream().mapToInt(p -> p).sum()).isEqualTo(20);
+  }
+
   private static Player tied() {
     Teams deciding = new Teams(THREE, Teams.Turns.IN_ORDER, null, true);
     Player player = playing(Activities.asWritten(3, 60).withTeams(deciding), new Line(), 5);

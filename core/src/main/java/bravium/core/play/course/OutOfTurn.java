@@ -49,7 +49,7 @@ final class OutOfTurn {
       return here.refused(Refusal.NOT_OPEN);
     }
     boolean runs = sitting.stage() == Stage.QUESTION || sitting.stage() == Stage.BOARD;
-    Sitting left = untaken(question);
+    Sitting left = undecided(untaken(question), question);
     left = runs ? play.closed(left, here.at()) : left;
     boolean anew = rehearsal || sitting.resultOf(question).isPresent();
     Sitting there = !drawn ? swapIn(left, target.get()) : anew ? without(left, question) : left;
@@ -74,6 +74,17 @@ final class OutOfTurn {
     Effort effort = sitting.effortFor(open);
     Result result = here.game().referee().settle(effort, given, 0, 0);
     return here.game().turns().passed(given.settledWith(result));
+  }
+
+  /** A tie is decided no more: its question leaves, and may come again when there is another. */
+  private Sitting undecided(Sitting from, String target) {
+    if (from.front().deciding().isEmpty()) {
+      return from;
+    }
+    String decider = from.draw().ids().getLast();
+    return decider.equals(target)
+        ? from
+        : without(from.with(from.front().undecided()), decider).with(from.draw().without(decider));
   }
 
   /** Only when trying out: the question takes the place of the last one that is still to do. */
