@@ -4,5 +4,16 @@ import base from "./vite.config";
 
 export default mergeConfig(
   base,
-  defineConfig({ test: { environment: "node", include: ["{src,gallery}/**/*.test.{ts,tsx}"] } }),
+  defineConfig({
+    test: {
+      environment: "node",
+      // No test leaves anything behind, and to make a world for each file takes longer than the tests.
+      pool: "threads",
+      isolate: false,
+      unstubGlobals: true,
+      include: ["{src,gallery}/**/*.test.{ts,tsx}"],
+      // The compiled engine is large, and Node reads it as it is.
+      server: { deps: { external: [/generated\/engine\.js/] } },
+    },
+  }),
 );

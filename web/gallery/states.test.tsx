@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { cleanup, render, waitFor } from "@testing-library/react";
-import { afterEach, expect, test, vi } from "vitest";
+import { afterEach, beforeEach, expect, test, vi } from "vitest";
 import { allGames } from "../src/games";
 import type { Kind } from "../src/generated/types";
 import { fetchDragging } from "../src/questions/answers/AnswerField";
@@ -26,7 +26,9 @@ const ASKED: Record<Exclude<Kind, "item" | "unfinished">, true> = {
   information: true,
 };
 
-vi.stubGlobal("matchMedia", () => ({ matches: false, addEventListener: () => undefined }));
+beforeEach(() => {
+  vi.stubGlobal("matchMedia", () => ({ matches: false, addEventListener: () => undefined }));
+});
 
 afterEach(cleanup);
 

@@ -42,6 +42,8 @@ export function BuildBar(props: {
           placeholder={words.build.titlePlaceholder}
           value={title}
           maxLength={200}
+          // The sheet may come only now: it doesn't take the cursor away.
+          onFocus={() => useEditor.setState({ takesCursor: false })}
           onChange={(event) => {
             const { value } = event.target;
             edit((a) => ({ ...a, titlePage: { ...a.titlePage, title: value } }), "title");

@@ -14,7 +14,6 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.junit.jupiter.api.extension.AfterEachCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -27,12 +26,7 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 final class Browsers implements AfterEachCallback {
 
   /** A window of its own: cookies, storage and files are shared with no other. */
-  private record Window(String address, int width, int height, Look look) {}
-
-  enum Look {
-    DAY,
-    NIGHT
-  }
+  private record Window(String address, int width, int height) {}
 
   private static final List<String> ARGUMENTS =
       List.of(
@@ -58,15 +52,15 @@ final class Browsers implements AfterEachCallback {
   private static Browser browser;
 
   static Page desktop(String address) {
-    return window(address, 1280, 800, Look.DAY);
+    return window(address, 1280, 800);
   }
 
   static Page phone(String address) {
-    return window(address, 390, 780, Look.DAY);
+    return window(address, 390, 780);
   }
 
-  static Page window(String address, int width, int height, Look look) {
-    Window window = new Window(address, width, height, look);
+  private static Page window(String address, int width, int height) {
+    Window window = new Window(address, width, height);
     BrowserContext context = FREE.computeIfAbsent(window, w -> new ArrayDeque<>()).poll();
     if (context == null) {
       context = open(window);
@@ -87,8 +81,6 @@ final class Browsers implements AfterEachCallback {
                 new Browser.NewContextOptions()
                     .setBaseURL(window.address())
                     .setViewportSize(window.width(), window.height()));
-    String look = window.look().name().toLowerCase(Locale.ROOT);
-    context.addInitScript("localStorage.setItem('bravium.look', '" + look + "')");
     context.setDefaultTimeout(PATIENCE);
     context.setDefaultNavigationTimeout(PATIENCE);
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);

@@ -38,7 +38,7 @@ class FrontTest {
     page.keyboard().press("ArrowLeft");
     assertThat(struck()).hasCount(1);
     page.keyboard().press("x");
-    AccessibilityTest.check(page, Browsers.Look.DAY, "present, struck out");
+    AccessibilityTest.check(page, "present, struck out");
     page.keyboard().press("x");
 
     Locator stays = page.locator("[data-stays=true]");
@@ -75,7 +75,7 @@ class FrontTest {
 
     teacher.button("Present").click();
     assertThat(page.getByText("This game is not finished")).isVisible();
-    AccessibilityTest.check(page, Browsers.Look.DAY, "a game that was left");
+    AccessibilityTest.check(page, "a game that was left");
     teacher.button("Go on with it").click();
     assertThat(page).hasURL(Pattern.compile(".*sitting=" + sitting + ".*"));
     assertThat(page.getByText("question 2 of 2").first()).isVisible();
@@ -118,14 +118,14 @@ class FrontTest {
     phone.keyboard().press("v");
     phone.getByLabel("Hands for A").fill("12");
     phone.getByLabel("Hands for B").fill("1");
-    AccessibilityTest.check(phone, Browsers.Look.DAY, "counting hands");
+    AccessibilityTest.check(phone, "counting hands");
     teacher.button("Show them").click();
     assertThat(phone.getByText("12 hands")).isVisible();
     assertThat(phone.getByText("1 hand", new Page.GetByTextOptions().setExact(true))).isVisible();
     phone.keyboard().press("r");
     assertThat(phone.locator("[data-stays=true]")).hasCount(1);
     phone.keyboard().press("0");
-    AccessibilityTest.check(phone, Browsers.Look.NIGHT, "what stays, on a phone");
+    AccessibilityTest.check(phone, "what stays, on a phone");
   }
 
   @Test
@@ -136,7 +136,7 @@ class FrontTest {
     page.getByLabel("What happens with a missed question").selectOption("goes to the next team");
     page.getByLabel("Points of a question that is taken over").fill("10");
     page.getByLabel("Name of team 2").fill("Brambles");
-    AccessibilityTest.check(page, Browsers.Look.DAY, "build, teams");
+    AccessibilityTest.check(page, "build, teams");
     teacher.waitUntilSaved();
     teacher.present();
     assertThat(team(1)).containsText("Willow: 0 points, its turn");
@@ -158,7 +158,7 @@ class FrontTest {
     page.keyboard().press("1");
     teacher.button("+10").click();
     page.keyboard().press("0");
-    AccessibilityTest.check(page, Browsers.Look.NIGHT, "present, teams");
+    AccessibilityTest.check(page, "present, teams");
     answer("no");
     page.keyboard().press("Space");
     answer("no");
@@ -205,7 +205,7 @@ class FrontTest {
         .isVisible();
     assertThat(notes.getByText("Right:")).isVisible();
     assertThat(notes.getByText("Next:")).isVisible();
-    AccessibilityTest.check(notes, Browsers.Look.DAY, "the teacher’s own screen");
+    AccessibilityTest.check(notes, "the teacher’s own screen");
 
     page.keyboard().press("Escape");
     page.keyboard().press("a");
@@ -268,7 +268,7 @@ class FrontTest {
     assertThat(page.locator("dialog")).containsText("The back row needs 7 to 1");
     teacher.button("Mend the colours").click();
     assertThat(page.getByText("Everything can be read from the back row.")).isVisible();
-    AccessibilityTest.check(page, Browsers.Look.DAY, "look, sound and wording");
+    AccessibilityTest.check(page, "look, sound and wording");
     page.getByLabel("Begin", new Page.GetByLabelOptions().setExact(true)).fill("Off we fly");
     teacher.button("Done").click();
 

@@ -47,7 +47,7 @@ class KeepingTest {
     Locator dialog = page.locator("dialog");
     assertThat(dialog).containsText("Changed somewhere else");
     assertThat(dialog).containsText("changed on both sides");
-    AccessibilityTest.check(page, Browsers.Look.DAY, "a conflict");
+    AccessibilityTest.check(page, "a conflict");
     dialog.getByText("From the other tab").click();
     teacher.button("Go on with what is chosen").click();
 
@@ -144,7 +144,7 @@ class KeepingTest {
     title(page).fill("Written while signed out");
     Locator told = page.getByText("You are signed out, so that nothing can be saved.");
     assertThat(told).isVisible();
-    AccessibilityTest.check(page, Browsers.Look.DAY, "signed out while writing");
+    AccessibilityTest.check(page, "signed out while writing");
     Page in = page.waitForPopup(() -> page.getByText("Sign in in a new tab").click());
     new Teacher(in).button("Look around as Ms Alder").click();
     in.waitForURL("**/activities");

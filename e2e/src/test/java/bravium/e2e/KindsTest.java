@@ -9,6 +9,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.SelectOption;
+import java.time.Duration;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
@@ -49,13 +50,12 @@ class KindsTest {
   @ParameterizedTest
   @EnumSource(Hand.class)
   void everyKindIsAnsweredByTouchOnAPhoneAndByKeyboardAtTheFront(Hand hand) {
-    Browsers.Look look = hand == Hand.TOUCH ? Browsers.Look.DAY : Browsers.Look.NIGHT;
-    Teacher teacher = new Teacher(Browsers.window(server.address(), 1280, 800, look)).signIn();
+    Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
     teacher.open("The beekeeper’s notebook");
     Page page = teacher.page;
     if (hand == Hand.TOUCH) {
       String link = teacher.learnersLink();
-      page = Browsers.window(server.address(), 390, 780, look);
+      page = Browsers.phone(server.address());
       new Learner(page).come(link);
     } else {
       teacher.toTheFront();
@@ -65,13 +65,11 @@ class KindsTest {
     assertThat(learner.text("up to 2 tries each")).isVisible();
     press.accept("Start");
 
-    check(page, look, "information");
     press.accept("Go on");
 
     for (String option : new String[] {"nectar", "water", "honey"}) {
       hand.choose(page, option);
     }
-    check(page, look, "pick all");
     press.accept("Answer");
     assertThat(learner.text("Partly right")).isVisible();
     press.accept("Leave it so");
@@ -84,7 +82,6 @@ class KindsTest {
     press.accept("Hint (costs 2 points)");
     assertThat(learner.text("There is only one in each hive.")).isVisible();
     page.getByLabel("Your answer").fill("a quen bee.");
-    check(page, look, "typed text");
     press.accept("Answer");
     assertThat(learner.text("+8 points")).isVisible();
     press.accept("Next");
@@ -98,7 +95,6 @@ class KindsTest {
     put(page, hand, "larva", "Gap 2");
     put(page, hand, "mud", "Gap 3");
     put(page, hand, "pupa", "Gap 4");
-    check(page, look, "gaps");
     press.accept("Answer");
     assertThat(learner.text("Partly right")).isVisible();
     press.accept("Try again");
@@ -114,19 +110,16 @@ class KindsTest {
     String card = first.locator("span").nth(1).innerText();
     press.accept(card + ": one place down");
     assertThat(page.locator("ol.card-field li").nth(1)).containsText(card);
-    check(page, look, "order");
     press.accept("Answer");
     hand.press(learner.button("Leave it so").or(learner.button("Next")));
 
     put(page, hand, "made of wax", "beside the comb");
     put(page, hand, "closes cracks", "beside pollen");
-    check(page, look, "pairs");
     press.accept("Answer");
     assertThat(learner.text("Partly right")).isVisible();
     press.accept("Leave it so");
 
     put(page, hand, "lays eggs", "Drone");
-    check(page, look, "groups");
     press.accept("Answer");
     assertThat(learner.text("Not this one")).isVisible();
     press.accept("Try again");
@@ -135,14 +128,13 @@ class KindsTest {
     press.accept("Next");
 
     point(page, hand, 700, 550);
-    check(page, look, "point");
     press.accept("Answer");
     assertThat(learner.text("In there is her honey stomach")).isVisible();
     press.accept("Try again");
     point(page, hand, 560, 770);
     press.accept("Answer");
     assertThat(learner.text("The baskets are on her back legs.")).isVisible();
-    check(page, look, "the place");
+    AccessibilityTest.check(page, "the place");
     press.accept("Next");
 
     hand.choose(page, "False");
@@ -158,20 +150,18 @@ class KindsTest {
       page.reload();
       assertThat(page.getByLabel("Write what you think")).hasValue("For the winter.");
     }
-    check(page, look, "free answer");
     press.accept("Answer");
     assertThat(learner.text("Your teacher will mark it.")).isVisible();
     press.accept("Next");
 
     page.getByLabel("Write what you think").fill("Lavender, beside the gate");
-    check(page, look, "discussion");
     press.accept("Answer");
     assertThat(learner.text("Handed in")).isVisible();
-    check(page, look, "what the others wrote");
+    AccessibilityTest.check(page, "what the others wrote");
     press.accept("See how it went");
     press.accept("See the answers");
     assertThat(learner.text("Lavender, beside the gate")).isVisible();
-    check(page, look, "answers");
+    AccessibilityTest.check(page, "answers");
   }
 
   @Test
@@ -303,7 +293,7 @@ class KindsTest {
     page.getByLabel("Option B is right").click();
     page.getByLabel("What a partly right answer brings").selectOption("each right part counts");
     assertThat(page.getByLabel("Readiness")).containsText("1 thing to look at");
-    AccessibilityTest.check(page, Browsers.Look.DAY, "all kinds on the sheet");
+    AccessibilityTest.check(page, "all kinds on the sheet");
 
     add(page, "Where is the door?", "point at a place");
     teacher.button("Choose a picture").click();
@@ -324,7 +314,7 @@ class KindsTest {
     corner.press("ArrowUp");
     corner.press("Shift+ArrowUp");
     Assertions.assertThat(corner.boundingBox().y).isLessThan(before);
-    AccessibilityTest.check(page, Browsers.Look.DAY, "areas on a picture");
+    AccessibilityTest.check(page, "areas on a picture");
     BoundingBox picture = teacher.stage().locator(".stage-picture").boundingBox();
     page.mouse().click(picture.x + picture.width / 2, picture.y + picture.height * 0.75);
     teacher.button("Answer").click();
@@ -374,14 +364,18 @@ class KindsTest {
     teacher.waitUntilSaved();
     String link = teacher.learnersLink();
 
-    Learner learner = new Learner(Browsers.phone(server.address())).come(link).start();
-    learner.page.context().setOffline(true);
+    Page phone = Browsers.phone(server.address());
+    phone.clock().install();
+    Learner learner = new Learner(phone).come(link).start();
+    phone.context().setOffline(true);
     learner.answer("yes");
     assertThat(learner.text("No connection. Your answer is kept here")).isVisible();
-    learner.page.waitForTimeout(12_000);
-    learner.page.context().setOffline(false);
+    server.clock().pass(Duration.ofSeconds(12));
+    phone.clock().fastForward(12_000);
+    phone.context().setOffline(false);
 
     assertThat(learner.text("+10 points")).isVisible();
+    server.clock().reset();
   }
 
   private static void put(Page page, Hand hand, String card, String place) {
@@ -413,9 +407,5 @@ class KindsTest {
       }
       page.keyboard().type(texts[i]);
     }
-  }
-
-  private static void check(Page page, Browsers.Look look, String view) {
-    AccessibilityTest.check(page, look, view);
   }
 }

@@ -43,10 +43,10 @@ class ResultsTest {
         .first()
         .click();
     place(page, "Results").click();
-    checkInBothLooks(teacher, "results");
+    AccessibilityTest.check(teacher.page, "results");
     place(page, title).click();
     assertThat(page.getByText("Answers to mark (2)")).isVisible();
-    checkInBothLooks(teacher, "results of an activity");
+    AccessibilityTest.check(teacher.page, "results of an activity");
     page.getByLabel("Points for Learner 1").fill("11");
     page.keyboard().press("Enter");
     assertThat(page.getByText("Type points from 0 to 10.")).isVisible();
@@ -60,7 +60,7 @@ class ResultsTest {
     assertThat(page.getByText("Answers to mark")).isHidden();
 
     page.locator("summary", new Page.LocatorOptions().setHasText("Learner 2")).press("Enter");
-    checkInBothLooks(teacher, "a game unfolded");
+    AccessibilityTest.check(teacher.page, "a game unfolded");
     assertThat(page.getByText("not this time").first()).isVisible();
     teacher.button("Hide from the class").click();
     assertThat(page.getByText("Hidden: only its writer reads it.")).isVisible();
@@ -76,14 +76,6 @@ class ResultsTest {
     Learner late = write(link, "I do not know", "Maybe");
     assertThat(late.text("Yes, every day")).isVisible();
     assertThat(late.text("Silly words")).isHidden();
-    for (Learner learner : new Learner[] {one, other, late}) {}
-  }
-
-  private static void checkInBothLooks(Teacher teacher, String view) {
-    AccessibilityTest.check(teacher.page, Browsers.Look.DAY, view);
-    teacher.button("Dark look").click();
-    AccessibilityTest.check(teacher.page, Browsers.Look.NIGHT, view);
-    teacher.button("Light look").click();
   }
 
   private Learner write(String link, String answer, String contribution) {

@@ -33,7 +33,7 @@ class TakeInTest {
     Locator dialog = page.locator("dialog");
     assertThat(dialog).containsText("29 questions understood");
     assertThat(dialog).containsText("line 8: Row 7?");
-    AccessibilityTest.check(page, Browsers.Look.DAY, "questions taken in");
+    AccessibilityTest.check(page, "questions taken in");
     teacher.button("Take in 29 questions").click();
     assertThat(dialog).containsText("0 questions understood");
     Locator text = page.getByLabel("Text with questions");
@@ -87,7 +87,7 @@ class TakeInTest {
     assertThat(dialog).containsText("✓ the queen");
     assertThat(dialog).containsText("line 1: The hive");
     teacher.button("How each line was read").click();
-    AccessibilityTest.check(page, Browsers.Look.DAY, "how each line was read");
+    AccessibilityTest.check(page, "how each line was read");
     page.getByLabel("Line 1 is").selectOption("a question");
 
     assertThat(dialog).containsText("3 questions understood");
@@ -107,7 +107,7 @@ class TakeInTest {
     Locator dialog = page.locator("dialog");
     assertThat(dialog).containsText("What a table can’t hold");
     assertThat(dialog).containsText("Pictures with areas are left out (1 question)");
-    AccessibilityTest.check(page, Browsers.Look.DAY, "what a table can't hold");
+    AccessibilityTest.check(page, "what a table can't hold");
     Download download = page.waitForDownload(() -> teacher.button("Save it all the same").click());
     Assertions.assertThat(download.suggestedFilename()).endsWith(".csv");
   }
@@ -120,7 +120,7 @@ class TakeInTest {
     page.locator("dialog").getByText("Three weeks in a cell").click();
     page.locator("dialog label", new Page.LocatorOptions().setHasText("Which shape fills")).click();
     page.locator("dialog label", new Page.LocatorOptions().setHasText("Put the stages")).click();
-    AccessibilityTest.check(page, Browsers.Look.DAY, "copy from another activity");
+    AccessibilityTest.check(page, "copy from another activity");
     teacher.button("Take in 2 questions").click();
     assertThat(page.getByText("Sheet · 2 questions")).isVisible();
 
@@ -129,7 +129,7 @@ class TakeInTest {
     page.getByLabel("Worth", new Page.GetByLabelOptions().setExact(true))
         .selectOption("of its own:");
     page.getByLabel("Worth, of its own:").fill("15");
-    AccessibilityTest.check(page, Browsers.Look.DAY, "set for all");
+    AccessibilityTest.check(page, "set for all");
     teacher.button("Set it").click();
     assertThat(page.getByLabel("Readiness")).containsText("wins with 24 points");
 
@@ -137,7 +137,7 @@ class TakeInTest {
     page.getByLabel("Find", new Page.GetByLabelOptions().setExact(true)).fill("comb");
     page.getByLabel("Put in its place").fill("honeycomb");
     assertThat(page.getByText("It stands in")).isVisible();
-    AccessibilityTest.check(page, Browsers.Look.DAY, "find and replace");
+    AccessibilityTest.check(page, "find and replace");
     teacher.button("Replace all").click();
     teacher.button("Close").click();
     assertThat(page.getByText("Which shape fills a honeycomb").first()).isVisible();

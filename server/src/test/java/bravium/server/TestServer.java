@@ -4,12 +4,14 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.boot.WebApplicationType;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 
 /** The real application on a free port, with the demo data in a folder of its own. */
 public final class TestServer implements AutoCloseable {
@@ -18,6 +20,7 @@ public final class TestServer implements AutoCloseable {
 
   private final Path folder;
   private final List<String> settings;
+  private final TestClock clock = new TestClock();
   private ConfigurableApplicationContext context;
 
   private TestServer(Path folder, List<String> settings) {
@@ -56,6 +59,11 @@ public final class TestServer implements AutoCloseable {
     context =
         new SpringApplicationBuilder(Bravium.class)
             .web(WebApplicationType.SERVLET)
+            .initializers(
+                starting ->
+                    ((GenericApplicationContext) starting)
+                        .registerBean(
+                            "testClock", Clock.class, () -> clock, bean -> bean.setPrimary(true)))
             .run(all.toArray(String[]::new));
   }
 
@@ -69,6 +77,10 @@ public final class TestServer implements AutoCloseable {
   /** A part of the server, to look into it or to have the night come early. */
   public <T> T part(Class<T> type) {
     return context.getBean(type);
+  }
+
+  public TestClock clock() {
+    return clock;
   }
 
   public int port() {
