@@ -1,6 +1,7 @@
 import { useEffect, useRef } from "react";
 import { create } from "zustand";
 import { useLook } from "../app/useLook";
+import { toBoard } from "../stage/boardKeys";
 import type { FrontControls } from "./useFrontControls";
 
 const STORED = "bravium.single-keys";
@@ -57,11 +58,13 @@ function actionOf(
 ): (() => void) | undefined {
   if (/^[1-6]$/.test(key)) return () => controls.pressTeam(Number(key) - 1);
   if (/^[a-f]$/i.test(key)) return () => controls.choose(key);
+  if (controls.showing.stage === "board" && /^( |Arrow\w+)$/.test(key)) return toBoard;
   switch (key.length === 1 ? key.toLowerCase() : key) {
     case " ":
     case "ArrowRight":
       return controls.next;
     case "ArrowLeft":
+    case "Backspace":
       return controls.back;
     case "h":
       return controls.hint;

@@ -457,7 +457,8 @@ export const words = {
     keysButton: "Keys",
     keys: [
       ["Space or →", "next thing: start, answer, go on"],
-      ["←", "back: take the last step back"],
+      ["← or Backspace", "back: take the last step back"],
+      ["← ↑ → ↓ on a board", "to the next marker that way; Enter picks it, Backspace takes back"],
       ["A – F", "choose an option"],
       ["Enter", "answer with what is chosen or typed"],
       ["X", "strike out the next wrong option"],

@@ -2,6 +2,7 @@ import { List, ZoomIn, ZoomOut } from "lucide-react";
 import { type CSSProperties, type ReactNode, useState } from "react";
 import type { OfTrail, State, TrailPlace } from "../../generated/types";
 import { useMediaAddress } from "../../rich/media";
+import { moveOnBoard, PICKED } from "../../stage/boardKeys";
 import { MARKER_SIGNS } from "../../stage/markerSigns";
 import { useSize } from "../../ui/useSize";
 import { words } from "../../words/learner";
@@ -47,7 +48,11 @@ export function TrailView(props: {
   const across = Math.max(fitting, least) * zoom;
   const marker = Math.min(LARGEST, (across * trail.size) / 1_000);
   return (
-    <div className="flex min-h-0 flex-1 flex-col gap-[calc(var(--gap)*0.5)]">
+    // biome-ignore lint/a11y/noStaticElementInteractions: the keys are those of the markers in it
+    <div
+      className="flex min-h-0 flex-1 flex-col gap-[calc(var(--gap)*0.5)]"
+      onKeyDown={moveOnBoard}
+    >
       <div className="flex flex-wrap items-center gap-x-[1em] gap-y-1 pr-10">
         {children}
         <div className="ml-auto flex gap-2">
@@ -121,6 +126,7 @@ function Marker(props: { place: TrailPlace; pick: (question: string) => void; bu
       data-about={`marker ${question}`}
       aria-label={boardWords.trail.pick(number, words.game.markers[state])}
       aria-disabled={!open || busy}
+      {...(open && PICKED)}
       onClick={() => open && !busy && pick(question)}
       style={{ left: `${place.x / 10}%`, top: `${place.y / 10}%` }}
       className={`trail-marker ${INKS[state]} ${open ? "cursor-pointer" : ""}`}
@@ -140,6 +146,7 @@ function MarkerList(props: { trail: OfTrail; pick: (question: string) => void; b
           <button
             type="button"
             disabled={!open || busy}
+            {...(open && PICKED)}
             onClick={() => pick(question)}
             className="flex min-h-11 w-full items-center gap-[0.6em] rounded-[14px] border-2 border-line bg-card px-[0.6em] text-left enabled:cursor-pointer enabled:hover:border-edge"
           >
