@@ -11,6 +11,8 @@ const QUIET_MILLIS = 700;
 const AGAIN_MILLIS = 4_000;
 const DRAFT_MILLIS = 200;
 
+const SAVING: SaveState = { is: "saving" };
+
 /** What was saved elsewhere in the meantime, and the version that both sides come from. */
 export interface Conflict {
   base: Activity;
@@ -81,7 +83,7 @@ export function useSaving(stored: StoredActivity, activity: Activity, draft?: Dr
     const sent = newest.current;
     busy.current = true;
     // Who is signed out is told so until it went through, not only between two tries.
-    setState((now) => (now.is === "signed-out" ? now : { is: "saving" }));
+    setState((now) => (now.is === "signed-out" ? now : SAVING));
     try {
       try {
         wentThrough(await saveActivity(id, version.current, sent), sent);
@@ -155,9 +157,8 @@ export function useSaving(stored: StoredActivity, activity: Activity, draft?: Dr
     setState({ is: "saved", at: new Date(theirs.savedAt) });
   }, []);
 
-  const behind: SaveState = { is: "saving" };
   return {
-    state: state.is === "saved" && known !== activity ? behind : state,
+    state: state.is === "saved" && known !== activity ? SAVING : state,
     goOnFrom,
     saveNow: save,
   };

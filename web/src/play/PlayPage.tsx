@@ -12,6 +12,9 @@ import { words } from "../words/learner";
 import { Others } from "./Others";
 import { useRemoteGame } from "./useRemoteGame";
 
+/** After how long the page stands, and fetches what it may need later. */
+const AHEAD_MILLIS = 1_000;
+
 /** The learner's side, from a phone to a desktop. */
 export default function PlayPage() {
   const { code = "" } = useParams();
@@ -22,8 +25,10 @@ function Play({ code }: { code: string }) {
   const game = useRemoteGame(code);
   const there = game.showing !== undefined;
   useEffect(() => {
-    // In good time, so that a network that goes away later takes nothing with it.
-    if (there) fetchDragging().catch(() => undefined);
+    if (!there) return;
+    // After what is looked at first, and in good time: a network that goes away takes nothing with it.
+    const ahead = setTimeout(() => fetchDragging().catch(() => undefined), AHEAD_MILLIS);
+    return () => clearTimeout(ahead);
   }, [there]);
   const sound = useSound(game.showing, game.medium);
   const { happened } = game;

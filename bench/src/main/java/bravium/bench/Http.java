@@ -16,7 +16,11 @@ import java.net.http.HttpResponse.BodyHandlers;
 final class Http {
 
   private final String address;
-  private final CookieManager cookies = new CookieManager();
+
+  /** Her own cookies; those of the plays that she opens would be looked through at each request. */
+  private final CookieManager cookies =
+      new CookieManager(null, (uri, cookie) -> "/".equals(cookie.getPath()));
+
   private final HttpClient client = HttpClient.newBuilder().cookieHandler(cookies).build();
 
   Http(String address) {
