@@ -25,8 +25,12 @@ import org.junit.jupiter.api.extension.ExtensionContext;
  */
 final class Browsers implements AfterEachCallback {
 
-  /** A window of its own: cookies, storage and files are shared with no other. */
-  private record Window(String address, int width, int height) {}
+  /**
+   * A window of its own: cookies, storage and files are shared with no other.
+   *
+   * @param lasting whether a later test may have it
+   */
+  private record Window(String address, int width, int height, boolean lasting) {}
 
   private static final List<String> ARGUMENTS =
       List.of(
@@ -52,23 +56,29 @@ final class Browsers implements AfterEachCallback {
   private static Browser browser;
 
   static Page desktop(String address) {
-    return window(address, 1280, 800);
+    return page(new Window(address, 1280, 800, true));
   }
 
   static Page phone(String address) {
-    return window(address, 390, 780);
+    return page(new Window(address, 390, 780, true));
   }
 
-  private static Page window(String address, int width, int height) {
-    Window window = new Window(address, width, height);
-    BrowserContext context = FREE.computeIfAbsent(window, w -> new ArrayDeque<>()).poll();
+  /** A phone whose clock can be put on. */
+  static Page phoneWithAClock(String address) {
+    Page page = page(new Window(address, 390, 780, false));
+    page.clock().install();
+    return page;
+  }
+
+  private static Page page(Window window) {
+    BrowserContext context = FREE.getOrDefault(window, new ArrayDeque<>()).poll();
     if (context == null) {
       context = open(window);
     }
     OPEN.put(context, window);
     Page page = context.newPage();
     JsonObject kept = new JsonObject();
-    kept.addProperty("origin", address);
+    kept.addProperty("origin", window.address());
     kept.addProperty("storageTypes", "local_storage");
     context.newCDPSession(page).send("Storage.clearDataForOrigin", kept);
     return page;
@@ -94,14 +104,14 @@ final class Browsers implements AfterEachCallback {
 
   @Override
   public void afterEach(ExtensionContext test) {
-    String lasting = TestServer.shared().address();
+    String server = TestServer.shared().address();
     OPEN.forEach(
         (context, window) -> {
-          if (window.address().equals(lasting)) {
+          if (window.lasting() && window.address().equals(server)) {
             List.copyOf(context.pages()).forEach(Page::close);
             context.setOffline(false);
             context.clearCookies();
-            FREE.get(window).add(context);
+            FREE.computeIfAbsent(window, w -> new ArrayDeque<>()).add(context);
           } else {
             context.close();
           }

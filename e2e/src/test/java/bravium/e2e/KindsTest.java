@@ -364,8 +364,7 @@ class KindsTest {
     teacher.waitUntilSaved();
     String link = teacher.learnersLink();
 
-    Page phone = Browsers.phone(server.address());
-    phone.clock().install();
+    Page phone = Browsers.phoneWithAClock(server.address());
     Learner learner = new Learner(phone).come(link).start();
     phone.context().setOffline(true);
     learner.answer("yes");

@@ -79,6 +79,7 @@ public final class TestServer implements AutoCloseable {
     return context.getBean(type);
   }
 
+  /** The clock that it goes by, also after a restart. */
   public TestClock clock() {
     return clock;
   }
