@@ -26,7 +26,5 @@ window.gallery = {
       await moment();
     } while (!document.querySelector(".stage"));
     await document.fonts.ready;
-    for (const animation of document.getAnimations()) animation.finish();
-    await moment();
   },
 };

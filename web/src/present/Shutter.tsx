@@ -1,5 +1,5 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from "react";
-import { arrowOf } from "../questions/answers/areas";
+import { arrowOf } from "../ui/arrows";
 import { words } from "../words/en";
 
 interface Box {

@@ -1,4 +1,5 @@
 import type { KeyboardEvent } from "react";
+import { arrowOf } from "../ui/arrows";
 
 /** Where on the screen something stands. */
 export interface Place {
@@ -6,19 +7,12 @@ export interface Place {
   y: number;
 }
 
-const WAYS: Record<string, [number, number]> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-};
-
 /** What lies aside is this much farther than what lies ahead. */
 const ASIDE = 2;
 
 /** The nearest of several places in the direction of an arrow key; nothing where none lies there. */
 export function nearest<P extends Place>(from: Place, others: P[], key: string): P | undefined {
-  const way = WAYS[key];
+  const way = arrowOf(key);
   if (!way) return undefined;
   let found: P | undefined;
   let least = Number.POSITIVE_INFINITY;
@@ -44,7 +38,7 @@ const pickable = (board: ParentNode) =>
 
 /** Arrows go from one thing that can be picked to the nearest that way; Enter is the button's own. */
 export function moveOnBoard(event: KeyboardEvent<HTMLElement>) {
-  if (!WAYS[event.key] || event.altKey || event.ctrlKey || event.metaKey) return;
+  if (!arrowOf(event.key) || event.altKey || event.ctrlKey || event.metaKey) return;
   event.preventDefault();
   event.stopPropagation();
   const others = pickable(event.currentTarget).map(placeOf);

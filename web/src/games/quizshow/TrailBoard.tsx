@@ -1,9 +1,10 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from "react";
 import { trailApart } from "../../engine/LocalGame";
 import type { QuestionUnion, Spot, Trail, TrailMarker } from "../../generated/types";
-import { AreaLayer, arrowOf, placeIn, within } from "../../questions/answers/areas";
+import { AreaLayer, placeIn, within } from "../../questions/answers/areas";
 import { mediumAddress } from "../../rich/media";
 import { plainOf } from "../../rich/words";
+import { arrowOf } from "../../ui/arrows";
 import { boardWords } from "./words";
 
 const STEP = 10;

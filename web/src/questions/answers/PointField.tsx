@@ -1,8 +1,9 @@
 import { type KeyboardEvent, type MouseEvent, useRef, useState } from "react";
 import { useMediaAddress } from "../../rich/media";
+import { arrowOf } from "../../ui/arrows";
 import { words } from "../../words/learner";
 import { type AnswerProps, isClosed } from "./answerProps";
-import { AreaLayer, AreaShape, arrowOf, placeIn, WHOLE, within } from "./areas";
+import { AreaLayer, AreaShape, placeIn, WHOLE, within } from "./areas";
 
 const STEP = 20;
 

@@ -2,8 +2,9 @@ import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } fr
 import { limits } from "../../generated/limits";
 import type { Area, Form, Spot } from "../../generated/types";
 import { mediumAddress } from "../../rich/media";
+import { arrowOf } from "../../ui/arrows";
 import { words } from "../../words/en";
-import { AreaLayer, AreaShape, arrowOf, placeIn, within } from "../answers/areas";
+import { AreaLayer, AreaShape, placeIn, within } from "../answers/areas";
 
 /** Smaller than this nobody can point at it, in thousandths. */
 const LEAST = 20;

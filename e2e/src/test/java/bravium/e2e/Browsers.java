@@ -117,6 +117,7 @@ final class Browsers implements AfterEachCallback {
           }
         });
     OPEN.clear();
+    TestServer.shared().clock().reset();
   }
 
   private static synchronized Browser browser() {

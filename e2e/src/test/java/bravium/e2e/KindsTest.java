@@ -374,7 +374,6 @@ class KindsTest {
     phone.context().setOffline(false);
 
     assertThat(learner.text("+10 points")).isVisible();
-    server.clock().reset();
   }
 
   private static void put(Page page, Hand hand, String card, String place) {

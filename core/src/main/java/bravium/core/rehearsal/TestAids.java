@@ -8,7 +8,6 @@ import bravium.core.play.Prepared;
 import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
 import bravium.core.play.Turn;
-import java.util.Optional;
 
 /** Plays for the teacher, by the same moves a learner would make. */
 public final class TestAids {
@@ -54,17 +53,24 @@ public final class TestAids {
     Sitting here = sitting;
     int most = MOST_STEPS * (1 + sitting.draw().questions().size());
     for (int step = 0; step < most && here.outcome() == null; step++) {
-      Optional<Action> givingUp = right ? Optional.empty() : game.play().givingUp(here);
-      Sitting next =
-          givingUp.isPresent()
-              ? after(here, givingUp)
-              : here.stage() == Stage.FEEDBACK ? step(here, right) : once(here, right);
+      Sitting next = right ? further(here, true) : givenUp(here);
       if (next == here) {
         return here;
       }
       here = next;
     }
     return here;
+  }
+
+  private Sitting further(Sitting here, boolean right) {
+    return here.stage() == Stage.FEEDBACK ? step(here, right) : once(here, right);
+  }
+
+  private Sitting givenUp(Sitting here) {
+    return game.play()
+        .givingUp(here)
+        .map(up -> after(here, up))
+        .orElseGet(() -> further(here, false));
   }
 
   /** Goes on until one thing was tried. */
@@ -90,14 +96,12 @@ public final class TestAids {
 
   /** One move; the same sitting where nothing can be done. */
   private Sitting step(Sitting sitting, boolean right) {
-    return after(sitting, game.play().aid(sitting, right));
+    return game.play().aid(sitting, right).map(does -> after(sitting, does)).orElse(sitting);
   }
 
-  private Sitting after(Sitting sitting, Optional<Action> does) {
-    return does.map(action -> new Move("aid-" + sitting.log().size(), Mover.TEACHER, action))
-        .map(move -> Engine.play(game, sitting, move, at))
-        .filter(turn -> turn.refusal() == null)
-        .map(Turn::sitting)
-        .orElse(sitting);
+  private Sitting after(Sitting sitting, Action action) {
+    Move move = new Move("aid-" + sitting.log().size(), Mover.TEACHER, action);
+    Turn turn = Engine.play(game, sitting, move, at);
+    return turn.refusal() == null ? turn.sitting() : sitting;
   }
 }

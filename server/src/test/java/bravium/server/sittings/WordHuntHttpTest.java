@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.server.Caller;
 import bravium.server.Caller.Answer;
+import bravium.server.Playing;
 import bravium.server.Samples;
 import bravium.server.TestServer;
 import com.eclipsesource.json.Json;
@@ -28,27 +29,19 @@ class WordHuntHttpTest {
 
   private final TestServer server = TestServer.shared();
   private final Caller teacher = Caller.teacher(server);
-  private final Caller learner = Caller.stranger(server);
   private String activity;
-  private String sitting;
-  private String token;
+  private Playing learner;
   private int keys;
 
   @BeforeEach
   void aLearnerComesByTheLink() {
     activity = teacher.post("/api/activities", HUNT).text("id");
     String code = teacher.post("/api/activities/" + activity + "/link", "").text("code");
-    Answer opened = learner.post("/api/links/" + code + "/sittings", "");
-    sitting = opened.text("sitting");
-    token = opened.text("token");
+    learner = Playing.by(server, code);
   }
 
   private Answer move(String action) {
-    return learner.post(
-        "/api/play/" + sitting + "/moves",
-        Samples.move("key " + keys++, action),
-        "Authorization",
-        "Bearer " + token);
+    return learner.move(Samples.move("key " + keys++, action));
   }
 
   private Answer enter(String text) {
