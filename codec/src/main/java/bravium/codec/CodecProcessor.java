@@ -16,17 +16,17 @@ import javax.lang.model.element.TypeElement;
 import javax.tools.Diagnostic;
 
 /**
- * Writes {@code bravium.core.codec.Codec}: reading and writing of every record that can be reached
- * from a type marked with {@code @Root}. The code is plain calls without reflection, so that the
- * same classes run on the JVM and, compiled by TeaVM, in the browser. Beside it, the table of
- * letter forms that comparing answers needs.
+ * Writes {@code bravium.core.codec}: reading and writing of every record that can be reached from a
+ * type marked with {@code @Root}. The code is plain calls without reflection, so that the same
+ * classes run on the JVM and, compiled by TeaVM, in the browser. Beside it, the table of letter
+ * forms that comparing answers needs.
  */
 @SupportedAnnotationTypes(CodecProcessor.ROOT)
 public final class CodecProcessor extends AbstractProcessor {
 
   static final String ROOT = "bravium.core.json.Root";
   private static final String LISTED = "bravium.core.json.StandsFor";
-  private static final String TARGET = "bravium.core.codec.Codec";
+  private static final String PACKAGE = "bravium.core.codec.";
   private static final String UNICODE = "bravium.core.answer.UnicodeTable";
 
   @Override
@@ -45,7 +45,10 @@ public final class CodecProcessor extends AbstractProcessor {
       lists.put(Shapes.standsFor(list), list);
     }
     try {
-      write(TARGET, new CodecSource(Shapes.reachableFrom(roots, lists), roots).text(), roots);
+      CodecSource codec = new CodecSource(Shapes.reachableFrom(roots, lists), roots);
+      write(PACKAGE + "Codec", codec.formats(), roots);
+      write(PACKAGE + "Reads", codec.reads(), roots);
+      write(PACKAGE + "Writes", codec.writes(), roots);
       write(UNICODE, UnicodeTableSource.text(), roots);
     } catch (UnsupportedShape e) {
       processingEnv.getMessager().printMessage(Diagnostic.Kind.ERROR, e.getMessage(), e.where());

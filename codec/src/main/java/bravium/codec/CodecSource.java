@@ -12,67 +12,96 @@ import javax.lang.model.type.DeclaredType;
 import javax.lang.model.type.TypeKind;
 import javax.lang.model.type.TypeMirror;
 
-/** The text of the codec's one class: a reading and a writing method for each shape. */
+/**
+ * The text of the codec's classes. Reading and writing are apart, and formats, which name both, are
+ * apart from them: what the browser's engine reads only is then never written there.
+ */
 final class CodecSource {
 
   private final Shapes shapes;
   private final List<TypeElement> roots;
-  private final StringBuilder out = new StringBuilder();
+  private final StringBuilder reads =
+      head(
+          "bravium.core.json.Fields;\nimport bravium.core.json.Node;\nimport java.util.List",
+          "Reads each shape of the format.",
+          "Reads");
+  private final StringBuilder writes =
+      head("bravium.core.json.Target", "Writes each shape of the format.", "Writes");
 
   CodecSource(Shapes shapes, List<TypeElement> roots) {
     this.shapes = shapes;
     this.roots = roots;
+    for (TypeElement shape : shapes.all()) {
+      switch (shape.getKind()) {
+        case RECORD -> {
+          if (Shapes.isTextOrList(shape)) {
+            addTextOrList(shape);
+          } else {
+            addRecord(shape);
+          }
+        }
+        case ENUM -> addEnum(shape);
+        default -> addSealed(shape);
+      }
+    }
   }
 
-  String text() {
-    out.append(
-        """
-        package bravium.core.codec;
-
-        import bravium.core.json.Fields;
-        import bravium.core.json.Format;
-        import bravium.core.json.Node;
-        import bravium.core.json.Target;
-        import java.util.List;
-
-        /** Reads and writes every record of the format. Written by the codec's processor. */
-        public final class Codec {
-
-          private Codec() {}
-
-        """);
+  /** {@code Codec}: a format for each root. */
+  String formats() {
+    StringBuilder out =
+        head(
+            "bravium.core.json.Format;\nimport java.util.List",
+            "How every root of the format is read and written.",
+            "Codec");
     List<String> names = new ArrayList<>();
     for (TypeElement root : roots) {
       String constant = constant(root);
       names.add(constant);
       out.append(
-          "  public static final Format<%1$s> %2$s =\n      new Format<>(%1$s.class, Codec::read%3$s, Codec::write%3$s);\n"
+          "  public static final Format<%1$s> %2$s =\n      new Format<>(%1$s.class, Reads::read%3$s, Writes::write%3$s);\n"
               .formatted(root, constant, shapes.nameOf(root)));
     }
-    out.append(
-        "\n  public static final List<Format<?>> ALL = List.of(%s);\n"
-            .formatted(String.join(", ", names)));
-    for (TypeElement shape : shapes.all()) {
-      switch (shape.getKind()) {
-        case RECORD -> {
-          if (Shapes.isTextOrList(shape)) {
-            writeTextOrList(shape);
-          } else {
-            writeRecord(shape);
-          }
-        }
-        case ENUM -> writeEnum(shape);
-        default -> writeSealed(shape);
-      }
-    }
-    return out.append("}\n").toString();
+    return out.append(
+            "\n  public static final List<Format<?>> ALL = List.of(%s);\n}\n"
+                .formatted(String.join(", ", names)))
+        .toString();
+  }
+
+  /** {@code Reads}: a method that reads each shape. */
+  String reads() {
+    return ended(reads);
+  }
+
+  /** {@code Writes}: a method that writes each shape. */
+  String writes() {
+    return ended(writes);
+  }
+
+  private static String ended(StringBuilder methods) {
+    return methods + "}\n";
+  }
+
+  private static StringBuilder head(String imports, String says, String name) {
+    return new StringBuilder(
+        """
+        package bravium.core.codec;
+
+        import %s;
+
+        /** %s Written by the codec's processor. */
+        public final class %3$s {
+
+          private %3$s() {}
+
+        """
+            .formatted(imports, says, name));
   }
 
   private String constant(TypeElement type) {
     return shapes.nameOf(type).replaceAll("([a-z])([A-Z])", "$1_$2").toUpperCase();
   }
 
-  private void writeRecord(TypeElement type) {
+  private void addRecord(TypeElement type) {
     String known =
         shapes.propertiesOf(type).stream()
             .map(name -> '"' + name + '"')
@@ -81,10 +110,10 @@ final class CodecSource {
         type.getRecordComponents().stream()
             .map(c -> Shapes.isExtra(c) ? "in.extra(%s)".formatted(known) : reading(c))
             .collect(Collectors.joining(",\n          "));
-    out.append(
+    reads.append(
         """
 
-          static %1$s read%2$s(Node node) {
+          public static %1$s read%2$s(Node node) {
             Fields in = node.fields();
             try {
               return new %1$s(
@@ -93,8 +122,12 @@ final class CodecSource {
               throw node.refused(e);
             }
           }
+        """
+            .formatted(type, shapes.nameOf(type), arguments));
+    writes.append(
+        """
 
-          static <V> V write%2$s(%1$s value, Target<V> to) {
+          public static <V> V write%2$s(%1$s value, Target<V> to) {
             V out = to.object();
             fill%2$s(value, out, to);
             return out;
@@ -102,20 +135,20 @@ final class CodecSource {
 
           static <V> void fill%2$s(%1$s value, V out, Target<V> to) {
         """
-            .formatted(type, shapes.nameOf(type), arguments));
+            .formatted(type, shapes.nameOf(type)));
     for (RecordComponentElement component : type.getRecordComponents()) {
-      out.append("    ").append(writing(component)).append('\n');
+      writes.append("    ").append(writing(component)).append('\n');
     }
-    out.append("  }\n");
+    writes.append("  }\n");
   }
 
-  private void writeTextOrList(TypeElement type) {
+  private void addTextOrList(TypeElement type) {
     RecordComponentElement text = type.getRecordComponents().getFirst();
     RecordComponentElement list = type.getRecordComponents().getLast();
-    out.append(
+    reads.append(
         """
 
-          static %1$s read%2$s(Node node) {
+          public static %1$s read%2$s(Node node) {
             if (!node.isText() && !node.isList()) {
               throw node.expected("text or a list");
             }
@@ -127,15 +160,18 @@ final class CodecSource {
               throw node.refused(e);
             }
           }
+        """
+            .formatted(type, shapes.nameOf(type), reader(list.asType(), list)));
+    writes.append(
+        """
 
-          static <V> V write%2$s(%1$s value, Target<V> to) {
-            return value.%4$s() != null ? to.text(value.%4$s()) : %5$s;
+          public static <V> V write%2$s(%1$s value, Target<V> to) {
+            return value.%3$s() != null ? to.text(value.%3$s()) : %4$s;
           }
         """
             .formatted(
                 type,
                 shapes.nameOf(type),
-                reader(list.asType(), list),
                 text.getSimpleName(),
                 written(list.asType(), "value." + list.getSimpleName() + "()", list)));
   }
@@ -192,7 +228,7 @@ final class CodecSource {
           case "java.lang.Long" -> "Node::longInteger";
           case "java.lang.Boolean" -> "Node::flag";
           case "java.util.List" -> reader(declared.getTypeArguments().getFirst(), where);
-          default -> "Codec::read" + shapes.nameOf(declared.asElement());
+          default -> "Reads::read" + shapes.nameOf(declared.asElement());
         };
       }
       default -> throw new UnsupportedShape("the codec doesn't know " + type, where);
@@ -220,35 +256,35 @@ final class CodecSource {
     };
   }
 
-  private void writeEnum(TypeElement type) {
+  private void addEnum(TypeElement type) {
     List<? extends Element> constants =
         type.getEnclosedElements().stream()
             .filter(e -> e.getKind() == ElementKind.ENUM_CONSTANT)
             .toList();
-    out.append(
-        "\n  static %s read%s(Node node) {\n    return switch (node.text()) {\n"
+    reads.append(
+        "\n  public static %s read%s(Node node) {\n    return switch (node.text()) {\n"
             .formatted(type, shapes.nameOf(type)));
     for (Element constant : constants) {
-      out.append(
+      reads.append(
           "      case \"%s\" -> %s.%s;\n"
               .formatted(Shapes.constantName(constant), type, constant.getSimpleName()));
     }
     String expected =
         constants.stream().map(Shapes::constantName).collect(Collectors.joining(", "));
-    out.append(
+    reads.append(
         "      default -> throw node.expected(\"one of %s\");\n    };\n  }\n".formatted(expected));
-    out.append(
-        "\n  static <V> V write%s(%s value, Target<V> to) {\n    return to.text(switch (value) {\n"
+    writes.append(
+        "\n  public static <V> V write%s(%s value, Target<V> to) {\n    return to.text(switch (value) {\n"
             .formatted(shapes.nameOf(type), type));
     for (Element constant : constants) {
-      out.append(
+      writes.append(
           "      case %s -> \"%s\";\n"
               .formatted(constant.getSimpleName(), Shapes.constantName(constant)));
     }
-    out.append("    });\n  }\n");
+    writes.append("    });\n  }\n");
   }
 
-  private void writeSealed(TypeElement type) {
+  private void addSealed(TypeElement type) {
     Map<String, TypeElement> kinds = Shapes.kinds(type);
     List<TypeElement> others =
         type.getPermittedSubclasses().stream()
@@ -261,27 +297,28 @@ final class CodecSource {
         others.stream().filter(t -> Shapes.wrappedBy(t) == null).findFirst().orElse(null);
     TypeElement own = hull == null ? null : Shapes.wrappedBy(hull);
     boolean listed = own != null && shapes.isListed(own);
-    out.append(
-        "\n  static %s read%s(Node node) {\n    return switch (node.kind()) {\n"
+    reads.append(
+        "\n  public static %s read%s(Node node) {\n    return switch (node.kind()) {\n"
             .formatted(type, shapes.nameOf(type)));
     kinds.forEach(
         (kind, t) ->
-            out.append("      case \"%s\" -> read%s(node);\n".formatted(kind, shapes.nameOf(t))));
+            reads.append("      case \"%s\" -> read%s(node);\n".formatted(kind, shapes.nameOf(t))));
     if (unknown != null) {
-      out.append("      default -> read%s(node);\n".formatted(shapes.nameOf(unknown)));
+      reads.append("      default -> read%s(node);\n".formatted(shapes.nameOf(unknown)));
     } else if (listed) {
-      out.append("      default -> new %s(read%s(node));\n".formatted(hull, shapes.nameOf(own)));
+      reads.append("      default -> new %s(read%s(node));\n".formatted(hull, shapes.nameOf(own)));
     } else {
-      out.append(
+      reads.append(
           "      default -> throw node.at(\"kind\").expected(\"one of %s\");\n"
               .formatted(String.join(", ", kinds.keySet())));
     }
-    out.append(
-        "    };\n  }\n\n  static <V> V write%s(%s value, Target<V> to) {\n    return switch (value) {\n"
+    reads.append("    };\n  }\n");
+    writes.append(
+        "\n  public static <V> V write%s(%s value, Target<V> to) {\n    return switch (value) {\n"
             .formatted(shapes.nameOf(type), type));
     kinds.forEach(
         (kind, t) ->
-            out.append(
+            writes.append(
                 """
                       case %s v -> {
                         V out = to.object();
@@ -292,18 +329,19 @@ final class CodecSource {
                 """
                     .formatted(t, kind, shapes.nameOf(t))));
     if (unknown != null) {
-      out.append("      case %s v -> write%s(v, to);\n".formatted(unknown, shapes.nameOf(unknown)));
+      writes.append(
+          "      case %s v -> write%s(v, to);\n".formatted(unknown, shapes.nameOf(unknown)));
     }
     if (listed) {
       String inner = hull.getRecordComponents().getFirst().getSimpleName() + "()";
-      out.append(
+      writes.append(
           "      case %s v -> write%s((%s) v.%s, to);\n"
               .formatted(hull, shapes.nameOf(own), shapes.listOf(own), inner));
     } else if (hull != null) {
-      out.append(
+      writes.append(
           "      case %s v -> throw new IllegalStateException(\"never written\");\n"
               .formatted(hull));
     }
-    out.append("    };\n  }\n");
+    writes.append("    };\n  }\n");
   }
 }

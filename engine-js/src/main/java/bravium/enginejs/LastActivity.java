@@ -1,7 +1,7 @@
 package bravium.enginejs;
 
 import bravium.core.activity.Activity;
-import bravium.core.codec.Codec;
+import bravium.core.codec.Reads;
 import bravium.core.games.Games;
 import bravium.core.json.FormatProblem;
 import bravium.core.play.Prepared;
@@ -57,12 +57,11 @@ final class LastActivity {
       for (int i = 0; i < written.getLength(); i++) {
         JSObject piece = written.get(i);
         int place = placeOf(places, piece);
-        pieces.add(
-            place >= 0 ? questions.get(place) : Codec.QUESTION.read(NativeJson.value(piece)));
+        pieces.add(place >= 0 ? questions.get(place) : Reads.readQuestion(NativeJson.node(piece)));
         setPlace(fresh, piece, i);
       }
       Activity pieced =
-          Codec.ACTIVITY.read(NativeJson.value(withoutQuestions(read))).withQuestions(pieces);
+          Reads.readActivity(NativeJson.node(withoutQuestions(read))).withQuestions(pieces);
       if (pieced.game().questions().size() < pieces.size()) {
         return whole(read);
       }
@@ -76,7 +75,7 @@ final class LastActivity {
   }
 
   private static Activity whole(JSObject read) {
-    return Codec.ACTIVITY.read(NativeJson.value(read));
+    return Reads.readActivity(NativeJson.node(read));
   }
 
   @JSBody(

@@ -1,5 +1,6 @@
 package bravium.enginejs;
 
+import bravium.core.json.Node;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
@@ -27,13 +28,18 @@ final class NativeJson {
 
   private NativeJson() {}
 
+  /** The value as the codec reads it. */
+  static Node node(JSObject value) {
+    return Node.root(value(value));
+  }
+
   static JsonValue value(JSObject value) {
     return switch (kind(value)) {
       case NULL -> Json.NULL;
       case TRUE -> Json.TRUE;
       case FALSE -> Json.FALSE;
       case INTEGER -> Json.value((long) ((JSNumber) value).doubleValue());
-      case NUMBER -> Json.parse(textOf(value));
+      case NUMBER -> Json.value(((JSNumber) value).doubleValue());
       case TEXT -> Json.value(((JSString) value).stringValue());
       case LIST -> list(value);
       case NOTHING -> Json.NULL;
@@ -71,9 +77,6 @@ final class NativeJson {
               + " : typeof v === 'number' ? (Number.isSafeInteger(v) && !Object.is(v, -0) ? 3 : 4)"
               + " : typeof v === 'string' ? 5 : Array.isArray(v) ? 6 : 7;")
   private static native int kind(JSObject v);
-
-  @JSBody(params = "value", script = "return String(value);")
-  private static native String textOf(JSObject value);
 
   @JSBody(params = "value", script = "return Object.keys(value);")
   private static native JSArrayReader<JSString> names(JSObject value);

@@ -1,6 +1,6 @@
 package bravium.enginejs;
 
-import bravium.core.codec.Codec;
+import bravium.core.codec.Writes;
 import bravium.core.json.FormatProblem;
 import bravium.core.json.Target;
 import bravium.core.play.Audience;
@@ -71,9 +71,12 @@ final class Tables {
     Turn turn = Engine.play(table.game, table.sitting, move, at);
     table.sitting = turn.sitting();
     V answer = to.object();
-    to.put(answer, "happenings", Codec.HAPPENING.writeList(turn.happenings(), to));
+    to.put(
+        answer,
+        "happenings",
+        to.list(turn.happenings(), happening -> Writes.writeHappening(happening, to)));
     if (turn.refusal() != null) {
-      to.put(answer, "refusal", Codec.REFUSAL.write(turn.refusal(), to));
+      to.put(answer, "refusal", Writes.writeRefusal(turn.refusal(), to));
     }
     to.put(answer, "repeated", to.flag(turn.repeated()));
     return answer;

@@ -40,6 +40,7 @@ import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -48,6 +49,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
+import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.CleanupMode;
 import org.junit.jupiter.api.io.TempDir;
@@ -60,6 +62,8 @@ class ParityTest {
 
   private static final int GAMES = Integer.getInteger("bravium.parity", 200);
   private static final long SEED = 20_261_123;
+
+  private static final Path COMPILED = Path.of("target/js");
 
   private static final Basics BASICS =
       new RandomActivities(new Random(SEED)).any().game().questions().getFirst().basics();
@@ -114,15 +118,37 @@ class ParityTest {
     for (int game = 0; game < GAMES; game++) {
       playOne(random, game);
     }
-    List<String> actual = playInNode();
+    answersTheSame("engine.js");
+    assertThat(expected).anyMatch(line -> line.contains("\"refusal\":\"not-open\""));
+    assertThat(expected).anyMatch(line -> line.contains("\"kind\":\"won\""));
+    assertThat(expected).anyMatch(line -> line.contains("\"kind\":\"lost\""));
+  }
 
+  /** The module of packages, which can do nothing but play. */
+  @Test
+  void whatOnlyPlaysAnswersTheSameAndIsMuchSmaller() throws Exception {
+    Random random = new Random(SEED + 1);
+    for (int game = 0; game < GAMES / 10; game++) {
+      playAndRebuild(random, any(random, game), game);
+    }
+    answersTheSame("play.js");
+    assertThat(gzipped("play.js")).isLessThan(gzipped("engine.js") * 3 / 4);
+  }
+
+  private static int gzipped(String module) throws IOException {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try (GZIPOutputStream out = new GZIPOutputStream(bytes)) {
+      Files.copy(COMPILED.resolve(module), out);
+    }
+    return bytes.size();
+  }
+
+  private void answersTheSame(String module) throws IOException, InterruptedException {
+    List<String> actual = playInNode(module);
     assertThat(actual).hasSameSizeAs(expected);
     for (int i = 0; i < expected.size(); i++) {
       assertThat(actual.get(i)).as(calls.get(i)).isEqualTo(expected.get(i));
     }
-    assertThat(expected).anyMatch(line -> line.contains("\"refusal\":\"not-open\""));
-    assertThat(expected).anyMatch(line -> line.contains("\"kind\":\"won\""));
-    assertThat(expected).anyMatch(line -> line.contains("\"kind\":\"lost\""));
   }
 
   /** A browser and the JVM may know different scripts, forms and numbers: both judge the same. */
@@ -146,7 +172,9 @@ class ParityTest {
         NUMBERS.forEach(typed -> ask("judgement", question, Json.value(typed)));
       }
     }
-    assertThat(playInNode()).isEqualTo(expected).noneMatch(line -> line.contains("\"problem\""));
+    assertThat(playInNode("engine.js"))
+        .isEqualTo(expected)
+        .noneMatch(line -> line.contains("\"problem\""));
   }
 
   private static Numeric number(String value, String tolerance) {
@@ -173,15 +201,15 @@ class ParityTest {
           catchThrowableOfType(FormatProblem.class, () -> Codec.ACTIVITY.read(written));
       call("readiness", Format.problem(problem), written);
     }
-    assertThat(playInNode()).isEqualTo(expected).allMatch(line -> line.contains("\"problem\""));
+    assertThat(playInNode("engine.js"))
+        .isEqualTo(expected)
+        .allMatch(line -> line.contains("\"problem\""));
   }
 
   private void playOne(Random random, int game) {
     RandomActivities activities = new RandomActivities(random);
-    RandomMoves moves = new RandomMoves(random);
-    Activity activity = game % 2 == 0 ? activities.any() : new RandomHunts(random).any();
+    Activity activity = any(random, game);
     JsonValue written = Codec.ACTIVITY.tree(activity);
-    Opening opening = activities.atTheFront(activity, "seed-" + game, 1_000L * game);
     if (game % 3 == 0) {
       Readiness readiness =
           game % 9 == 0 ? Games.readinessWithMends(activity) : Games.readiness(activity);
@@ -205,21 +233,8 @@ class ParityTest {
     }
     Look look = activities.look();
     call("dress", Codec.DRESS.tree(Dress.of(look)), Codec.LOOK.tree(look));
-    table++;
-    tables.open(Games.prepared(activity), opening);
-    call("open", Json.value(table), written, Codec.OPENING.tree(opening));
-    for (int i = 0; i < 9; i++) {
-      Move move = moves.next(activity, tables.sitting(table));
-      long at = 1_000L * game + random.nextInt(100_000);
-      JsonValue came = tables.play(table, move, at, TREE);
-      call("play", came, Json.value(table), Codec.MOVE.tree(move), Json.value(at));
-      Audience audience = Audience.values()[i % 3];
-      show(audience, at);
-    }
+    playAndRebuild(random, activity, game);
     Aid aid = Aid.values()[game % 4];
-    List<Played> log = List.copyOf(tables.log(table));
-    call("log", list(Codec.PLAYED, log), Json.value(table));
-    Sitting sitting = tables.sitting(table);
     tables.aid(table, aid, 9_000_000_000L);
     JsonValue aided = Json.value(aid.name().toLowerCase(Locale.ROOT));
     call("aid", Json.TRUE, Json.value(table), aided, Json.value(9_000_000_000L));
@@ -228,14 +243,34 @@ class ParityTest {
     tables.follow(table, Games.prepared(edited));
     call("follow", Json.TRUE, Json.value(table), Codec.ACTIVITY.tree(edited));
     show(Audience.PROJECTOR, 9_000_000_000L);
+  }
+
+  private static Activity any(Random random, int game) {
+    return game % 2 == 0 ? new RandomActivities(random).any() : new RandomHunts(random).any();
+  }
+
+  private void playAndRebuild(Random random, Activity activity, int game) {
+    Opening opening =
+        new RandomActivities(random).atTheFront(activity, "seed-" + game, 1_000L * game);
+    JsonValue written = Codec.ACTIVITY.tree(activity);
+    RandomMoves moves = new RandomMoves(random);
+    table++;
+    tables.open(Games.prepared(activity), opening);
+    call("open", Json.value(table), written, Codec.OPENING.tree(opening));
+    for (int i = 0; i < 9; i++) {
+      Move move = moves.next(activity, tables.sitting(table));
+      long at = 1_000L * game + random.nextInt(100_000);
+      JsonValue came = tables.play(table, move, at, TREE);
+      call("play", came, Json.value(table), Codec.MOVE.tree(move), Json.value(at));
+      show(Audience.values()[i % 3], at);
+    }
+    Sitting sitting = tables.sitting(table);
+    List<Played> log = List.copyOf(tables.log(table));
+    JsonArray played = list(Codec.PLAYED, log);
+    call("log", played, Json.value(table));
     table++;
     tables.rebuild(Games.prepared(activity), opening, log);
-    call(
-        "rebuild",
-        Json.value(table),
-        written,
-        Codec.OPENING.tree(opening),
-        list(Codec.PLAYED, log));
+    call("rebuild", Json.value(table), written, Codec.OPENING.tree(opening), played);
     show(Audience.PLAYER, 5_000);
     assertThat(tables.sitting(table)).isEqualTo(sitting);
   }
@@ -275,9 +310,9 @@ class ParityTest {
     expected.add(answer.toString());
   }
 
-  private List<String> playInNode() throws IOException, InterruptedException {
+  private List<String> playInNode(String module) throws IOException, InterruptedException {
     Path cases = Files.write(folder.resolve("cases.jsonl"), calls);
-    Path engine = Files.copy(Path.of("target/js/engine.js"), folder.resolve("engine.mjs"));
+    Path engine = Files.copy(COMPILED.resolve(module), folder.resolve("engine.mjs"));
     Path script = Path.of("src/test/js/play-cases.mjs").toAbsolutePath();
     Path out = folder.resolve("answers.jsonl");
     Process node =

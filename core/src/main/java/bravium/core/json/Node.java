@@ -36,7 +36,8 @@ public final class Node {
     this.index = index;
   }
 
-  static Node root(JsonValue value) {
+  /** The whole of what was written. */
+  public static Node root(JsonValue value) {
     return new Node(value, null, "$", -1);
   }
 
