@@ -15,8 +15,6 @@ import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
 
 /** Every kind of question: written, and answered right, wrong and partly right. */
 @ExtendWith(Browsers.class)
@@ -24,51 +22,21 @@ class KindsTest {
 
   private final TestServer server = TestServer.shared();
 
-  /** How a learner does things: by touch, or with the keyboard alone. */
-  private enum Hand {
-    TOUCH,
-    KEYBOARD;
-
-    void press(Locator thing) {
-      if (this == TOUCH) {
-        thing.click();
-      } else {
-        thing.press("Enter");
-      }
-    }
-
-    void choose(Page page, String option) {
-      Locator label = page.locator("label", new Page.LocatorOptions().setHasText(option));
-      if (this == TOUCH) {
-        label.click();
-      } else {
-        label.locator("input").press(" ");
-      }
-    }
-  }
-
-  @ParameterizedTest
-  @EnumSource(Hand.class)
-  void everyKindIsAnsweredByTouchOnAPhoneAndByKeyboardAtTheFront(Hand hand) {
+  @Test
+  void everyKindIsAnsweredByTouchOnAPhone() {
     Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
     teacher.open("The beekeeper’s notebook");
-    Page page = teacher.page;
-    if (hand == Hand.TOUCH) {
-      String link = teacher.learnersLink();
-      page = Browsers.phone(server.address());
-      new Learner(page).come(link);
-    } else {
-      teacher.toTheFront();
-    }
-    Learner learner = new Learner(page);
-    Consumer<String> press = name -> hand.press(learner.button(name));
+    String link = teacher.learnersLink();
+    Page page = Browsers.phone(server.address());
+    Learner learner = new Learner(page).come(link);
+    Consumer<String> press = name -> learner.button(name).click();
     assertThat(learner.text("up to 2 tries each")).isVisible();
     press.accept("Start");
 
     press.accept("Go on");
 
     for (String option : new String[] {"nectar", "water", "honey"}) {
-      hand.choose(page, option);
+      choose(page, option);
     }
     press.accept("Answer");
     assertThat(learner.text("Partly right")).isVisible();
@@ -91,17 +59,17 @@ class KindsTest {
     assertThat(learner.text("+15 points")).isVisible();
     press.accept("Next");
 
-    put(page, hand, "three", "Gap 1");
-    put(page, hand, "larva", "Gap 2");
-    put(page, hand, "mud", "Gap 3");
-    put(page, hand, "pupa", "Gap 4");
+    put(page, "three", "Gap 1");
+    put(page, "larva", "Gap 2");
+    put(page, "mud", "Gap 3");
+    put(page, "pupa", "Gap 4");
     press.accept("Answer");
     assertThat(learner.text("Partly right")).isVisible();
     press.accept("Try again");
-    put(page, hand, "three", "Gap 1");
-    put(page, hand, "larva", "Gap 2");
-    put(page, hand, "wax", "Gap 3");
-    put(page, hand, "pupa", "Gap 4");
+    put(page, "three", "Gap 1");
+    put(page, "larva", "Gap 2");
+    put(page, "wax", "Gap 3");
+    put(page, "pupa", "Gap 4");
     press.accept("Answer");
     assertThat(learner.text("+10 points")).isVisible();
     press.accept("Next");
@@ -111,45 +79,43 @@ class KindsTest {
     press.accept(card + ": one place down");
     assertThat(page.locator("ol.card-field li").nth(1)).containsText(card);
     press.accept("Answer");
-    hand.press(learner.button("Leave it so").or(learner.button("Next")));
+    learner.button("Leave it so").or(learner.button("Next")).click();
 
-    put(page, hand, "made of wax", "beside the comb");
-    put(page, hand, "closes cracks", "beside pollen");
+    put(page, "made of wax", "beside the comb");
+    put(page, "closes cracks", "beside pollen");
     press.accept("Answer");
     assertThat(learner.text("Partly right")).isVisible();
     press.accept("Leave it so");
 
-    put(page, hand, "lays eggs", "Drone");
+    put(page, "lays eggs", "Drone");
     press.accept("Answer");
     assertThat(learner.text("Not this one")).isVisible();
     press.accept("Try again");
-    put(page, hand, "lays eggs", "Queen");
+    put(page, "lays eggs", "Queen");
     press.accept("Answer");
     press.accept("Next");
 
-    point(page, hand, 700, 550);
+    point(page, 700, 550);
     press.accept("Answer");
     assertThat(learner.text("In there is her honey stomach")).isVisible();
     press.accept("Try again");
-    point(page, hand, 560, 770);
+    point(page, 560, 770);
     press.accept("Answer");
     assertThat(learner.text("The baskets are on her back legs.")).isVisible();
     AccessibilityTest.check(page, "the place");
     press.accept("Next");
 
-    hand.choose(page, "False");
+    choose(page, "False");
     press.accept("Answer");
     press.accept("Next");
-    hand.choose(page, "wave your hand");
+    choose(page, "wave your hand");
     press.accept("Answer");
     assertThat(learner.text("Waving frightens her")).isVisible();
     press.accept("Leave it so");
 
     page.getByLabel("Write what you think").fill("For the winter.");
-    if (hand == Hand.TOUCH) {
-      page.reload();
-      assertThat(page.getByLabel("Write what you think")).hasValue("For the winter.");
-    }
+    page.reload();
+    assertThat(page.getByLabel("Write what you think")).hasValue("For the winter.");
     press.accept("Answer");
     assertThat(learner.text("Your teacher will mark it.")).isVisible();
     press.accept("Next");
@@ -201,24 +167,18 @@ class KindsTest {
     page.mouse().up();
   }
 
+  private static void choose(Page page, String option) {
+    page.locator("label", new Page.LocatorOptions().setHasText(option)).click();
+  }
+
   /** Marks a place, told in thousandths of the picture. */
-  private static void point(Page page, Hand hand, int x, int y) {
+  private static void point(Page page, int x, int y) {
     Locator picture = page.locator(".stage-picture");
     // Before it is there, it has another size.
     page.waitForFunction("() => document.querySelector('.stage-picture')?.naturalWidth > 0");
-    if (hand == Hand.TOUCH) {
-      BoundingBox box = picture.boundingBox();
-      picture.click(
-          new Locator.ClickOptions().setPosition(box.width * x / 1000, box.height * y / 1000));
-      return;
-    }
-    Locator mark = page.locator("button", new Page.LocatorOptions().setHas(picture));
-    for (int i = 0; i < Math.abs(x - 500) / 20; i++) {
-      mark.press(x > 500 ? "ArrowRight" : "ArrowLeft");
-    }
-    for (int i = 0; i < Math.abs(y - 500) / 20; i++) {
-      mark.press(y > 500 ? "ArrowDown" : "ArrowUp");
-    }
+    BoundingBox box = picture.boundingBox();
+    picture.click(
+        new Locator.ClickOptions().setPosition(box.width * x / 1000, box.height * y / 1000));
   }
 
   @Test
@@ -243,59 +203,14 @@ class KindsTest {
   }
 
   @Test
-  void everyKindIsWrittenOnTheSheetAndShownBesideIt() {
+  void areasAreDrawnOnAPictureAndPointedAtBesideIt() {
     Teacher teacher =
-        new Teacher(Browsers.desktop(server.address())).signIn().startBlankQuiz("All kinds");
+        new Teacher(Browsers.desktop(server.address())).signIn().startBlankQuiz("Areas");
     Page page = teacher.page;
     Locator text = page.locator("fieldset textarea").first();
 
-    text.fill("What covers a honey cell?");
-    kind(page, "typed answer");
-    text.press("Enter");
-    page.keyboard().type("wax");
-    page.getByLabel("Try an answer").fill("Wax!");
-    assertThat(page.getByText("Right: “wax”, but for capitals, spaces or stops.")).isVisible();
-    page.getByLabel("Try an answer").fill("wac");
-    assertThat(page.getByText("Not right: none of your answers.")).isVisible();
-    assertThat(teacher.stage().getByLabel("Your answer")).isVisible();
-
-    add(page, "How much honey is in two jars of half a kilo?", "number");
-    page.getByLabel("The right number").fill("1");
-    page.getByLabel("Unit", new Page.GetByLabelOptions().setExact(true)).fill("kg");
-    page.getByLabel("Try an answer").fill("1,0 g");
-    assertThat(page.getByText("the number is right, but with another unit than 1")).isVisible();
-
-    add(page, "Bees make [honey] and [wax].", "gaps in a sentence");
-    page.getByLabel("Words that fit nowhere").fill("milk");
-    assertThat(teacher.stage().getByText("milk")).isVisible();
-
-    add(page, "From small to large", "put in order");
-    lines(page, "Card", "egg", "larva", "bee");
-    assertThat(teacher.stage().getByText("larva").first()).isVisible();
-
-    add(page, "What belongs together?", "match pairs");
-    page.getByLabel("Pair 1, left").fill("queen");
-    page.getByLabel("Pair 1, right").fill("eggs");
-    page.getByLabel("Pair 2, left").fill("drone");
-    page.getByLabel("Pair 2, right").fill("no sting");
-    assertThat(teacher.stage().getByText("no sting")).isVisible();
-
-    add(page, "Alive or made?", "sort into groups");
-    lines(page, "Group", "alive", "made");
-    page.getByLabel("Card 1 for alive").fill("bee");
-    page.getByLabel("Card 2 for alive").fill("larva");
-    page.getByLabel("Card 1 for made").fill("comb");
-    assertThat(teacher.stage().getByText("comb")).isVisible();
-
-    add(page, "Which are bees?", "pick all that apply");
-    lines(page, "Option", "queen", "drone", "wasp");
-    page.getByLabel("Option A is right").click();
-    page.getByLabel("Option B is right").click();
-    page.getByLabel("What a partly right answer brings").selectOption("each right part counts");
-    assertThat(page.getByLabel("Readiness")).containsText("1 thing to look at");
-    AccessibilityTest.check(page, "all kinds on the sheet");
-
-    add(page, "Where is the door?", "point at a place");
+    text.fill("Where is the door?");
+    kind(page, "point at a place");
     teacher.button("Choose a picture").click();
     page.locator("dialog").getByText("Hive").click();
     assertThat(page.getByLabel("What the picture shows, for those who can’t see it"))
@@ -320,15 +235,9 @@ class KindsTest {
     teacher.button("Answer").click();
     assertThat(teacher.stage()).containsText("+10 points");
 
-    add(page, "What is honey for?", "free answer");
-    page.getByLabel("An answer as it could be").fill("For the winter");
-    assertThat(teacher.stage().getByLabel("Write what you think")).isVisible();
-
     teacher.waitUntilSaved();
     page.reload();
-    assertThat(page.locator("[data-line]")).hasCount(9);
-    assertThat(page.getByText("honey · wax")).isVisible();
-    assertThat(page.getByText("you mark it")).isVisible();
+    assertThat(page.locator("[data-line]")).hasCount(1);
   }
 
   @Test
@@ -376,34 +285,15 @@ class KindsTest {
     assertThat(learner.text("+10 points")).isVisible();
   }
 
-  private static void put(Page page, Hand hand, String card, String place) {
+  private static void put(Page page, String card, String place) {
     Locator stage = page.locator(".stage");
     Locator.GetByRoleOptions exactly = new Locator.GetByRoleOptions().setExact(true);
-    hand.press(stage.getByRole(AriaRole.BUTTON, exactly.setName(card)));
+    stage.getByRole(AriaRole.BUTTON, exactly.setName(card)).click();
     String put = "Put " + card + " into " + place;
-    hand.press(stage.getByRole(AriaRole.BUTTON, exactly.setName(put)));
-  }
-
-  private static void add(Page page, String text, String kind) {
-    page.getByText("Another question").click();
-    page.locator("fieldset textarea").first().fill(text);
-    kind(page, kind);
+    stage.getByRole(AriaRole.BUTTON, exactly.setName(put)).click();
   }
 
   private static void kind(Page page, String kind) {
     page.getByLabel("Kind of question").selectOption(kind);
-  }
-
-  /** Types lines with Enter between them. */
-  private static void lines(Page page, String label, String... texts) {
-    boolean letters = label.equals("Option");
-    page.getByLabel(label + (letters ? " A" : " 1"), new Page.GetByLabelOptions().setExact(true))
-        .focus();
-    for (int i = 0; i < texts.length; i++) {
-      if (i > 0) {
-        page.keyboard().press("Enter");
-      }
-      page.keyboard().type(texts[i]);
-    }
   }
 }
