@@ -290,12 +290,13 @@ public final class Bench {
   }
 
   private void sizes() throws IOException {
-    byte[] engine = Files.readAllBytes(root.resolve("engine-js/target/js/engine.js"));
-    ByteArrayOutputStream zipped = new ByteArrayOutputStream();
-    try (GZIPOutputStream out = new GZIPOutputStream(zipped)) {
-      out.write(engine);
+    for (String module : List.of("engine.js", "play.js")) {
+      ByteArrayOutputStream zipped = new ByteArrayOutputStream();
+      try (GZIPOutputStream out = new GZIPOutputStream(zipped)) {
+        Files.copy(root.resolve("engine-js/target/js").resolve(module), out);
+      }
+      line(module + ", gzipped", kilobytes(zipped.size()), "", "", "");
     }
-    line("engine-js, gzipped", kilobytes(zipped.size()), "", "", "");
   }
 
   private ServerProcess server(String name, String... settings) {

@@ -39,7 +39,7 @@ public class EarlierGames {
       Sitting after = Engine.play(stored.game(), before, played.move(), played.at()).sitting();
       if (after.log().size() > before.log().size()) {
         stored = stored.after(after, played.at());
-        sittings.addMove(stored, OwnWords.in(stored.activity(), after));
+        sittings.addMove(stored, OwnWords.in(stored.activity(), after), false);
       }
     }
   }

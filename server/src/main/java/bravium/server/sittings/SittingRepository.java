@@ -175,8 +175,9 @@ class SittingRepository {
    * Writes the last move of a sitting and how the sitting stands after it.
    *
    * @param words what stands in it in the player's own words; null where that did not change
+   * @param runsOn whether it ran before the move and runs after it: then its row stays as it is
    */
-  void addMove(StoredSitting stored, @Nullable List<OwnWords> words) {
+  void addMove(StoredSitting stored, @Nullable List<OwnWords> words, boolean runsOn) {
     Sitting after = stored.sitting();
     Played played = after.log().getLast();
     Instant at = Instant.ofEpochMilli(played.at());
@@ -193,7 +194,7 @@ class SittingRepository {
           if (words != null) {
             setWords(dsl, stored.row(), words, at);
           }
-          return settle(dsl, stored, marked ? null : at);
+          return runsOn ? 0 : settle(dsl, stored, marked ? null : at);
         });
   }
 

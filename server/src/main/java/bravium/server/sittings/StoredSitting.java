@@ -34,6 +34,10 @@ public record StoredSitting(
     return game.activity();
   }
 
+  boolean runs() {
+    return review == null && sitting.outcome() == null;
+  }
+
   /**
    * The same after a move; when that has ended the game, with its review.
    *

@@ -102,7 +102,7 @@ public class WarmSittings implements Nightly {
       StoredSitting after = before.after(turn.sitting(), clock.millis());
       List<OwnWords> words = OwnWords.in(after.activity(), after.sitting());
       boolean same = words.equals(OwnWords.in(before.activity(), before.sitting()));
-      sittings.addMove(after, same ? null : words);
+      sittings.addMove(after, same ? null : words, before.runs() && after.runs());
       sitting.stored = after;
     }
     return turn;
@@ -125,7 +125,7 @@ public class WarmSittings implements Nightly {
       Played marked = new Played(move, clock.millis());
       Sitting later = before.sitting().withMoves(before.sitting().log().with(marked));
       StoredSitting after = before.after(later, review);
-      sittings.addMove(after, OwnWords.in(review));
+      sittings.addMove(after, OwnWords.in(review), false);
       sitting.stored = after;
     }
     return new Turn(sitting.stored.sitting(), List.of(), refusal, false);

@@ -3,6 +3,7 @@ package bravium.server.sittings;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyBoolean;
 import static org.mockito.Mockito.doNothing;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
@@ -59,12 +60,15 @@ class WarmSittingsTest {
 
     assertThat(warm.read("s", any -> true).sitting().now()).isEqualTo("q1");
     verify(rows, times(1)).find("s");
-    verify(rows).addMove(any(), any());
+    verify(rows).addMove(any(), any(), anyBoolean());
   }
 
   @Test
   void aMoveThatCouldNotBeWrittenDidNotHappen() {
-    doThrow(new DataAccessException("disk full")).doNothing().when(rows).addMove(any(), any());
+    doThrow(new DataAccessException("disk full"))
+        .doNothing()
+        .when(rows)
+        .addMove(any(), any(), anyBoolean());
 
     assertThatThrownBy(() -> warm.play("s", any -> true, START))
         .isInstanceOf(DataAccessException.class);
@@ -75,10 +79,10 @@ class WarmSittingsTest {
 
   @Test
   void aRefusedMoveIsNotWritten() {
-    doNothing().when(rows).addMove(any(), any());
+    doNothing().when(rows).addMove(any(), any(), anyBoolean());
     Move late = new Move("k2", Mover.PLAYER, new Action.Continue("q1"));
 
     assertThat(warm.play("s", any -> true, late).refusal()).isEqualTo(Refusal.NOT_OPEN);
-    verify(rows, never()).addMove(any(), any());
+    verify(rows, never()).addMove(any(), any(), anyBoolean());
   }
 }
