@@ -1,5 +1,5 @@
-import { useInfiniteQuery } from "@tanstack/react-query";
-import type { MediaKind, MediaList, MediumCard, MediumWords } from "../generated/types";
+import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
+import type { DetailMap, MediaKind, MediaList, MediumCard, MediumWords } from "../generated/types";
 import { call } from "./client";
 
 export const mediaKeys = { all: ["media"] };
@@ -40,3 +40,13 @@ export const removeMedium = (medium: string) =>
 
 export const bringBackMedium = (medium: string) =>
   call<void>(`/api/media/${medium}/return`, { method: "POST" });
+
+/** How much there is to see in each part of a picture; the same for ever. */
+export const useDetail = (medium?: string) =>
+  useQuery({
+    queryKey: ["detail", medium],
+    queryFn: () => call<DetailMap>(`/api/media/${medium}/detail`),
+    enabled: medium !== undefined,
+    staleTime: Number.POSITIVE_INFINITY,
+    retry: false,
+  });

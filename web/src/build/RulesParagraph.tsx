@@ -89,20 +89,26 @@ function QuestionRules(props: {
         {...limits.Rules.worth}
         change={(worth) => change({ worth })}
       />{" "}
-      {words.rules.points} {words.rules.winWith}{" "}
-      <NumberChip
-        label={words.rules.passMarkLabel}
-        place="pass-mark"
-        value={rules.passMark}
-        {...limits.Rules.passMark}
-        change={(passMark) => change({ passMark })}
-      />{" "}
-      {words.rules.percent}
-      <span className="text-soft">
-        {passMark && (own?.wins(passMark) ?? words.rules.thatIs(passMark, rules))}
-      </span>{" "}
-      <TeamsSentence rules={rules} ownPoints={own !== undefined} change={change} />
-      <MoreRules rules={rules} ownPoints={own !== undefined} change={change} />
+      {words.rules.points}
+      {own?.passMark !== false && (
+        <>
+          {" "}
+          {words.rules.winWith}{" "}
+          <NumberChip
+            label={words.rules.passMarkLabel}
+            place="pass-mark"
+            value={rules.passMark}
+            {...limits.Rules.passMark}
+            change={(passMark) => change({ passMark })}
+          />{" "}
+          {words.rules.percent}
+          <span className="text-soft">
+            {passMark && (own?.wins(passMark) ?? words.rules.thatIs(passMark, rules))}
+          </span>
+        </>
+      )}{" "}
+      <TeamsSentence rules={rules} ownPoints={own?.ownPoints === true} change={change} />
+      <MoreRules rules={rules} ownPoints={own?.ownPoints === true} change={change} />
     </>
   );
 }

@@ -5,6 +5,7 @@ import type {
   Aid,
   Audience,
   Climb,
+  DetailMap,
   Difference,
   Dress,
   Finding,
@@ -15,6 +16,7 @@ import type {
   Named,
   NumberRead,
   Opening,
+  PictureReveal,
   Played,
   QuestionUnion,
   Readiness,
@@ -22,6 +24,7 @@ import type {
   Showing,
   Spot,
   SwitchExample,
+  Telling,
   Trail,
 } from "../generated/types";
 import { randomId } from "./randomId";
@@ -121,6 +124,21 @@ export const trailAlong = (trail: Trail, path: Spot[]) => ask<Trail>("trail-alon
 /** The worth of each step of a climb, from the first to the top. */
 export const seriesOf = (climb: Climb, unit: number) =>
   ask<number[]>("climb-series", { ...climb, kind: "climb" }, unit);
+
+/** How telling the pieces of a covered picture are. */
+export const tellingOf = (reveal: PictureReveal, map: DetailMap) =>
+  ask<Telling>("reveal-telling", reveal, map);
+
+/** The id of the question that lifts each piece, in the order of the cut; empty for none. */
+export const underPieces = (reveal: PictureReveal) => ask<string[]>("reveal-under", reveal);
+
+/** The reveal cut in so many pieces that show about as much each. */
+export const cutUnevenly = (reveal: PictureReveal, map: DetailMap, pieces: number) =>
+  ask<PictureReveal>("reveal-uneven", reveal, map, pieces);
+
+/** The reveal with the hardest questions, which come last, under the most telling pieces. */
+export const guarded = (reveal: PictureReveal, map: DetailMap, fromEasy: string[]) =>
+  ask<PictureReveal>("reveal-guarded", reveal, map, fromEasy);
 
 /** The looks that are ready to take. */
 export const readyLooks = (): Named[] => answer(engine.looks());

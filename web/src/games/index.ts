@@ -10,6 +10,7 @@ import type {
   Showing,
 } from "../generated/types";
 import { words } from "../words/en";
+import { pictureReveal } from "./picturereveal";
 import { quizShow } from "./quizshow";
 import { wordHunt } from "./wordhunt";
 
@@ -34,11 +35,15 @@ export interface SentenceProps {
   change: (part: Partial<Rules>) => void;
 }
 
-/** What the rules say where points are not a sum of what single questions bring. */
+/** What the rules of a game say otherwise than those of most. */
 export interface OwnRules {
+  /** Whether its points are no sum of what single questions bring. */
+  ownPoints: boolean;
   /** What the usual worth is there. */
   worth: string;
   wins: (mark: PassMark) => string;
+  /** Whether a share of the points wins at all. */
+  passMark?: false;
   passes: (mark: PassMark) => string;
 }
 
@@ -85,6 +90,11 @@ const games: { [K in GameKind]: GameParts<K> } = {
     ...quizShow,
     Sheet: lazy(() => import("./quizshow/Sheet")),
     Sentence: lazy(() => import("./quizshow/BoardSentence")),
+  },
+  "picture-reveal": {
+    ...pictureReveal,
+    Sheet: lazy(() => import("./picturereveal/Sheet")),
+    Sentence: lazy(() => import("./picturereveal/Sentence")),
   },
   "word-hunt": {
     ...wordHunt,

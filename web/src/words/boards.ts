@@ -56,6 +56,8 @@ export const boards = {
       `${name}: ${plural(points, "point")}${answers ? (turn ? ", its turn" : ", takes over") : ""}`,
     turn: "its turn",
     takes: "takes over",
+    saidBy: "Who said it?",
+    numbered: (n: number, name: string) => `${n} ${name}`,
     takesOver: (name: string) => `${name} may take it over.`,
     leaveMissed: "Nobody takes it over",
     giveTurn: "Press a team, or its number, to give it the turn.",

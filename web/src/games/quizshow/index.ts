@@ -21,6 +21,7 @@ export const quizShow: Omit<GameParts<"quiz-show">, "Sheet" | "Sentence"> = {
   ownRules: ({ board }) =>
     board.kind === "climb"
       ? {
+          ownPoints: true,
           worth: boardWords.board.firstStep,
           wins: (mark) => boardWords.board.climbWins(mark.rightNeeded, mark.asked, mark.needed),
           passes: words.readiness.climbs,

@@ -2,10 +2,10 @@ import { type ReactNode, useEffect, useState } from "react";
 import type { HuntScene } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
 import { Countdown } from "../../stage/Countdown";
+import { EntryLine } from "../../stage/EntryLine";
 import { Points } from "../../stage/Points";
 import type { StageProps } from "../../stage/stage";
 import { Confirm } from "./Confirm";
-import { EntryLine } from "./EntryLine";
 import { HuntPicture } from "./HuntPicture";
 import { Slip } from "./Slip";
 import { huntWords, lastEntry } from "./words";
@@ -55,8 +55,14 @@ export function HuntBoard(props: StageProps & { scene: HuntScene; read: ReactNod
           <EntryLine
             text={text}
             setText={setText}
-            scene={scene}
+            label={huntWords.entry}
+            placeholder={huntWords.placeholder}
+            send={huntWords.enter}
+            tooLong={huntWords.tooLong}
+            saidIn="hunt-said"
             teams={teams}
+            asksWho={scene.asksWho}
+            teamsLeft={scene.teamsLeft}
             enter={enter}
             takesFocus={takesFocus}
           />

@@ -38,8 +38,6 @@ export const huntWords = {
   startAgain: "Start again",
   startAgainAsk: "You begin anew. What you found so far stays with your teacher.",
   goOn: "Go on looking",
-  who: "Who said it?",
-  team: (n: number, name: string) => `${n} ${name}`,
   waiting: (texts: string[]) => `On its way: ${texts.join(", ")}`,
   tooLong: "That is too long for a name. Nothing was counted.",
   entered: {

@@ -11,6 +11,7 @@ import bravium.core.activity.Looks;
 import bravium.core.calculations.Calculations;
 import bravium.core.codec.Codec;
 import bravium.core.games.Games;
+import bravium.core.games.picturereveal.PictureReveal;
 import bravium.core.games.quizshow.Climb;
 import bravium.core.games.quizshow.QuizShow;
 import bravium.core.games.quizshow.Trail;
@@ -18,6 +19,7 @@ import bravium.core.json.Extra;
 import bravium.core.json.Format;
 import bravium.core.json.FormatProblem;
 import bravium.core.json.Target;
+import bravium.core.measure.DetailMap;
 import bravium.core.play.Audience;
 import bravium.core.play.Move;
 import bravium.core.play.Opening;
@@ -35,6 +37,7 @@ import bravium.core.revision.Revisions;
 import bravium.core.samples.RandomActivities;
 import bravium.core.samples.RandomHunts;
 import bravium.core.samples.RandomMoves;
+import bravium.core.samples.RandomReveals;
 import bravium.core.samples.TypedAnswer;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
@@ -49,6 +52,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
 import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.CleanupMode;
@@ -97,6 +101,11 @@ class ParityTest {
           "\uffff");
 
   private static final List<String> TOLERANCES = List.of("", "0,5", "5%", "\u00b10.5", "some");
+
+  /** A picture of which more is to be seen the further down and to the right. */
+  private static final DetailMap DETAIL =
+      new DetailMap(
+          9, 7, IntStream.range(0, 63).mapToObj(i -> i % 9 * (i / 9) * 1_000_000 / 756).toList());
 
   private static final Target<JsonValue> TREE = Format.TREE;
 
@@ -231,6 +240,21 @@ class ParityTest {
     if (activity.game() instanceof QuizShow show && show.board() instanceof Climb climb) {
       ask("climb-series", Codec.CLIMB.tree(climb), Json.value(activity.rules().worth()));
     }
+    if (activity.game() instanceof PictureReveal reveal) {
+      ask("reveal-telling", Codec.PICTURE_REVEAL.tree(reveal), Codec.DETAIL_MAP.tree(DETAIL));
+      ask("reveal-under", Codec.PICTURE_REVEAL.tree(reveal));
+      JsonValue pieces = Json.value(2 + random.nextInt(35));
+      ask(
+          "reveal-uneven",
+          Codec.PICTURE_REVEAL.tree(reveal),
+          Codec.DETAIL_MAP.tree(DETAIL),
+          pieces);
+      ask(
+          "reveal-guarded",
+          Codec.PICTURE_REVEAL.tree(reveal),
+          Codec.DETAIL_MAP.tree(DETAIL),
+          new JsonArray().add("q1").add("q0"));
+    }
     Look look = activities.look();
     call("dress", Codec.DRESS.tree(Dress.of(look)), Codec.LOOK.tree(look));
     playAndRebuild(random, activity, game);
@@ -246,7 +270,11 @@ class ParityTest {
   }
 
   private static Activity any(Random random, int game) {
-    return game % 2 == 0 ? new RandomActivities(random).any() : new RandomHunts(random).any();
+    return switch (game % 4) {
+      case 1 -> new RandomHunts(random).any();
+      case 3 -> new RandomReveals(random).any();
+      default -> new RandomActivities(random).any();
+    };
   }
 
   private void playAndRebuild(Random random, Activity activity, int game) {

@@ -46,6 +46,11 @@ public final class Playing {
     return caller.get(path, bearer());
   }
 
+  /** The bytes that are there, with what she has. */
+  public byte[] bytes(String path) {
+    return caller.bytes(path, bearer()).body();
+  }
+
   /** What she is shown now. */
   public JsonObject showing() {
     return get("").json().asObject().get("showing").asObject();

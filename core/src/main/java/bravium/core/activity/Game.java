@@ -41,6 +41,11 @@ public interface Game {
     return List.of();
   }
 
+  /** The names of media that a player doesn't get whole before they are given away. */
+  default Set<String> hidden() {
+    return Set.of();
+  }
+
   /** The names of all pictures and sounds in it, each once, in the order they are first met. */
   default Set<String> media() {
     Set<String> names = new LinkedHashSet<>();

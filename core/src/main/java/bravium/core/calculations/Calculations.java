@@ -1,6 +1,7 @@
 package bravium.core.calculations;
 
 import bravium.core.codec.Codec;
+import bravium.core.games.picturereveal.Revealing;
 import bravium.core.json.FormatProblem;
 import bravium.core.question.Numeric;
 import bravium.core.question.Spot;
@@ -50,7 +51,43 @@ public final class Calculations {
     all.put(
         "trail-along",
         given -> Codec.TRAIL.tree(Codec.TRAIL.read(given.getFirst()).along(spots(given.get(1)))));
+    all.put(
+        "reveal-telling",
+        given ->
+            Codec.TELLING.tree(
+                Revealing.telling(
+                    Codec.PICTURE_REVEAL.read(given.getFirst()),
+                    Codec.DETAIL_MAP.read(given.get(1)))));
+    all.put(
+        "reveal-under",
+        given -> {
+          JsonArray under = new JsonArray();
+          Revealing.under(Codec.PICTURE_REVEAL.read(given.getFirst())).forEach(under::add);
+          return under;
+        });
+    all.put(
+        "reveal-uneven",
+        given ->
+            Codec.PICTURE_REVEAL.tree(
+                Revealing.uneven(
+                    Codec.PICTURE_REVEAL.read(given.getFirst()),
+                    Codec.DETAIL_MAP.read(given.get(1)),
+                    given.get(2).asInt())));
+    all.put(
+        "reveal-guarded",
+        given ->
+            Codec.PICTURE_REVEAL.tree(
+                Revealing.guarded(
+                    Codec.PICTURE_REVEAL.read(given.getFirst()),
+                    Codec.DETAIL_MAP.read(given.get(1)),
+                    texts(given.get(2)))));
     return all;
+  }
+
+  private static List<String> texts(JsonValue list) {
+    List<String> texts = new ArrayList<>();
+    list.asArray().forEach(text -> texts.add(text.asString()));
+    return texts;
   }
 
   /** How a number that a teacher writes is read; null while there is none. */

@@ -1,5 +1,6 @@
 package bravium.core.games;
 
+import bravium.core.games.picturereveal.RevealAction;
 import bravium.core.games.wordhunt.HuntAction;
 import bravium.core.json.StandsFor;
 import bravium.core.play.OwnAction;
@@ -12,7 +13,13 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 @JsonSubTypes({
   @JsonSubTypes.Type(value = HuntAction.Enter.class, name = "enter"),
   @JsonSubTypes.Type(value = HuntAction.ShowNames.class, name = "show-names"),
-  @JsonSubTypes.Type(value = HuntAction.GiveUp.class, name = "give-up")
+  @JsonSubTypes.Type(value = HuntAction.GiveUp.class, name = "give-up"),
+  @JsonSubTypes.Type(value = RevealAction.Guess.class, name = "guess"),
+  @JsonSubTypes.Type(value = RevealAction.StopGuessing.class, name = "stop-guessing")
 })
 public sealed interface GameAction extends OwnAction
-    permits HuntAction.Enter, HuntAction.ShowNames, HuntAction.GiveUp {}
+    permits HuntAction.Enter,
+        HuntAction.ShowNames,
+        HuntAction.GiveUp,
+        RevealAction.Guess,
+        RevealAction.StopGuessing {}

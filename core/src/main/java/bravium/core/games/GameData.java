@@ -1,6 +1,7 @@
 package bravium.core.games;
 
 import bravium.core.activity.Game;
+import bravium.core.games.picturereveal.PictureReveal;
 import bravium.core.games.quizshow.QuizShow;
 import bravium.core.games.wordhunt.WordHunt;
 import bravium.core.json.StandsFor;
@@ -12,6 +13,8 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
   @JsonSubTypes.Type(value = QuizShow.class, name = QuizShow.KIND),
-  @JsonSubTypes.Type(value = WordHunt.class, name = WordHunt.KIND)
+  @JsonSubTypes.Type(value = WordHunt.class, name = WordHunt.KIND),
+  @JsonSubTypes.Type(value = PictureReveal.class, name = PictureReveal.KIND)
 })
-public sealed interface GameData extends Game permits QuizShow, WordHunt, UnknownGame {}
+public sealed interface GameData extends Game
+    permits QuizShow, WordHunt, PictureReveal, UnknownGame {}

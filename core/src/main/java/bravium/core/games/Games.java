@@ -2,6 +2,8 @@ package bravium.core.games;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.Game;
+import bravium.core.games.picturereveal.PictureReveal;
+import bravium.core.games.picturereveal.PictureRevealBehaviour;
 import bravium.core.games.quizshow.QuizShow;
 import bravium.core.games.quizshow.QuizShowBehaviour;
 import bravium.core.games.wordhunt.WordHunt;
@@ -107,6 +109,7 @@ public final class Games {
     return use.apply(
         switch ((GameData) game) {
           case QuizShow show -> new Known<>(show, new QuizShowBehaviour());
+          case PictureReveal reveal -> new Known<>(reveal, new PictureRevealBehaviour());
           case WordHunt hunt -> new Known<>(hunt, new WordHuntBehaviour());
           case UnknownGame unknown -> new Known<>(unknown, new UnknownBehaviour());
         });

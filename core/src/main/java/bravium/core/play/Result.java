@@ -42,7 +42,8 @@ public record Result(
     return new Result(question, response, verdict, changed, 0, comment, team, missedBy);
   }
 
-  Result by(@Nullable Integer counting, List<Integer> missed) {
+  /** The same result, which counts for a team and was missed by others; null for no team. */
+  public Result by(@Nullable Integer counting, List<Integer> missed) {
     List<Integer> others = missed.stream().filter(other -> !other.equals(counting)).toList();
     return new Result(question, response, verdict, points, bonus, comment, counting, others);
   }

@@ -21,9 +21,9 @@ public record Scorecard(
       asked += drawn.counts() ? 1 : 0;
     }
     for (Result result : sitting.results()) {
+      sum += result.points();
       if (sitting.draw().counts(result.question())) {
         verdicts[result.verdict().ordinal()]++;
-        sum += result.points();
       }
     }
     return new Scorecard(

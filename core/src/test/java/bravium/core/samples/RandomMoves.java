@@ -1,11 +1,14 @@
 package bravium.core.samples;
 
 import bravium.core.activity.Activity;
+import bravium.core.games.picturereveal.PictureReveal;
+import bravium.core.games.picturereveal.RevealAction;
 import bravium.core.games.wordhunt.WordHunt;
 import bravium.core.play.Action;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
 import bravium.core.play.Sitting;
+import bravium.core.play.Stage;
 import bravium.core.play.Talk;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
@@ -72,6 +75,10 @@ public final class RandomMoves {
   }
 
   private Action forward(Activity activity, Sitting sitting) {
+    boolean begun = sitting.stage() != Stage.TITLE;
+    if (begun && activity.game() instanceof PictureReveal reveal && random.nextInt(5) == 0) {
+      return new RandomReveals(random).next(reveal, sitting);
+    }
     return switch (sitting.stage()) {
       case TITLE, END -> new Action.Start();
       case PLAYING ->
@@ -82,7 +89,9 @@ public final class RandomMoves {
       case BOARD -> {
         List<String> open =
             sitting.draw().ids().stream().filter(id -> sitting.resultOf(id).isEmpty()).toList();
-        yield new Action.Pick(open.get(random.nextInt(open.size())));
+        yield open.isEmpty()
+            ? new Action.Own(new RevealAction.StopGuessing())
+            : new Action.Pick(open.get(random.nextInt(open.size())));
       }
       case QUESTION -> {
         Question question = Plays.question(activity, sitting.now()).orElseThrow();

@@ -48,6 +48,8 @@ class DemoData implements ApplicationRunner {
           "A blossom cut through the middle, with all its parts",
           "workbench",
           "A beekeeper's workbench with tools on it, and more on pegs above it",
+          "lid",
+          "Under the lid of a beehive a dormouse lies asleep in a nest of grass and leaves",
           "piping",
           "One long high tone, like a small trumpet, and five short ones");
 

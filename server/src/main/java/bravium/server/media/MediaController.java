@@ -1,10 +1,12 @@
 package bravium.server.media;
 
+import bravium.core.measure.DetailMap;
 import bravium.server.accounts.Teacher;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -83,6 +85,15 @@ class MediaController {
   ResponseEntity<Resource> file(
       @AuthenticationPrincipal Teacher teacher, @PathVariable String medium) {
     return media.file(teacher, medium, false).answer(medium);
+  }
+
+  /** How much there is to see in each part of a picture. */
+  @GetMapping("/{medium}/detail")
+  ResponseEntity<DetailMap> detail(
+      @AuthenticationPrincipal Teacher teacher, @PathVariable String medium) {
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.maxAge(MediumFile.YEAR).cachePrivate().immutable())
+        .body(media.detail(teacher, medium));
   }
 
   /** A small picture of it, or itself where it is small. */

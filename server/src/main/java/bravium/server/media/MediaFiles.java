@@ -82,7 +82,7 @@ class MediaFiles {
     return name;
   }
 
-  private static void move(Path from, Path to) throws IOException {
+  static void move(Path from, Path to) throws IOException {
     Files.move(from, to, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
   }
 
@@ -97,13 +97,19 @@ class MediaFiles {
   }
 
   private Path thumbnailFile(String name) {
-    return folder.resolve(name.substring(0, 2)).resolve(name + THUMBNAIL);
+    return beside(name, THUMBNAIL);
+  }
+
+  /** What is kept beside a medium and goes with it. */
+  Path beside(String name, String what) {
+    return folder.resolve(name.substring(0, 2)).resolve(name + what);
   }
 
   void delete(String name) {
-    try {
-      Files.deleteIfExists(file(name));
-      Files.deleteIfExists(thumbnailFile(name));
+    try (Stream<Path> kept = Files.list(file(name).getParent())) {
+      for (Path file : kept.filter(f -> f.getFileName().toString().startsWith(name)).toList()) {
+        Files.deleteIfExists(file);
+      }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -1,5 +1,7 @@
 package bravium.server.media;
 
+import bravium.core.measure.DetailMap;
+import bravium.core.rich.PicturePart;
 import bravium.server.accounts.Teacher;
 import bravium.server.data.Nightly;
 import bravium.server.data.schema.tables.records.MediumRecord;
@@ -29,9 +31,11 @@ public class MediaService implements Nightly {
   private final MediaRepository media;
   private final MediaFiles files;
   private final Intake intake;
+  private final Pieces pieces;
   private final Clock clock;
 
-  MediaService(MediaRepository media, MediaFiles files, Intake intake, Clock clock) {
+  MediaService(MediaRepository media, MediaFiles files, Intake intake, Pieces pieces, Clock clock) {
+    this.pieces = pieces;
     this.media = media;
     this.files = files;
     this.intake = intake;
@@ -136,6 +140,20 @@ public class MediaService implements Nightly {
   /** A medium of whoever made the activity in that row. */
   public MediumFile fileOfActivity(long activity, String name) {
     return file(media.findOfActivity(activity, name).orElseThrow(MediaService::notThere), false);
+  }
+
+  /** A piece of a picture of whoever made the activity in that row. */
+  public MediumFile pieceOfActivity(long activity, PicturePart part) {
+    return pieces.piece(fileOfActivity(activity, part.medium()), part);
+  }
+
+  /** How much there is to see in each part of a teacher's own picture. */
+  DetailMap detail(Teacher teacher, String name) {
+    MediumRecord row = media.find(teacher.id(), name).orElseThrow(MediaService::notThere);
+    if (MediaKind.valueOf(row.getKind()) != MediaKind.PICTURE) {
+      throw notThere();
+    }
+    return pieces.detail(file(row, false));
   }
 
   private MediumFile file(MediumRecord row, boolean small) {

@@ -21,7 +21,7 @@ public record MediumFile(String name, String type, String ending, Path path) {
   private static final String POLICY =
       "default-src 'none'; style-src 'unsafe-inline'; img-src data:; sandbox";
 
-  private static final Duration YEAR = Duration.ofDays(365);
+  static final Duration YEAR = Duration.ofDays(365);
 
   /**
    * An answer with it, whole or in ranges. Under one name there is always the same.

@@ -1,6 +1,5 @@
 package bravium.server.media;
 
-import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -86,7 +85,7 @@ final class PictureFile {
     if (type == MediumType.GIF) {
       Path plain = files.fresh();
       GifCopy.write(file, plain);
-      BufferedImage first = clean(reader.read(0));
+      BufferedImage first = Pixels.plain(reader.read(0));
       return Prepared.picture(
           type, plain, small(first, files), first.getWidth(), first.getHeight());
     }
@@ -108,18 +107,7 @@ final class PictureFile {
       step++;
     }
     how.setSourceSubsampling(step, step, 0, 0);
-    return clean(reader.read(0, how));
-  }
-
-  /** The same picture in plain red, green and blue, see-through where it was. */
-  private static BufferedImage clean(BufferedImage read) {
-    int type =
-        read.getColorModel().hasAlpha() ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB;
-    BufferedImage plain = new BufferedImage(read.getWidth(), read.getHeight(), type);
-    Graphics2D pen = plain.createGraphics();
-    pen.drawImage(read, 0, 0, null);
-    pen.dispose();
-    return plain;
+    return Pixels.plain(reader.read(0, how));
   }
 
   /** Turned as the camera noted it (Exif 2.32, tag Orientation). */
@@ -164,7 +152,7 @@ final class PictureFile {
     return picture.getColorModel().hasAlpha();
   }
 
-  private static void write(BufferedImage picture, MediumType type, Path file) throws IOException {
+  static void write(BufferedImage picture, MediumType type, Path file) throws IOException {
     var written = Thumbnails.of(picture).scale(1).outputFormat(type.ending());
     if (type == MediumType.JPEG) {
       written.outputQuality(QUALITY);

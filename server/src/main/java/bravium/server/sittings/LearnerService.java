@@ -8,6 +8,7 @@ import bravium.core.play.Opening;
 import bravium.core.play.Turn;
 import bravium.core.play.showing.PastGame;
 import bravium.core.play.showing.Showing;
+import bravium.core.rich.PicturePart;
 import bravium.server.activities.ActivityService;
 import bravium.server.data.Codes;
 import bravium.server.limits.GuessLimit;
@@ -115,8 +116,10 @@ class LearnerService {
    */
   MediumFile medium(String sitting, @Nullable String token, String name) {
     StoredSitting stored = warm.read(sitting, of(learner(token)));
-    String medium = MediaNames.of(stored).medium(name).orElseThrow(LearnerService::noMedium);
-    return media.fileOfActivity(stored.activityRow(), medium);
+    String medium = names(stored).medium(name).orElseThrow(LearnerService::noMedium);
+    return PicturePart.isName(medium)
+        ? media.pieceOfActivity(stored.activityRow(), PicturePart.of(medium))
+        : media.fileOfActivity(stored.activityRow(), medium);
   }
 
   private static Problem noMedium() {
@@ -125,12 +128,19 @@ class LearnerService {
   }
 
   private Shown show(StoredSitting stored) {
+    Showing showing = showing(stored);
+    return new Shown(showing, MediaNames.of(stored, showing));
+  }
+
+  private MediaNames names(StoredSitting stored) {
+    return MediaNames.of(stored, showing(stored));
+  }
+
+  private Showing showing(StoredSitting stored) {
     Opening opening = stored.sitting().opening();
-    Showing showing =
-        stored.past()
-            ? PastGame.show(stored.game(), opening, stored.review(), clock.millis())
-            : Showing.of(stored.game(), stored.sitting(), Audience.PLAYER, clock.millis());
-    return new Shown(showing, MediaNames.of(stored));
+    return stored.past()
+        ? PastGame.show(stored.game(), opening, stored.review(), clock.millis())
+        : Showing.of(stored.game(), stored.sitting(), Audience.PLAYER, clock.millis());
   }
 
   private PlayLinkRepository.Link link(String code, String address) {

@@ -1,8 +1,11 @@
 package bravium.server.sittings;
 
+import bravium.core.play.showing.Showing;
+import bravium.core.rich.PicturePart;
 import java.nio.charset.StandardCharsets;
 import java.security.GeneralSecurityException;
 import java.util.HexFormat;
+import java.util.LinkedHashSet;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -18,8 +21,19 @@ record MediaNames(Set<String> media, String seed) implements UnaryOperator<Strin
 
   private static final int BYTES = 16;
 
-  static MediaNames of(StoredSitting stored) {
-    return new MediaNames(stored.game().media(), stored.sitting().opening().seed());
+  /** Those of what a player may have now: what is hidden is not among them, its bare parts are. */
+  static MediaNames of(StoredSitting stored, Showing showing) {
+    Set<String> all = stored.game().media();
+    Set<String> hidden = stored.activity().game().hidden();
+    if (!hidden.isEmpty()) {
+      all = new LinkedHashSet<>(all);
+      all.removeAll(hidden);
+      if (showing.scene() != null) {
+        all.addAll(showing.scene().bare());
+        showing.scene().parts().stream().map(PicturePart::name).forEach(all::add);
+      }
+    }
+    return new MediaNames(all, stored.sitting().opening().seed());
   }
 
   /** What a medium is called in this play; one that is not of it has no name there. */

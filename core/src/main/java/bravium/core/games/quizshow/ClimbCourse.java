@@ -1,6 +1,7 @@
 package bravium.core.games.quizshow;
 
 import bravium.core.activity.Rules;
+import bravium.core.play.Audience;
 import bravium.core.play.Draw;
 import bravium.core.play.Markers;
 import bravium.core.play.Outcome;
@@ -73,8 +74,8 @@ record ClimbCourse(Climb climb, List<Integer> worths) implements Course {
   }
 
   @Override
-  public PassMark passMark(Rules rules, Draw draw) {
-    return passMark(rules);
+  public Optional<PassMark> passMark(Rules rules, Draw draw) {
+    return Optional.of(passMark(rules));
   }
 
   /** The lowest step whose worth is the share of the top's that wins. */
@@ -105,7 +106,7 @@ record ClimbCourse(Climb climb, List<Integer> worths) implements Course {
   }
 
   @Override
-  public Optional<Scene> scene(Sitting sitting) {
+  public Optional<Scene> scene(Sitting sitting, Audience audience) {
     List<BoardScene.Step> steps = new ArrayList<>();
     for (int step = 1; step <= climb.steps(); step++) {
       steps.add(new BoardScene.Step(worthAt(step), climb.rests().contains(step)));

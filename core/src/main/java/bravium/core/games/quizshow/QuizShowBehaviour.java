@@ -7,7 +7,6 @@ import bravium.core.play.Opening;
 import bravium.core.play.Play;
 import bravium.core.play.course.Course;
 import bravium.core.play.course.CoursePlay;
-import bravium.core.question.LookAlike;
 import bravium.core.question.Question;
 import bravium.core.readiness.Finding;
 import bravium.core.readiness.Prospects;
@@ -44,18 +43,7 @@ public final class QuizShowBehaviour implements Behaviour<QuizShow> {
 
   @Override
   public Stream<Twin> twins(Activity activity, QuizShow show, Opening opening) {
-    return show.questions().stream()
-        .flatMap(
-            question ->
-                LookAlike.of(question)
-                    .map(other -> with(activity, show, question, other))
-                    .map(other -> new Twin(other, opening, question.id()))
-                    .stream());
-  }
-
-  private static Activity with(Activity activity, QuizShow show, Question old, Question other) {
-    return activity.withQuestions(
-        show.questions().stream().map(q -> q == old ? other : q).toList());
+    return Twin.ofQuestions(activity, opening);
   }
 
   @Override

@@ -1,13 +1,11 @@
 package bravium.core.games.quizshow;
 
-import bravium.core.activity.Rules;
-import bravium.core.activity.Tries;
-import bravium.core.play.Draw;
+import bravium.core.play.Audience;
 import bravium.core.play.Markers;
 import bravium.core.play.Scene;
 import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
-import bravium.core.play.course.Course;
+import bravium.core.play.course.PickingCourse;
 import bravium.core.question.Spot;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,55 +13,10 @@ import java.util.Optional;
 import java.util.Set;
 
 /** On a trail the class picks any marker that is open. */
-record TrailCourse(Trail trail) implements Course {
+record TrailCourse(Trail trail) implements PickingCourse {
 
   @Override
-  public Optional<String> first(Draw draw) {
-    return draw.counting().isEmpty() ? draw.ids().stream().findFirst() : Optional.empty();
-  }
-
-  /** Information leads to what is drawn after it; at the end comes information that is left. */
-  @Override
-  public Optional<String> next(Draw draw, Set<String> settled, String now) {
-    List<String> ids = draw.ids();
-    int here = ids.indexOf(now);
-    boolean read = draw.find(now).map(drawn -> !drawn.counts()).orElse(false);
-    if (read && here + 1 < ids.size() && !settled.contains(ids.get(here + 1))) {
-      return Optional.of(ids.get(here + 1));
-    }
-    return picks(draw, settled)
-        ? Optional.empty()
-        : ids.stream().filter(id -> !settled.contains(id)).findFirst();
-  }
-
-  @Override
-  public boolean picks(Draw draw, Set<String> settled) {
-    return draw.counting().stream().anyMatch(drawn -> !settled.contains(drawn.question()));
-  }
-
-  @Override
-  public String opening(Draw draw, Set<String> settled, String picked) {
-    List<Draw.Drawn> questions = draw.questions();
-    String first = picked;
-    for (int i = draw.ids().indexOf(picked) - 1; i >= 0; i--) {
-      Draw.Drawn before = questions.get(i);
-      if (before.counts() || settled.contains(before.question())) {
-        break;
-      }
-      first = before.question();
-    }
-    return first;
-  }
-
-  /** Until right: the class may pick another marker first. */
-  @Override
-  public boolean triesLater(Rules rules) {
-    boolean untilRight = rules.tries() != null && rules.tries().again() == Tries.Again.UNTIL_RIGHT;
-    return rules.triedLater() || untilRight;
-  }
-
-  @Override
-  public Optional<Scene> scene(Sitting sitting) {
+  public Optional<Scene> scene(Sitting sitting, Audience audience) {
     List<Markers.Marker> markers = Markers.of(sitting).list();
     List<Spot> spots = spots(markers.stream().map(Markers.Marker::question).toList());
     List<BoardScene.TrailPlace> places = new ArrayList<>();

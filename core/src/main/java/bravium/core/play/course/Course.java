@@ -1,13 +1,22 @@
 package bravium.core.play.course;
 
 import bravium.core.activity.Rules;
+import bravium.core.play.Action;
+import bravium.core.play.Audience;
 import bravium.core.play.Draw;
+import bravium.core.play.End;
+import bravium.core.play.Item;
 import bravium.core.play.Markers;
 import bravium.core.play.Outcome;
+import bravium.core.play.OwnAction;
 import bravium.core.play.PassMark;
+import bravium.core.play.Point;
+import bravium.core.play.Refusal;
 import bravium.core.play.Result;
 import bravium.core.play.Scene;
 import bravium.core.play.Sitting;
+import bravium.core.play.Turn;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -17,6 +26,36 @@ import java.util.Set;
  * where a course says nothing itself is what most do.
  */
 public interface Course {
+
+  /** The items besides questions, such as a guess at the whole. None of them is drawn. */
+  default List<Item> ownItems() {
+    return List.of();
+  }
+
+  /** Does what is done in this game alone. */
+  default Turn act(Point at, OwnAction action) {
+    return at.refused(Refusal.NOT_OPEN);
+  }
+
+  /** How the play has ended with its last move, whatever is still open; empty while it goes on. */
+  default Optional<End> ended(Sitting sitting) {
+    return Optional.empty();
+  }
+
+  /** The end that comes when nothing is left to ask. */
+  default End atTheEnd(Outcome.Ended how, Sitting sitting) {
+    return new End(how, null);
+  }
+
+  /** What is still to be settled when it ends. */
+  default Sitting settledAtTheEnd(Sitting sitting) {
+    return sitting;
+  }
+
+  /** What a test aid does next that is not about a question; empty where it answers questions. */
+  default Optional<Action> aid(Sitting sitting, boolean right) {
+    return Optional.empty();
+  }
 
   /** The question a game begins with; empty where nothing was drawn, or where one is picked. */
   default Optional<String> first(Draw draw) {
@@ -34,6 +73,11 @@ public interface Course {
 
   /** Whether questions are left that are picked on a board. */
   default boolean picks(Draw draw, Set<String> settled) {
+    return false;
+  }
+
+  /** Whether the board stays though no question is left to pick: something else can be done. */
+  default boolean waits(Sitting sitting) {
     return false;
   }
 
@@ -72,9 +116,9 @@ public interface Course {
     return result;
   }
 
-  /** What wins with this draw. */
-  default PassMark passMark(Rules rules, Draw draw) {
-    return PassMark.of(rules, draw);
+  /** What wins with this draw; empty where something else than a share of the points does. */
+  default Optional<PassMark> passMark(Rules rules, Draw draw) {
+    return Optional.of(PassMark.of(rules, draw));
   }
 
   /** The progress markers, where they are not one for each question. */
@@ -83,7 +127,7 @@ public interface Course {
   }
 
   /** What is seen of the board itself; empty where the markers are all there is. */
-  default Optional<Scene> scene(Sitting sitting) {
+  default Optional<Scene> scene(Sitting sitting, Audience audience) {
     return Optional.empty();
   }
 }

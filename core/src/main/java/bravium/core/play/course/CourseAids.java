@@ -7,6 +7,7 @@ import bravium.core.question.Question;
 import bravium.core.question.Response;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** What a test aid does next in a course: by the moves a learner would make. */
 final class CourseAids {
@@ -16,17 +17,17 @@ final class CourseAids {
   static Optional<Action> next(Sitting now, Map<String, Question> questions, boolean right) {
     return switch (now.stage()) {
       case TITLE -> Optional.of(new Action.Start());
-      case BOARD -> picked(now);
+      case BOARD -> picked(now, questions.keySet());
       case QUESTION -> Optional.of(answered(now, questions.get(now.now()), right));
       case FEEDBACK -> Optional.of(new Action.Continue(now.now()));
       case PLAYING, END -> Optional.empty();
     };
   }
 
-  private static Optional<Action> picked(Sitting now) {
+  private static Optional<Action> picked(Sitting now, Set<String> questions) {
     return now.draw().counting().stream()
         .map(Draw.Drawn::question)
-        .filter(id -> now.resultOf(id).isEmpty())
+        .filter(id -> questions.contains(id) && now.resultOf(id).isEmpty())
         .findFirst()
         .map(Action.Pick::new);
   }

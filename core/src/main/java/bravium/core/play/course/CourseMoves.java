@@ -41,6 +41,7 @@ final class CourseMoves {
       case Action.Continue leave -> leave(leave.question());
       case Action.Settle settle -> settleNow(settle.question());
       case Action.GoTo goTo -> new OutOfTurn(play, here).goTo(goTo.question());
+      case Action.Own(var own) -> play.course().act(here, own);
       default -> new FrontMoves(here).apply(action);
     };
   }

@@ -11,6 +11,7 @@ import bravium.core.play.Clocked;
 import bravium.core.play.Clocks;
 import bravium.core.play.Deadline;
 import bravium.core.play.Draw;
+import bravium.core.play.End;
 import bravium.core.play.Happening;
 import bravium.core.play.Item;
 import bravium.core.play.Markers;
@@ -33,6 +34,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A play that asks one question after another, as its course says. */
@@ -62,7 +64,10 @@ public final class CoursePlay implements Play {
     activity.game().questions().forEach(question -> questions.put(question.id(), question));
     this.askable = Asking.pool(activity, false);
     this.tryable = Asking.pool(activity, true);
-    this.items = activity.game().questions().stream().map(Item::of).toList();
+    this.items =
+        Stream.concat(
+                activity.game().questions().stream().map(Item::of), course.ownItems().stream())
+            .toList();
   }
 
   Activity activity() {
@@ -146,6 +151,16 @@ public final class CoursePlay implements Play {
   }
 
   @Override
+  public Optional<End> over(Sitting now) {
+    return course.ended(now);
+  }
+
+  @Override
+  public Sitting settledAtTheEnd(Sitting now) {
+    return course.settledAtTheEnd(now);
+  }
+
+  @Override
   public boolean costs() {
     return course.costs();
   }
@@ -169,7 +184,7 @@ public final class CoursePlay implements Play {
   public Optional<PassMark> passMark(Draw draw) {
     Marked last = lastMarked;
     if (last == null || last.draw != draw) {
-      last = new Marked(draw, Optional.of(course.passMark(rules, draw)));
+      last = new Marked(draw, course.passMark(rules, draw));
       lastMarked = last;
     }
     return last.mark;
@@ -182,7 +197,7 @@ public final class CoursePlay implements Play {
 
   @Override
   public Optional<Scene> scene(Sitting now, Audience audience) {
-    return course.scene(now);
+    return course.scene(now, audience);
   }
 
   @Override
@@ -194,7 +209,7 @@ public final class CoursePlay implements Play {
 
   @Override
   public Optional<Action> aid(Sitting now, boolean right) {
-    return CourseAids.next(now, questions, right);
+    return course.aid(now, right).or(() -> CourseAids.next(now, questions, right));
   }
 
   @Override

@@ -5,7 +5,6 @@ import bravium.core.activity.Order;
 import bravium.core.activity.Rules;
 import bravium.core.play.Award;
 import bravium.core.play.Draw;
-import bravium.core.play.End;
 import bravium.core.play.Front;
 import bravium.core.play.Opening;
 import bravium.core.play.Outcome;
@@ -60,7 +59,8 @@ final class Follow {
       boolean settled = carried.resultOf(now).isPresent();
       return settled ? carried.at(Stage.FEEDBACK, now) : opened(carried, now);
     }
-    if (course.picks(draw, carried.settled()) && course.over(carried).isEmpty()) {
+    boolean picks = course.picks(draw, carried.settled()) || course.waits(carried);
+    if (picks && course.over(carried).isEmpty()) {
       return play.onBoard(carried, opening.at());
     }
     Optional<Outcome.Ended> over = course.over(carried);
@@ -69,7 +69,9 @@ final class Follow {
         .filter(next -> over.isEmpty())
         .map(next -> opened(carried, next))
         .orElseGet(
-            () -> game.ended(carried, new End(over.orElse(Outcome.Ended.PLAYED), null)).sitting());
+            () ->
+                game.ended(carried, course.atTheEnd(over.orElse(Outcome.Ended.PLAYED), carried))
+                    .sitting());
   }
 
   /** A game that is tried out has clocks that stand: they may begin whenever. */

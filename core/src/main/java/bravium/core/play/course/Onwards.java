@@ -1,6 +1,5 @@
 package bravium.core.play.course;
 
-import bravium.core.play.End;
 import bravium.core.play.Happening;
 import bravium.core.play.Outcome;
 import bravium.core.play.Point;
@@ -95,7 +94,7 @@ final class Onwards {
     if (next.isPresent()) {
       return opened(next.get(), before);
     }
-    return course.picks(from.draw(), from.settled())
+    return course.picks(from.draw(), from.settled()) || course.waits(from)
         ? board(before)
         : end(Outcome.Ended.PLAYED, before);
   }
@@ -132,7 +131,7 @@ final class Onwards {
   }
 
   private Turn settle(Outcome.Ended how, List<Happening> before) {
-    return here.game().ended(from, new End(how, null)).after(before);
+    return here.game().ended(from, course.atTheEnd(how, from)).after(before);
   }
 
   private Onwards with(Sitting changed) {

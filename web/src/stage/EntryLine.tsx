@@ -1,16 +1,29 @@
 import { type FormEvent, type KeyboardEvent, useEffect, useRef, useState } from "react";
-import { limits } from "../../generated/limits";
-import type { HuntScene, Side } from "../../generated/types";
-import { TeamSign } from "../../stage/teamSigns";
-import { huntWords } from "./words";
+import { limits } from "../generated/limits";
+import type { Side } from "../generated/types";
+import { words } from "../words/learner";
+import { TeamSign } from "./teamSigns";
+import "./entry.css";
 
 const LONGEST = 200;
 
 interface EntryProps {
   text: string;
   setText: (text: string) => void;
-  scene: HuntScene;
+  /** What is asked for, heard and read. */
+  label: string;
+  placeholder: string;
+  /** What the button says. */
+  send: string;
+  /** Whether something else is the thing to do here. */
+  lesser?: boolean;
+  tooLong: string;
+  /** The id of what is said to the last entry. */
+  saidIn: string;
   teams: Side[];
+  /** Whether it has to be said which team it comes from, and how many each has left. */
+  asksWho: boolean;
+  teamsLeft: number[];
   enter: (text: string, team?: number) => void;
   takesFocus?: boolean;
 }
@@ -18,14 +31,14 @@ interface EntryProps {
 /** Whether pressing something must not bring up a keyboard that covers half of the screen. */
 const byTouch = () => window.matchMedia("(pointer: coarse)").matches;
 
-/** The line in which names are entered: it empties after each and keeps the cursor. */
+/** A line in which something is entered again and again: it empties each time and keeps the cursor. */
 export function EntryLine(props: EntryProps) {
-  const { text, setText, scene, teams, enter, takesFocus } = props;
+  const { text, setText, teams, enter, takesFocus } = props;
   const field = useRef<HTMLInputElement>(null);
   const who = useRef<HTMLFieldSetElement>(null);
   const [tooLong, setTooLong] = useState(false);
-  const asksWho = scene.asksWho && teams.length > 0;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: once, when the hunt begins
+  const asksWho = props.asksWho && teams.length > 0;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, when it appears
   useEffect(() => {
     if (takesFocus && !byTouch()) field.current?.focus({ preventScroll: true });
   }, []);
@@ -57,21 +70,21 @@ export function EntryLine(props: EntryProps) {
     event.stopPropagation();
   };
   return (
-    <form className="hunt-entry" onSubmit={submit}>
-      <label className="hunt-field">
-        <span className="sr-only">{huntWords.entry}</span>
+    <form className="entry-line" onSubmit={submit}>
+      <label className="entry-field">
+        <span className="sr-only">{props.label}</span>
         <input
           ref={field}
           type="text"
           data-entry
           value={text}
-          placeholder={huntWords.placeholder}
+          placeholder={props.placeholder}
           autoComplete="off"
           autoCorrect="off"
           autoCapitalize="none"
           spellCheck={false}
           enterKeyHint="send"
-          aria-describedby="hunt-said"
+          aria-describedby={props.saidIn}
           onKeyDown={leaves}
           onChange={(event) => {
             setText(event.target.value);
@@ -80,29 +93,29 @@ export function EntryLine(props: EntryProps) {
         />
       </label>
       {!asksWho && (
-        <button type="submit" className="btn btn-primary">
-          {huntWords.enter}
+        <button type="submit" className={`btn ${props.lesser ? "btn-outline" : "btn-primary"}`}>
+          {props.send}
         </button>
       )}
       {asksWho && (
-        <fieldset ref={who} className="hunt-who" onKeyDown={digit} disabled={!text.trim()}>
-          <legend>{huntWords.who}</legend>
+        <fieldset ref={who} className="entry-who" onKeyDown={digit} disabled={!text.trim()}>
+          <legend>{words.teams.saidBy}</legend>
           {teams.map((side, i) => (
             <button
               // biome-ignore lint/suspicious/noArrayIndexKey: a team is its place
               key={i}
               type="button"
               className="btn btn-outline"
-              disabled={scene.teamsLeft[i] === 0}
+              disabled={props.teamsLeft[i] === 0}
               onClick={() => send(i)}
             >
               <TeamSign sign={side.sign} />
-              {huntWords.team(i + 1, side.name)}
+              {words.teams.numbered(i + 1, side.name)}
             </button>
           ))}
         </fieldset>
       )}
-      {tooLong && <p role="alert">{huntWords.tooLong}</p>}
+      {tooLong && <p role="alert">{props.tooLong}</p>}
     </form>
   );
 }

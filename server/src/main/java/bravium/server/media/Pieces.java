@@ -1,0 +1,84 @@
+package bravium.server.media;
+
+import bravium.core.measure.DetailMap;
+import bravium.core.measure.DetailMeter;
+import bravium.core.question.Spot;
+import bravium.core.rich.PicturePart;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.springframework.stereotype.Component;
+
+/**
+ * Pieces of pictures for those who are not to have the whole, and how much there is to see where. A
+ * piece is cut once and kept beside its picture; in its file there is nothing but its pixels.
+ */
+@Component
+class Pieces {
+
+  private static final int MOST_MAPS = 500;
+
+  private final MediaFiles files;
+  private final Cache<String, DetailMap> maps =
+      Caffeine.newBuilder().maximumSize(MOST_MAPS).build();
+
+  Pieces(MediaFiles files) {
+    this.files = files;
+  }
+
+  /** A piece of a picture. */
+  MediumFile piece(MediumFile whole, PicturePart part) {
+    Path kept = files.beside(whole.name(), part.name().substring(whole.name().length()));
+    boolean photo = whole.type().equals(MediumType.JPEG.type());
+    MediumType type = photo ? MediumType.JPEG : MediumType.PNG;
+    if (!Files.exists(kept)) {
+      try {
+        BufferedImage picture = Pixels.of(whole);
+        Path written = files.fresh();
+        PictureFile.write(cut(picture, part), type, written);
+        MediaFiles.move(written, kept);
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      }
+    }
+    return new MediumFile(part.name(), type.type(), type.ending(), kept);
+  }
+
+  /** Its pixels alone, in a picture of their own. */
+  static BufferedImage cut(BufferedImage picture, PicturePart part) {
+    int left = pixel(part.x(), picture.getWidth());
+    int top = pixel(part.y(), picture.getHeight());
+    int right = Math.max(left + 1, edge(part.x() + part.width(), picture.getWidth()));
+    int bottom = Math.max(top + 1, edge(part.y() + part.height(), picture.getHeight()));
+    return Pixels.plain(picture.getSubimage(left, top, right - left, bottom - top));
+  }
+
+  private static int pixel(int thousandths, int length) {
+    return Math.min(length - 1, edge(thousandths, length));
+  }
+
+  private static int edge(int thousandths, int length) {
+    return (int) (((long) thousandths * length + Spot.WHOLE / 2) / Spot.WHOLE);
+  }
+
+  /** How much there is to see in each part of a picture. */
+  DetailMap detail(MediumFile picture) {
+    return maps.get(picture.name(), name -> detail(Pixels.of(picture)));
+  }
+
+  /** The same of pixels; what is see-through is seen on white paper. */
+  static DetailMap detail(BufferedImage picture) {
+    BufferedImage paper = Pixels.onPaper(picture);
+    int width = paper.getWidth();
+    DetailMeter meter = new DetailMeter(width, paper.getHeight());
+    int[] row = new int[width];
+    for (int y = 0; y < paper.getHeight(); y++) {
+      meter.row(paper.getRGB(0, y, width, 1, row, 0, width));
+    }
+    return meter.map();
+  }
+}

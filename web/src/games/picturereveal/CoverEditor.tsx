@@ -1,0 +1,351 @@
+import { Image, ShieldQuestion, Trash2 } from "lucide-react";
+import { type ReactNode, useMemo, useState } from "react";
+import { useDetail } from "../../api/media";
+import { ChoiceChip, NumberChip } from "../../build/chips";
+import type { EditorStore } from "../../build/editor";
+import { cutUnevenly, guarded, tellingOf, underPieces } from "../../engine/LocalGame";
+import { limits } from "../../generated/limits";
+import type { DetailMap, Patch, PictureReveal, Telling } from "../../generated/types";
+import { Picking } from "../../media/Picking";
+import { blockOf } from "../../media/upload";
+import { useMediaAddress } from "../../rich/media";
+import { plainOf, type Words } from "../../rich/words";
+import { FIELD } from "../../ui/field";
+import { changePiece, changeReveal, leastBeside, MOST, mostBeside, sizeOf } from "./reveal";
+import { sheetWords } from "./sheetWords";
+
+interface CoverProps {
+  useEditor: EditorStore;
+  reveal: PictureReveal;
+  /** The question whose line and pieces light up together. */
+  lit?: string;
+  point: (question?: string) => void;
+}
+
+/** The covered picture: chosen, described, cut, with how telling each piece is. */
+export function CoverEditor(props: CoverProps) {
+  const { useEditor, reveal } = props;
+  const { picture, cut } = reveal;
+  const [picking, setPicking] = useState(false);
+  const [chosen, setChosen] = useState<number>();
+  const detail = useDetail(picture?.medium).data;
+  const telling = useMemo(() => detail && tellingOf(reveal, detail), [reveal, detail]);
+  const { edit } = useEditor.getState();
+  const change = (part: Partial<PictureReveal>, key?: string) =>
+    edit(
+      changeReveal(() => part),
+      key,
+    );
+  const place = chosen !== undefined && chosen < sizeOf(cut) ? chosen : undefined;
+  return (
+    <section aria-labelledby="cover" className="mb-2">
+      <div className="flex flex-wrap items-center gap-2">
+        <h2 id="cover" className="mr-auto text-sm font-semibold tracking-wide text-soft">
+          {sheetWords.picture}
+        </h2>
+        <button
+          type="button"
+          data-place="board"
+          className="btn btn-sm btn-outline h-11"
+          onClick={() => setPicking(true)}
+        >
+          <Image size={16} aria-hidden="true" />
+          {picture ? sheetWords.other : sheetWords.choose}
+        </button>
+        {picture && (
+          <button
+            type="button"
+            className="btn btn-sm btn-outline h-11"
+            onClick={() => change({ picture: undefined })}
+          >
+            <Trash2 size={16} aria-hidden="true" />
+            {sheetWords.leaveOut}
+          </button>
+        )}
+      </div>
+      {!picture && <p className="my-1 text-soft">{sheetWords.first}</p>}
+      <CutSentence reveal={reveal} detail={detail} change={change} />
+      <CutPicture {...props} telling={telling} chosen={place} choose={setChosen} />
+      {telling && <Bare telling={telling} />}
+      <div className="flex flex-wrap items-center gap-x-3">
+        {detail && reveal.questions.length > 1 && (
+          <button
+            type="button"
+            className="btn btn-sm btn-outline h-11"
+            title={sheetWords.guardHow}
+            onClick={() => {
+              const order = reveal.questions.map(({ id }) => id);
+              change({ pieces: guarded(reveal, detail, order).pieces });
+            }}
+          >
+            <ShieldQuestion size={16} aria-hidden="true" />
+            {sheetWords.guard}
+          </button>
+        )}
+        {picture && <p className="text-sm text-soft">{sheetWords.ownDevice}</p>}
+      </div>
+      {place !== undefined && (
+        <PieceFields {...props} place={place} share={telling?.shares[place]} />
+      )}
+      {picture && (
+        <Labelled title={sheetWords.alt}>
+          <input
+            className={FIELD}
+            maxLength={500}
+            value={picture.alt}
+            onChange={(event) =>
+              change({ picture: { ...picture, alt: event.target.value } }, "reveal alt")
+            }
+          />
+        </Labelled>
+      )}
+      <Labelled title={sheetWords.said}>
+        <input
+          className={FIELD}
+          maxLength={500}
+          value={plainOf(reveal.said ?? "")}
+          placeholder={sheetWords.saidPlaceholder}
+          onChange={(event) =>
+            change({ said: (event.target.value || undefined) as Words | undefined }, "reveal said")
+          }
+        />
+      </Labelled>
+      {picking && (
+        <Picking
+          kind="picture"
+          choose={(card) => {
+            setPicking(false);
+            const block = blockOf(card);
+            const { width, height } = card;
+            if (block.kind === "picture") change({ picture: { width, height, ...block } });
+          }}
+          onClose={() => setPicking(false)}
+        />
+      )}
+    </section>
+  );
+}
+
+function Labelled({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    // biome-ignore lint/a11y/noLabelWithoutControl: the field is its child
+    <label className="mt-1 block">
+      <span className="text-sm text-soft">{title}</span>
+      {children}
+    </label>
+  );
+}
+
+/** Rows and columns, or how many pieces of different size. */
+function CutSentence(props: {
+  reveal: PictureReveal;
+  detail?: DetailMap;
+  change: (part: Partial<PictureReveal>, key?: string) => void;
+}) {
+  const { reveal, detail, change } = props;
+  const { cut } = reveal;
+  const uneven = cut.uneven.length > 0;
+  const cutInto = (pieces: number) =>
+    detail && change({ cut: cutUnevenly(reveal, detail, pieces).cut }, "cut");
+  return (
+    <p className="my-1 leading-[2.6rem]">
+      {sheetWords.cut}:{" "}
+      {uneven ? (
+        <NumberChip
+          label={sheetWords.pieces}
+          value={cut.uneven.length}
+          least={2}
+          most={MOST}
+          change={cutInto}
+        />
+      ) : (
+        <>
+          <NumberChip
+            label={sheetWords.rows}
+            value={cut.rows}
+            least={leastBeside(cut.columns)}
+            most={mostBeside(cut.columns)}
+            change={(rows) => change({ cut: { ...cut, rows } }, "cut")}
+          />{" "}
+          {sheetWords.by}{" "}
+          <NumberChip
+            label={sheetWords.columns}
+            value={cut.columns}
+            least={leastBeside(cut.rows)}
+            most={mostBeside(cut.rows)}
+            change={(columns) => change({ cut: { ...cut, columns } }, "cut")}
+          />
+        </>
+      )}{" "}
+      {detail ? (
+        <ChoiceChip
+          label={sheetWords.cutLabel}
+          names={{ even: sheetWords.even, uneven: sheetWords.uneven }}
+          value={uneven ? "uneven" : "even"}
+          change={(how) =>
+            how === "uneven" ? cutInto(sizeOf(cut)) : change({ cut: { ...cut, uneven: [] } })
+          }
+        />
+      ) : (
+        sheetWords.even
+      )}
+    </p>
+  );
+}
+
+const areasOf = ({ rows, columns, uneven }: PictureReveal["cut"]): Patch[] =>
+  uneven.length > 0
+    ? uneven
+    : Array.from({ length: rows * columns }, (_, i) => ({
+        x: ((i % columns) * 1000) / columns,
+        y: (Math.floor(i / columns) * 1000) / rows,
+        width: 1000 / columns,
+        height: 1000 / rows,
+      }));
+
+/** The picture with its cut; what tells more is darker. Pressing a piece opens it and its line. */
+function CutPicture(
+  props: CoverProps & {
+    telling?: Telling;
+    chosen?: number;
+    choose: (place: number) => void;
+  },
+) {
+  const { useEditor, reveal, telling, chosen, choose, lit, point } = props;
+  const { picture, cut } = reveal;
+  const address = useMediaAddress();
+  const under = useMemo(() => underPieces(reveal), [reveal]);
+  const open = useEditor((editor) => editor.open);
+  const { unfold } = useEditor.getState();
+  const shares = telling?.shares ?? [];
+  const [least, most] = [Math.min(...shares), Math.max(...shares)];
+  const { width = 3, height = 2 } = picture ?? {};
+  return (
+    <div
+      className="relative mx-auto w-full overflow-hidden rounded-[4px] border-2 border-line bg-base-200"
+      style={{ aspectRatio: `${width} / ${height}`, maxWidth: `${(18 * width) / height}rem` }}
+    >
+      {picture && (
+        <img
+          src={address(picture.medium)}
+          alt={picture.alt}
+          draggable={false}
+          className="absolute inset-0 size-full"
+        />
+      )}
+      {areasOf(cut).map((area, i) => {
+        const question = under[i] || undefined;
+        const share = telling?.shares[i];
+        const number = reveal.questions.findIndex(({ id }) => id === question) + 1;
+        return (
+          <button
+            key={`${area.x} ${area.y}`}
+            type="button"
+            aria-label={`${sheetWords.piece(i + 1, tenth(share))}: ${
+              number > 0 ? `${sheetWords.lifts} ${number}` : sheetWords.none
+            }`}
+            aria-pressed={chosen === i}
+            data-lit={question !== undefined && (question === lit || question === open)}
+            onPointerEnter={() => point(question)}
+            onPointerLeave={() => point()}
+            onClick={() => {
+              choose(i);
+              if (question) unfold(question, false);
+            }}
+            className="absolute cursor-pointer border border-base-100 outline-offset-[-4px] aria-pressed:outline-4 aria-pressed:outline-base-content data-[lit=true]:border-4 data-[lit=true]:border-accent"
+            style={{
+              left: `${area.x / 10}%`,
+              top: `${area.y / 10}%`,
+              width: `${area.width / 10}%`,
+              height: `${area.height / 10}%`,
+              background: `color-mix(in oklab, transparent, var(--color-primary) ${
+                share === undefined ? 10 : washOf(share, least, most)
+              }%)`,
+            }}
+          >
+            <span className="rounded-full bg-card px-2 font-display text-sm font-semibold">
+              {number > 0 ? number : "–"}
+            </span>
+          </button>
+        );
+      })}
+    </div>
+  );
+}
+
+/** How dark the wash over a piece is, in per cent: the least telling stays almost clear. */
+const washOf = (share: number, least: number, most: number) =>
+  most === least ? 35 : Math.round(8 + (62 * (share - least)) / (most - least));
+
+/** A share in thousandths as whole per cent. */
+const tenth = (share?: number) => (share === undefined ? undefined : Math.round(share / 10));
+
+/** What is bare after some of the pieces: a few steps of the way. */
+function Bare({ telling }: { telling: Telling }) {
+  const { shares, least, most } = telling;
+  const steps = [
+    ...new Set([1, Math.round(shares.length / 3), Math.round((2 * shares.length) / 3)]),
+  ];
+  return (
+    <p className="my-1 text-sm text-soft">
+      {sheetWords.telling}{" "}
+      {steps
+        .filter((n) => n > 0 && n < shares.length)
+        .map((n) => sheetWords.bareAfter(n, tenth(least[n]) ?? 0, tenth(most[n]) ?? 0))
+        .join(" ")}
+    </p>
+  );
+}
+
+/** What is written of one piece. */
+function PieceFields(props: CoverProps & { place: number; share?: number }) {
+  const { useEditor, reveal, place, share } = props;
+  const { edit, unfold } = useEditor.getState();
+  const piece = reveal.pieces[place];
+  const automatic = underPieces({
+    ...reveal,
+    pieces: reveal.pieces.map((p, i) => (i === place ? { ...p, question: undefined } : p)),
+  })[place];
+  const free = reveal.questions.findIndex(({ id }) => id === automatic);
+  const value = piece?.question ?? "next";
+  return (
+    <fieldset className="my-2 rounded-[14px] border border-line p-3">
+      <legend className="px-1 text-sm font-semibold">
+        {sheetWords.pieceTitle(place + 1, tenth(share))}
+      </legend>
+      <Labelled title={sheetWords.lifts}>
+        <select
+          className={FIELD}
+          value={value === "" ? "none" : value}
+          onChange={(event) => {
+            const next = event.target.value;
+            const question = next === "next" ? undefined : next === "none" ? "" : next;
+            edit(changePiece(place, { question }));
+            if (question) unfold(question, false);
+          }}
+        >
+          <option value="next">{sheetWords.next(free < 0 ? undefined : free + 1)}</option>
+          <option value="none">{sheetWords.none}</option>
+          {reveal.questions.map(
+            ({ id, kind, text }, i) =>
+              kind !== "information" && (
+                <option key={id} value={id}>
+                  {sheetWords.question(i + 1, plainOf(text).slice(0, 60))}
+                </option>
+              ),
+          )}
+        </select>
+      </Labelled>
+      <Labelled title={sheetWords.pieceSaid}>
+        <input
+          className={FIELD}
+          maxLength={limits.PicturePiece.said.most}
+          value={piece?.said ?? ""}
+          onChange={(event) =>
+            edit(changePiece(place, { said: event.target.value || undefined }), `piece ${place}`)
+          }
+        />
+      </Labelled>
+    </fieldset>
+  );
+}

@@ -1,0 +1,70 @@
+import { useState } from "react";
+import { SheetHeading } from "../../build/SheetHeading";
+import { switchExamplesOf } from "../../engine/LocalGame";
+import { limits } from "../../generated/limits";
+import type { PictureReveal, QuestionUnion } from "../../generated/types";
+import { blankQuestion } from "../../questions/blankQuestion";
+import { Part, Rows } from "../../questions/editors/rows";
+import { ComparingChecks } from "../../questions/editors/TextFields";
+import { TryAnswer } from "../../questions/editors/TryAnswer";
+import { QuestionLines } from "../../questions/sheet/QuestionLines";
+import { words } from "../../words/en";
+import type { SheetProps } from "..";
+import { CoverEditor } from "./CoverEditor";
+import { changeReveal, revealOf } from "./reveal";
+import { sheetWords } from "./sheetWords";
+
+/** The sheet of a picture reveal: the picture with its cut, what it is, and a question a piece. */
+export default function RevealSheet({ useEditor, sheet, showKeys, takeIn }: SheetProps) {
+  const reveal = useEditor((editor) => revealOf(editor.activity));
+  const [lit, point] = useState<string>();
+  if (!reveal) return null;
+  const { edit } = useEditor.getState();
+  const change = (part: Partial<PictureReveal>, key?: string) =>
+    edit(
+      changeReveal(() => part),
+      key,
+    );
+  return (
+    <section aria-labelledby="sheet">
+      <SheetHeading title={words.build.sheet(reveal.questions.length)} showKeys={showKeys} />
+      <CoverEditor useEditor={useEditor} reveal={reveal} lit={lit} point={point} />
+      <div className="my-3">
+        <Part title={sheetWords.answers}>
+          <Rows
+            texts={reveal.accepted}
+            most={limits.PictureReveal.accepted.most}
+            label={(i) => sheetWords.answer(i + 1)}
+            placeholder={(i) => (i === 0 ? sheetWords.answerAdd : sheetWords.answerMore)}
+            change={(accepted, place) => change({ accepted }, `accepted ${place}`)}
+            remove={(place) => change({ accepted: reveal.accepted.toSpliced(place, 1) })}
+            next={() => sheet.addAfter()}
+          />
+        </Part>
+        <TryAnswer question={asTyped(reveal)} />
+        <ComparingChecks
+          comparing={reveal.comparing}
+          change={(comparing) => change({ comparing })}
+          examples={switchExamplesOf(asTyped(reveal))}
+        />
+      </div>
+      <QuestionLines useEditor={useEditor} sheet={sheet} takeIn={takeIn} lit={lit} point={point} />
+    </section>
+  );
+}
+
+/** A guess is compared as a typed answer is. */
+function asTyped({ accepted, comparing }: PictureReveal): QuestionUnion {
+  const { text, feedback, off, hints } = blankQuestion("");
+  return {
+    kind: "typed-text",
+    id: "",
+    text,
+    feedback,
+    off,
+    hints,
+    accepted,
+    mistakes: [],
+    comparing,
+  };
+}

@@ -1,0 +1,85 @@
+import { plural } from "../../words/format";
+
+/** What the teacher reads while she writes a picture reveal. */
+export const sheetWords = {
+  picture: "The covered picture",
+  choose: "Choose a picture",
+  other: "Another picture",
+  leaveOut: "Leave it out",
+  first:
+    "Choose the picture that the class is to guess. Until it is lifted nobody gets it but you: learners’ devices are sent the lifted pieces alone.",
+  ownDevice: "On your own devices, in Present and here, the whole picture lies under the paper.",
+  alt: "What it shows, said once it is bare",
+  said: "What may be said of it before, to those who can’t see it",
+  saidPlaceholder: "without telling what it is",
+  cut: "The cut",
+  even: "rows and columns",
+  uneven: "pieces that show about as much each",
+  cutLabel: "How the picture is cut",
+  rows: "Rows",
+  columns: "Columns",
+  pieces: "Number of pieces",
+  by: "×",
+  guard: "Hard questions under telling pieces",
+  guardHow: "The last question counts as the hardest.",
+  telling: "The darker a piece, the more of the picture’s detail it shows.",
+  bareAfter: (lifted: number, least: number, most: number) =>
+    `After ${plural(lifted, "piece")} ${least === most ? least : `${least} to ${most}`} % of the detail is bare.`,
+  piece: (n: number, share?: number) =>
+    `Piece ${n}${share === undefined ? "" : `, ${share} % of the detail`}`,
+  pieceTitle: (n: number, share?: number) =>
+    `Piece ${n}${share === undefined ? "" : ` · ${share} % of the detail`}`,
+  lifts: "Lifted by",
+  next: (n?: number) =>
+    n === undefined ? "the next question that is free" : `the next that is free (question ${n})`,
+  none: "no question: it stays",
+  question: (n: number, text: string) => `${n} ${text}`,
+  pieceSaid: "What is to be seen there, said once it is lifted",
+  answers: "What it is",
+  answer: (n: number) => `Right guess ${n}`,
+  answerAdd: "what the picture shows",
+  answerMore: "another word for it",
+  tryLabel: "Try a guess",
+  rules: {
+    pieceWorth: "Each question is worth",
+    guess:
+      "Under each piece lies a question; a right answer lifts it. A right guess at the whole picture wins: it brings",
+    firstLabel: "Worth of a guess at once",
+    less: "points at once,",
+    lessLabel: "Less for each lifted piece",
+    lessFor: "less for each lifted piece.",
+    may: "They may guess",
+    mostLabel: "How often they may guess",
+    often: { any: "as often as they like.", some: "at most" },
+    mostNumber: "Number of guesses",
+    times: (n: number) => (n === 1 ? "time." : "times."),
+    without: "Without a right guess",
+    withoutLabel: "What a game without a right guess comes to",
+    withouts: { lost: "it is lost.", pieces: "the pass mark over the questions decides." },
+    teams: "A guess comes from",
+    teamsLabel: "Which team may guess",
+    guessers: { turn: "the team whose turn it is.", any: "any team; you say which." },
+    piecesWin: (right: number, of: number) => ` — that is ${right} of ${of}.`,
+    passes: (right: number, of: number) => `a right guess, or ${right} of ${of} right`,
+  },
+};
+
+/** What readiness finds in a picture reveal alone. */
+export const revealFindings: Record<string, (values: string[]) => string> = {
+  "reveal-no-picture": () => "There is no picture yet.",
+  "reveal-no-answer": () => "No guess is right yet: say what the picture shows.",
+  "reveal-without-question": ([n]) =>
+    `${plural(Number(n), "piece has", "pieces have")} no question, and ${n === "1" ? "stays" : "stay"} until the end.`,
+  "reveal-without-piece": () => "This question lifts no piece, so it is never asked.",
+  "reveal-given-away": ([answer]) => `“${answer}” is said here before it is guessed.`,
+  "reveal-shown-elsewhere": () => "The covered picture stands in this question as well.",
+  "reveal-too-small": ([side, least]) =>
+    `A piece is ${side} pixels narrow; from the back row it takes ${least}.`,
+  "reveal-worthless": ([lifted, of]) =>
+    `After ${lifted} of ${of} pieces a right guess brings nothing more.`,
+};
+
+/** What is done about it. */
+export const revealMends: Record<string, (values: string[]) => string> = {
+  "reveal-without-question": () => "Let the questions lift them, too",
+};
