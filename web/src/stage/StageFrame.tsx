@@ -10,7 +10,7 @@ import { TeamsBar } from "./TeamsBar";
 import { TitleView } from "./TitleView";
 
 interface FrameProps extends StageProps {
-  /** How it is won, for the title page. */
+  /** How it is played and won, for the title page. */
   facts: string;
   /** How it stands, for who hears it; points and places where nothing is said. */
   progress?: string;

@@ -27,7 +27,10 @@ export function TitleView(props: StageProps & { facts: string; read: ReactNode }
           {read}
         </div>
       )}
-      <p>{showing.teams.length > 0 ? words.teams.wins : facts}</p>
+      <div className="flex max-w-[40em] items-start gap-[0.4em]">
+        <p data-read>{facts}</p>
+        {!cover.introduction && read}
+      </div>
       {showing.teams.length > 0 && <TeamsBar teams={showing.teams} />}
       <p className="text-soft">{words.game.termsOf(terms)}</p>
       <button

@@ -2,6 +2,7 @@ import type { CSSProperties } from "react";
 import type { RevealScene, Showing } from "../../generated/types";
 import { StageFrame } from "../../stage/StageFrame";
 import type { StageProps } from "../../stage/stage";
+import { words } from "../../words/learner";
 import { RevealBoard } from "./RevealBoard";
 import { RevealPicture } from "./RevealPicture";
 import { Stars } from "./Stars";
@@ -16,7 +17,10 @@ export default function PictureRevealStage(props: StageProps) {
   return (
     <StageFrame
       {...props}
-      facts={revealWords.facts(showing.markers.length, scene.worth)}
+      facts={[
+        revealWords.facts(scene.pieces.length, scene.worth),
+        ...(showing.teams.length > 0 ? [words.teams.wins] : []),
+      ].join(" ")}
       bunting={false}
       end={endOf(showing, scene)}
     >

@@ -10,7 +10,7 @@ export const blank = (question: string): Activity => ({
     cut: { rows: 3, columns: 3, uneven: [] },
     pieces: [],
     questions: [blankQuestion(question)],
-    accepted: [""],
+    accepted: [],
     comparing: {
       caseMatters: false,
       signsMatter: false,

@@ -61,7 +61,8 @@ export default function QuizShowStage(props: StageProps) {
   );
 }
 
-function facts({ scene, passMark, score }: Showing): string {
+function facts({ scene, passMark, score, teams }: Showing): string {
+  if (teams.length > 0) return words.teams.wins;
   if (!passMark) return "";
   if (scene?.kind !== "climb") return words.game.facts(passMark, score.asked);
   return `${boardWords.climb.at(0, scene.steps.length)} · ${boardWords.climb.needed(passMark.rightNeeded)}`;

@@ -1,6 +1,7 @@
 import type { HuntScene, Showing } from "../../generated/types";
 import { StageFrame } from "../../stage/StageFrame";
 import type { StageProps } from "../../stage/stage";
+import { words } from "../../words/learner";
 import { HuntBoard } from "./HuntBoard";
 import { HuntPicture } from "./HuntPicture";
 import { Slip } from "./Slip";
@@ -16,7 +17,10 @@ export default function WordHuntStage(props: StageProps) {
   return (
     <StageFrame
       {...props}
-      facts={huntWords.facts(asked, scene.of)}
+      facts={[
+        huntWords.facts(asked, scene.of),
+        ...(showing.teams.length > 0 ? [words.teams.wins] : []),
+      ].join(" ")}
       progress={huntWords.found(right, asked)}
       bunting={false}
       end={endOf(showing, scene)}

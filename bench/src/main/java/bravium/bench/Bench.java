@@ -4,6 +4,7 @@ import bravium.bench.Engines.Speed;
 import bravium.bench.Load.Result;
 import bravium.bench.Load.To;
 import bravium.core.codec.Codec;
+import bravium.server.media.CutAndRate;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -75,6 +76,8 @@ public final class Bench {
     engines();
     say("Lists and pages …");
     listsAndPages();
+    say("Pictures …");
+    pictures();
     say("Starts …");
     starts(application);
     sizes();
@@ -287,6 +290,16 @@ public final class Bench {
       }
     }
     compare("start-up in s, best of 4", ours, "bare Spring Boot", bare, "≤ 1.5");
+  }
+
+  private void pictures() throws IOException {
+    CutAndRate.Times times = CutAndRate.measure(folder);
+    compare(
+        "cutting and rating 12 megapixels in s",
+        times.cutAndRated(),
+        "unpacking them",
+        times.unpacked(),
+        "≤ 2");
   }
 
   private void sizes() throws IOException {

@@ -43,7 +43,7 @@ final class SceneOfReveal {
     Integer turn = sitting.front().turn();
     boolean guesses = course.guesses(sitting);
     return new RevealScene(
-        begun ? sheets() : List.of(),
+        sheets(),
         begun && whole ? picture() : null,
         Revealing.ratio(reveal.picture()),
         begun ? reveal.said() : null,
