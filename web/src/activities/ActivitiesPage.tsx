@@ -116,7 +116,8 @@ export default function ActivitiesPage() {
             )}
             <ul className="grid grid-cols-[repeat(auto-fill,minmax(min(17rem,100%),1fr))] gap-5">
               {(nothingYet || !narrowed(looking)) && !removed && (
-                <li>
+                // As high as two cards, so that they don't grow with the number of games.
+                <li className="sm:row-span-2">
                   <NewTile busy={add.isPending} start={(blank) => add.mutate(blank)} />
                 </li>
               )}
@@ -155,7 +156,7 @@ function NewTile(props: { busy: boolean; start: (blank: Blank) => void }) {
   return (
     <section
       aria-label={words.activities.newTitle}
-      className="flex h-full min-h-40 flex-col justify-center gap-2 rounded-[14px] border-2 border-dashed border-edge p-4"
+      className="flex h-full min-h-40 flex-col gap-2 rounded-[14px] border-2 border-dashed border-edge p-4"
     >
       <h2 className="font-display text-lg font-semibold text-primary">
         {words.activities.newTitle}
