@@ -1,11 +1,10 @@
 import { ChevronDown } from "lucide-react";
 import { limits } from "../generated/limits";
 import type { Rules, Sign, TakeOver, Team, Teams } from "../generated/types";
-import { TeamSign } from "../stage/teamSigns";
+import { SIGNS, TeamSign } from "../stage/teamSigns";
 import { words } from "../words/en";
 import { ChoiceChip, NumberChip } from "./chips";
 
-const SIGNS: Sign[] = ["leaf", "acorn", "feather", "pebble", "kite", "lantern"];
 const COUNTS = Object.fromEntries(
   [0, 2, 3, 4, 5, 6].map((n) => [String(n), words.teams.counts(n)]),
 ) as Record<string, string>;

@@ -4,6 +4,7 @@ import { lazy, Suspense, useEffect, useMemo, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { readFrontContributions, readUnfinished } from "../api/teacher";
 import { GameStage } from "../games/GameStage";
+import { limits } from "../generated/limits";
 import type { Asked, FrontSitting, Unfinished } from "../generated/types";
 import { Others } from "../play/Others";
 import { fetchDragging } from "../questions/answers/AnswerField";
@@ -17,7 +18,7 @@ import { Failed, Loading, Notice } from "../ui/Notice";
 import { words } from "../words/en";
 import { whenWords } from "../words/format";
 import { ClassTimer } from "./ClassTimer";
-import { HandsDialog, JumpDialog, PointsDialog } from "./dialogs";
+import { HandsDialog, JoinDialog, JumpDialog, PointsDialog } from "./dialogs";
 import { Shutter } from "./Shutter";
 import { type FrontControls, LETTER_KEYS, useFrontControls } from "./useFrontControls";
 import { useFrontGame, useFrontSitting } from "./useFrontGame";
@@ -239,6 +240,11 @@ function Dialogs(props: { id: string; sitting: FrontSitting; controls: FrontCont
           />
           {words.front.singleKeys}
         </label>
+        {showing.teams.length > 0 && showing.teams.length < limits.Teams.list.most && (
+          <button type="button" className="btn btn-outline mt-4 mr-2" onClick={() => open("join")}>
+            {words.teams.joins}
+          </button>
+        )}
         <a
           className="btn btn-outline mt-4"
           href={`/present/${id}/notes?sitting=${sitting.sitting}`}
@@ -252,6 +258,9 @@ function Dialogs(props: { id: string; sitting: FrontSitting; controls: FrontCont
   }
   if (dialog === "jump") {
     return <JumpDialog showing={showing} texts={texts} go={controls.jumpTo} onClose={close} />;
+  }
+  if (dialog === "join") {
+    return <JoinDialog teams={showing.teams} join={controls.joinTeam} onClose={close} />;
   }
   if (dialog === "hands" && showing.question) {
     return (

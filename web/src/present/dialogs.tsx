@@ -1,8 +1,10 @@
 import { type FormEvent, useState } from "react";
-import type { Asked, Showing, Side, Vote } from "../generated/types";
+import { limits } from "../generated/limits";
+import type { Asked, Showing, Side, Team, Vote } from "../generated/types";
 import { choiceWords } from "../questions/answers/answerWords";
 import { MARKER_SIGNS } from "../stage/markerSigns";
 import { letter } from "../stage/stage";
+import { SIGNS, TeamSign } from "../stage/teamSigns";
 import { Dialog } from "../ui/Dialog";
 import { words } from "../words/en";
 
@@ -51,6 +53,42 @@ export function PointsDialog(props: {
         </label>
         <button type="submit" className="btn btn-primary" disabled={!fits}>
           {words.teams.ownGive}
+        </button>
+      </form>
+    </Dialog>
+  );
+}
+
+/** One more team, which plays from here on. */
+export function JoinDialog(props: {
+  teams: Side[];
+  join: (team: Team) => void;
+  onClose: () => void;
+}) {
+  const { teams, join, onClose } = props;
+  const [name, setName] = useState("");
+  const sign = SIGNS.find((one) => !teams.some((side) => side.sign === one)) ?? "leaf";
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    if (name.trim()) join({ name: name.trim(), sign });
+  };
+  return (
+    <Dialog title={words.teams.joins} onClose={onClose}>
+      <p className="mb-3 text-soft">{words.teams.joinsText}</p>
+      <form onSubmit={submit} className="flex items-end gap-2">
+        <label className="min-w-0 flex-1">
+          {words.teams.joinsName}
+          <input
+            data-first
+            value={name}
+            maxLength={limits.Team.name.most}
+            onChange={(event) => setName(event.target.value)}
+            className="block h-11 w-full rounded-[14px] border border-edge bg-card px-3"
+          />
+        </label>
+        <button type="submit" className="btn btn-primary" disabled={!name.trim()}>
+          <TeamSign sign={sign} />
+          {words.teams.joinsNow}
         </button>
       </form>
     </Dialog>

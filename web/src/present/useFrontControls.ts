@@ -1,5 +1,12 @@
 import { useEffect, useState } from "react";
-import type { ActionUnion, FrontSitting, ResponseUnion, Showing, Vote } from "../generated/types";
+import type {
+  ActionUnion,
+  FrontSitting,
+  ResponseUnion,
+  Showing,
+  Team,
+  Vote,
+} from "../generated/types";
 import { picking } from "../questions/answers/Options";
 import { useSoundSwitch } from "../sound/useSound";
 import { isPicked, LETTERS, onwards } from "../stage/stage";
@@ -14,7 +21,7 @@ const MORE_SECONDS = 30;
 const NOTE_MILLIS = 3_500;
 
 /** A dialog at the front; a number means the points of that team. */
-type Open = "keys" | "jump" | "hands" | number | undefined;
+type Open = "keys" | "jump" | "hands" | "join" | number | undefined;
 
 export type FrontControls = ReturnType<typeof useFrontControls>;
 
@@ -140,6 +147,10 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame) {
     givePoints: (team: number, points: number) => {
       open(undefined);
       game.act({ kind: "give-points", team, points });
+    },
+    joinTeam: (team: Team) => {
+      open(undefined);
+      act({ kind: "join-team", team });
     },
     dialog,
     open,

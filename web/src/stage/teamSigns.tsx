@@ -10,6 +10,9 @@ const SHAPES: Record<Sign, string> = {
   lantern: "M9 4h6M12 2v2M7 7h10l1 11H6ZM8 18v3h8v-3M12 10v5",
 };
 
+/** The signs there are, in the order in which teams get them. */
+export const SIGNS = Object.keys(SHAPES) as Sign[];
+
 /** A team's sign, drawn in the colour of the text around it. */
 export function TeamSign({ sign, className }: { sign: Sign; className?: string }) {
   return (

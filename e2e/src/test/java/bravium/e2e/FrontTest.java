@@ -168,6 +168,25 @@ class FrontTest {
   }
 
   @Test
+  void aTeamJoinsLateAndIsTakenOutAgain() {
+    teacher.open("Hazel class in teams");
+    teacher.present();
+    Locator sides = page.getByLabel("Teams").locator("li");
+    assertThat(sides.first()).isVisible();
+    int before = sides.count();
+    page.keyboard().press("?");
+    teacher.button("A team joins").click();
+    page.keyboard().type("Latecomers");
+    page.keyboard().press("Enter");
+    assertThat(sides).hasCount(before + 1);
+    assertThat(sides.last()).containsText("Latecomers");
+    page.reload();
+    assertThat(sides.last()).containsText("Latecomers");
+    page.keyboard().press("ArrowLeft");
+    assertThat(sides).hasCount(before);
+  }
+
+  @Test
   void whereTheTeacherGivesTheTurnAnAnswerWaitsForIt() {
     teacher.startBlankQuiz("Called up");
     teacher.takeIn("One?\tyes\tno\nTwo?\tyes\tno");

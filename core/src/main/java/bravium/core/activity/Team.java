@@ -1,6 +1,7 @@
 package bravium.core.activity;
 
 import bravium.core.json.Extra;
+import bravium.core.json.Range;
 import bravium.core.rich.Texts;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonProperty;
@@ -10,7 +11,8 @@ import com.fasterxml.jackson.annotation.JsonProperty;
  *
  * @param name 1 to {@value #LONGEST_NAME} characters
  */
-public record Team(String name, Sign sign, @JsonIgnore Extra extra) {
+public record Team(
+    @Range(min = 1, max = LONGEST_NAME) String name, Sign sign, @JsonIgnore Extra extra) {
 
   /** The most characters of a name. */
   public static final int LONGEST_NAME = 40;

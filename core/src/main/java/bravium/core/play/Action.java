@@ -1,5 +1,6 @@
 package bravium.core.play;
 
+import bravium.core.activity.Team;
 import bravium.core.json.Flat;
 import bravium.core.question.Response;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = Action.CountHands.class, name = "count-hands"),
   @JsonSubTypes.Type(value = Action.GiveTurn.class, name = "give-turn"),
   @JsonSubTypes.Type(value = Action.GivePoints.class, name = "give-points"),
+  @JsonSubTypes.Type(value = Action.JoinTeam.class, name = "join-team"),
   @JsonSubTypes.Type(value = Action.HoldClock.class, name = "hold-clock"),
   @JsonSubTypes.Type(value = Action.RunClock.class, name = "run-clock"),
   @JsonSubTypes.Type(value = Action.AddTime.class, name = "add-time"),
@@ -126,6 +128,9 @@ public sealed interface Action {
       }
     }
   }
+
+  /** One more team plays from here on, after the others in turn: for the teacher. */
+  record JoinTeam(Team team) implements Action {}
 
   /** Holds the clock of the question that is open: for the teacher. */
   record HoldClock(String question) implements Action {}

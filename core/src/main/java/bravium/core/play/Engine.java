@@ -1,5 +1,6 @@
 package bravium.core.play;
 
+import bravium.core.activity.Team;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -155,6 +156,18 @@ public final class Engine {
         : game.ended(there, new End(Outcome.Ended.CLOSED, null)).sitting();
   }
 
+  /** The opening with which a sitting began: without the teams that joined since. */
+  public static Opening openedWith(Sitting sitting) {
+    List<Team> teams = sitting.opening().teams();
+    int late = 0;
+    for (Played played : sitting.log().standing()) {
+      late += played.move().action() instanceof Action.JoinTeam ? 1 : 0;
+    }
+    return late == 0
+        ? sitting.opening()
+        : sitting.opening().withTeams(teams.subList(0, teams.size() - late));
+  }
+
   /** The moment itself, but never before the last move. */
   public static long notBefore(Sitting sitting, long at) {
     return sitting.log().isEmpty()
@@ -163,7 +176,7 @@ public final class Engine {
   }
 
   private static Turn repeated(Prepared game, Sitting sitting, Move move) {
-    Sitting then = open(game, sitting.opening());
+    Sitting then = open(game, openedWith(sitting));
     for (Played played : sitting.log()) {
       Turn turn = play(game, then, played.move(), played.at());
       if (played.move().sameAs(move)) {
@@ -198,7 +211,7 @@ public final class Engine {
         kept.add(played);
       }
     }
-    Sitting before = rebuild(game, sitting.opening(), kept);
+    Sitting before = rebuild(game, openedWith(sitting), kept);
     return Turn.of(
         before.with(before.clocks().shifted(at - last.at())),
         new Happening.MoveTakenBack(takeBack.move()));

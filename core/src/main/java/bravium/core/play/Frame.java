@@ -1,5 +1,8 @@
 package bravium.core.play;
 
+import bravium.core.activity.Team;
+import bravium.core.activity.Teams;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -27,6 +30,7 @@ final class Frame {
       case Action.Mark mark -> forTheTeacher(() -> new Attempts(here).mark(mark));
       case Action.GiveTurn give -> forTheTeacher(() -> giveTurn(give.team()));
       case Action.GivePoints give -> forTheTeacher(() -> givePoints(give));
+      case Action.JoinTeam join -> forTheTeacher(() -> joinTeam(join.team()));
       case Action.HoldClock hold ->
           clock(hold.question(), name -> sitting.clocks().held(name, here.at()));
       case Action.RunClock run ->
@@ -82,6 +86,20 @@ final class Frame {
     int total = front.points(give.team());
     return Turn.of(
         sitting.with(front), new Happening.TeamAwarded(give.team(), give.points(), total));
+  }
+
+  /** Whoever comes late begins with nothing, and has what is left of the game. */
+  private Turn joinTeam(Team team) {
+    List<Team> teams = sitting.opening().teams();
+    if (teams.isEmpty() || teams.size() >= Teams.MOST) {
+      return here.refused(Refusal.NO_SUCH_TEAM);
+    }
+    if (sitting.stage() == Stage.END || !sitting.front().deciding().isEmpty()) {
+      return here.refused(Refusal.NOT_OPEN);
+    }
+    List<Team> more = new ArrayList<>(teams);
+    more.add(team);
+    return Turn.of(sitting.with(sitting.opening().withTeams(more)));
   }
 
   private boolean isTeam(int team) {

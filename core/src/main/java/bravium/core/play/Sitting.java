@@ -166,6 +166,11 @@ public record Sitting(
     return with(copy -> copy.draw = draw);
   }
 
+  /** This sitting with another opening: of more teams. */
+  Sitting with(Opening opening) {
+    return with(copy -> copy.opening = opening);
+  }
+
   /** This sitting with other clocks. */
   public Sitting with(Clocks clocks) {
     return clocks == this.clocks ? this : with(copy -> copy.clocks = clocks);
@@ -257,7 +262,7 @@ public record Sitting(
   /** A sitting of which a part is about to be changed. */
   private static final class Copy {
 
-    private final Opening opening;
+    private Opening opening;
     private Draw draw;
     private Stage stage;
     private @Nullable String now;

@@ -52,6 +52,35 @@ class TeamsTest {
     assertThat(player.sitting().outcome().won()).isTrue();
   }
 
+  /** Whoever comes late begins with nothing, is last in turn, and can be taken out again. */
+  @Example
+  void aTeamMayJoinLate() {
+    Player player = playing(IN_ORDER, 6);
+    player.pickInTurn("a", "b");
+    Team late = new Team("Dogwood", Team.Sign.LANTERN);
+    Move joining = new Move("joins", Mover.TEACHER, new Action.JoinTeam(late));
+    assertThat(player.send(joining).refusal()).isNull();
+    assertThat(points(player)).containsExactly(10, 0, 0, 0);
+    player.pickInTurn("b", "a");
+    assertThat(points(player)).containsExactly(10, 0, 0, 10);
+
+    // Sent twice it joins once; rebuilt from where it began it stands the same.
+    assertThat(player.send(joining).repeated()).isTrue();
+    Sitting here = player.sitting();
+    assertThat(Engine.openedWith(here).teams()).isEqualTo(THREE);
+    assertThat(Plays.rebuild(player.activity(), Engine.openedWith(here), here.log()))
+        .isEqualTo(here);
+    Move alone = new Move("not hers", Mover.PLAYER, new Action.JoinTeam(late));
+    assertThat(player.send(alone).refusal()).isEqualTo(Refusal.FOR_THE_TEACHER);
+    player.send(new Move("four", Mover.TEACHER, new Action.JoinTeam(late)));
+    player.play(new Action.TakeBack("four"));
+    assertThat(player.sitting().opening().teams()).hasSize(4);
+    player.send(new Move("five", Mover.TEACHER, new Action.JoinTeam(late)));
+    player.send(new Move("six", Mover.TEACHER, new Action.JoinTeam(late)));
+    assertThat(player.send(new Move("7", Mover.TEACHER, new Action.JoinTeam(late))).refusal())
+        .isEqualTo(Refusal.NO_SUCH_TEAM);
+  }
+
   @Example
   void aMissedQuestionIsTakenOverOnceByTheNextTeamForWhatTheTeacherSet() {
     Player player = playing(TAKING, 6);

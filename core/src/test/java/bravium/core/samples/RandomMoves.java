@@ -1,6 +1,7 @@
 package bravium.core.samples;
 
 import bravium.core.activity.Activity;
+import bravium.core.activity.Team;
 import bravium.core.games.picturereveal.PictureReveal;
 import bravium.core.games.picturereveal.RevealAction;
 import bravium.core.games.wordhunt.WordHunt;
@@ -47,7 +48,7 @@ public final class RandomMoves {
     List<Question> questions = activity.game().questions();
     String any =
         questions.isEmpty() ? "none" : questions.get(random.nextInt(questions.size())).id();
-    return switch (random.nextInt(30)) {
+    return switch (random.nextInt(31)) {
       case 0 -> new Action.Start();
       case 1 -> new Action.Continue(any);
       case 2 -> new Action.GoTo(any);
@@ -69,6 +70,7 @@ public final class RandomMoves {
               ? new Action.HoldClock(String.valueOf(sitting.now()))
               : new Action.RunClock(String.valueOf(sitting.now()));
       case 16 -> new Action.AddTime(String.valueOf(sitting.now()), 1 + random.nextInt(30));
+      case 17 -> new Action.JoinTeam(new Team("Late " + keys, Team.Sign.KITE));
       case 8 -> new Action.Mark(any, random.nextInt(12), "Well seen");
       default -> forward(activity, sitting);
     };

@@ -2,6 +2,7 @@ package bravium.server.sittings;
 
 import bravium.core.activity.Teams;
 import bravium.core.play.Audience;
+import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
 import bravium.core.play.Opening;
@@ -99,7 +100,7 @@ class FrontService {
     return new FrontSitting(
         sitting,
         stored.activity(),
-        stored.sitting().opening(),
+        Engine.openedWith(stored.sitting()),
         stored.sitting().log(),
         stored.past());
   }
