@@ -8,6 +8,7 @@ import { Countdown } from "../../stage/Countdown";
 import { EntryLine } from "../../stage/EntryLine";
 import { Heading } from "../../stage/Heading";
 import { Points } from "../../stage/Points";
+import { StageTool } from "../../stage/StageTool";
 import type { StageProps } from "../../stage/stage";
 import { useSize } from "../../ui/useSize";
 import { words } from "../../words/learner";
@@ -108,13 +109,13 @@ function Window(props: {
       </div>
       {!asking && (
         <div className="reveal-tools">
-          <Tool
+          <StageTool
             label={revealWords.zoomIn}
             icon={<ZoomIn aria-hidden="true" />}
             disabled={zoom >= CLOSEST}
             act={() => setZoom(Math.min(CLOSEST, zoom * CLOSER))}
           />
-          <Tool
+          <StageTool
             label={revealWords.zoomOut}
             icon={<ZoomOut aria-hidden="true" />}
             disabled={zoom <= 1}
@@ -123,21 +124,6 @@ function Window(props: {
         </div>
       )}
     </div>
-  );
-}
-
-function Tool(props: { label: string; icon: ReactNode; disabled: boolean; act: () => void }) {
-  return (
-    <button
-      type="button"
-      aria-label={props.label}
-      title={props.label}
-      disabled={props.disabled}
-      onClick={props.act}
-      className="reveal-tool"
-    >
-      {props.icon}
-    </button>
   );
 }
 

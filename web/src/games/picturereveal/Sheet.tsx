@@ -2,12 +2,12 @@ import { useState } from "react";
 import { SheetHeading } from "../../build/SheetHeading";
 import { switchExamplesOf } from "../../engine/LocalGame";
 import { limits } from "../../generated/limits";
-import type { PictureReveal, QuestionUnion } from "../../generated/types";
-import { blankQuestion } from "../../questions/blankQuestion";
+import type { PictureReveal } from "../../generated/types";
 import { Part, Rows } from "../../questions/editors/rows";
 import { ComparingChecks } from "../../questions/editors/TextFields";
 import { TryAnswer } from "../../questions/editors/TryAnswer";
 import { QuestionLines } from "../../questions/sheet/QuestionLines";
+import { typedLike } from "../../questions/typedLike";
 import { words } from "../../words/en";
 import type { SheetProps } from "..";
 import { CoverEditor } from "./CoverEditor";
@@ -20,6 +20,8 @@ export default function RevealSheet({ useEditor, sheet, showKeys, takeIn }: Shee
   const [lit, point] = useState<string>();
   if (!reveal) return null;
   const { edit } = useEditor.getState();
+  /** A guess is compared as a typed answer is. */
+  const typed = typedLike(reveal.accepted, reveal.comparing);
   const change = (part: Partial<PictureReveal>, key?: string) =>
     edit(
       changeReveal(() => part),
@@ -41,30 +43,14 @@ export default function RevealSheet({ useEditor, sheet, showKeys, takeIn }: Shee
             next={() => sheet.addAfter()}
           />
         </Part>
-        <TryAnswer question={asTyped(reveal)} />
+        <TryAnswer question={typed} />
         <ComparingChecks
           comparing={reveal.comparing}
           change={(comparing) => change({ comparing })}
-          examples={switchExamplesOf(asTyped(reveal))}
+          examples={switchExamplesOf(typed)}
         />
       </div>
       <QuestionLines useEditor={useEditor} sheet={sheet} takeIn={takeIn} lit={lit} point={point} />
     </section>
   );
-}
-
-/** A guess is compared as a typed answer is. */
-function asTyped({ accepted, comparing }: PictureReveal): QuestionUnion {
-  const { text, feedback, off, hints } = blankQuestion("");
-  return {
-    kind: "typed-text",
-    id: "",
-    text,
-    feedback,
-    off,
-    hints,
-    accepted,
-    mistakes: [],
-    comparing,
-  };
 }

@@ -4,6 +4,7 @@ import type { OfTrail, State, TrailPlace } from "../../generated/types";
 import { useMediaAddress } from "../../rich/media";
 import { moveOnBoard, PICKED } from "../../stage/boardKeys";
 import { MARKER_SIGNS } from "../../stage/markerSigns";
+import { StageTool } from "../../stage/StageTool";
 import { useSize } from "../../ui/useSize";
 import { words } from "../../words/learner";
 import { boardWords } from "./words";
@@ -56,19 +57,19 @@ export function TrailView(props: {
       <div className="flex flex-wrap items-center gap-x-[1em] gap-y-1 pr-10">
         {children}
         <div className="ml-auto flex gap-2">
-          <Tool
+          <StageTool
             label={boardWords.trail.zoomIn}
             icon={<ZoomIn aria-hidden="true" />}
             disabled={listed || zoom >= CLOSEST}
             act={() => setZoom(Math.min(CLOSEST, zoom * CLOSER))}
           />
-          <Tool
+          <StageTool
             label={boardWords.trail.zoomOut}
             icon={<ZoomOut aria-hidden="true" />}
             disabled={listed || zoom <= 1}
             act={() => setZoom(Math.max(1, zoom / CLOSER))}
           />
-          <Tool
+          <StageTool
             label={boardWords.trail.list}
             icon={<List aria-hidden="true" />}
             pressed={listed}
@@ -161,27 +162,5 @@ function MarkerList(props: { trail: OfTrail; pick: (question: string) => void; b
         </li>
       ))}
     </ol>
-  );
-}
-
-function Tool(props: {
-  label: string;
-  icon: React.ReactNode;
-  disabled?: boolean;
-  pressed?: boolean;
-  act: () => void;
-}) {
-  return (
-    <button
-      type="button"
-      aria-label={props.label}
-      title={props.label}
-      aria-pressed={props.pressed}
-      disabled={props.disabled}
-      onClick={props.act}
-      className="grid size-11 cursor-pointer place-items-center rounded-[14px] border-2 border-line bg-card text-base-content aria-pressed:border-base-content disabled:cursor-default disabled:text-soft disabled:opacity-60"
-    >
-      {props.icon}
-    </button>
   );
 }

@@ -4,8 +4,8 @@ import { SheetHeading } from "../../build/SheetHeading";
 import { switchExamplesOf } from "../../engine/LocalGame";
 import { limits } from "../../generated/limits";
 import type { Thing, WordHunt } from "../../generated/types";
-import { blankQuestion } from "../../questions/blankQuestion";
 import { ComparingChecks } from "../../questions/editors/TextFields";
+import { typedLike } from "../../questions/typedLike";
 import type { SheetProps } from "..";
 import {
   addThings,
@@ -136,20 +136,7 @@ export default function HuntSheet({ useEditor, showKeys }: SheetProps) {
 /** What each switch does to the first name. */
 function examplesOf({ things, comparing }: WordHunt) {
   const name = things[0]?.names[0]?.trim();
-  if (!name) return undefined;
-  const blank = blankQuestion("");
-  const { text, feedback, off, hints } = blank;
-  return switchExamplesOf({
-    kind: "typed-text",
-    id: "",
-    text,
-    feedback,
-    off,
-    hints,
-    accepted: [name],
-    mistakes: [],
-    comparing,
-  });
+  return name ? switchExamplesOf(typedLike([name], comparing)) : undefined;
 }
 
 /** What stands in the list to pick from and is not there: one to a line. */

@@ -106,7 +106,11 @@ class MediaFiles {
   }
 
   void delete(String name) {
-    try (Stream<Path> kept = Files.list(file(name).getParent())) {
+    Path beside = file(name).getParent();
+    if (!Files.isDirectory(beside)) {
+      return;
+    }
+    try (Stream<Path> kept = Files.list(beside)) {
       for (Path file : kept.filter(f -> f.getFileName().toString().startsWith(name)).toList()) {
         Files.deleteIfExists(file);
       }

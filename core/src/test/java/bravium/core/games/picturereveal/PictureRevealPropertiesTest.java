@@ -5,11 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bravium.core.activity.Activity;
 import bravium.core.codec.Codec;
 import bravium.core.games.Games;
-import bravium.core.games.Twin;
 import bravium.core.play.Action;
 import bravium.core.play.Audience;
 import bravium.core.play.Engine;
-import bravium.core.play.Move;
 import bravium.core.play.Opening;
 import bravium.core.play.Prepared;
 import bravium.core.play.Result;
@@ -20,6 +18,7 @@ import bravium.core.play.showing.Showing;
 import bravium.core.samples.RandomActivities;
 import bravium.core.samples.RandomMoves;
 import bravium.core.samples.RandomReveals;
+import bravium.core.samples.SideBySide;
 import java.util.List;
 import java.util.Random;
 import net.jqwik.api.ForAll;
@@ -91,23 +90,7 @@ class PictureRevealPropertiesTest {
   void nothingShowsBeforeItIsGivenAway(@ForAll long seed) {
     Random random = new Random(seed);
     Activity activity = new RandomReveals(random).finished(1 + random.nextInt(5));
-    Opening opening = new Opening("s", 0, false);
-    List<Twin> twins = Games.twins(activity, opening).toList();
-    Twin twin = twins.get(random.nextInt(twins.size()));
-    Prepared here = Games.prepared(activity);
-    Prepared there = Games.prepared(twin.activity());
-    Sitting one = Engine.open(here, opening);
-    Sitting two = Engine.open(there, twin.opening());
-    RandomMoves moves = new RandomMoves(random);
-    for (int step = 0; step < 30 && !givenAway(one, two, twin.item()); step++) {
-      for (Audience audience : List.of(Audience.PLAYER, Audience.PROJECTOR)) {
-        assertThat(Codec.SHOWING.write(Showing.of(there, two, audience, step)))
-            .isEqualTo(Codec.SHOWING.write(Showing.of(here, one, audience, step)));
-      }
-      Move move = moves.fitting(activity, one);
-      one = Engine.play(here, one, move, step).sitting();
-      two = Engine.play(there, two, move, step).sitting();
-    }
+    SideBySide.looksAlike(random, activity, PictureRevealPropertiesTest::givenAway);
   }
 
   private static boolean givenAway(Sitting one, Sitting two, String item) {

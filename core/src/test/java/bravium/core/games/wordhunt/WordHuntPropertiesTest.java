@@ -7,9 +7,7 @@ import bravium.core.activity.Endings;
 import bravium.core.activity.Rules;
 import bravium.core.activity.TitlePage;
 import bravium.core.answer.Comparing;
-import bravium.core.codec.Codec;
 import bravium.core.games.Games;
-import bravium.core.games.Twin;
 import bravium.core.json.Extra;
 import bravium.core.play.Action;
 import bravium.core.play.Audience;
@@ -32,6 +30,7 @@ import bravium.core.samples.Plays;
 import bravium.core.samples.RandomActivities;
 import bravium.core.samples.RandomHunts;
 import bravium.core.samples.RandomMoves;
+import bravium.core.samples.SideBySide;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -119,27 +118,7 @@ class WordHuntPropertiesTest {
   @Property(tries = 300)
   void noNameShowsBeforeItIsFound(@ForAll long seed) {
     Random random = new Random(seed);
-    Activity activity = new RandomHunts(random).any();
-    Opening opening = new Opening("s", 0, false);
-    List<Twin> twins = Games.twins(activity, opening).toList();
-    if (twins.isEmpty()) {
-      return;
-    }
-    Twin twin = twins.get(random.nextInt(twins.size()));
-    Prepared here = Games.prepared(activity);
-    Prepared there = Games.prepared(twin.activity());
-    Sitting one = Engine.open(here, opening);
-    Sitting two = Engine.open(there, twin.opening());
-    RandomMoves moves = new RandomMoves(random);
-    for (int step = 0; step < 20 && !givenAway(one, two, twin.item()); step++) {
-      for (Audience audience : List.of(Audience.PLAYER, Audience.PROJECTOR)) {
-        assertThat(Codec.SHOWING.write(Showing.of(there, two, audience, step)))
-            .isEqualTo(Codec.SHOWING.write(Showing.of(here, one, audience, step)));
-      }
-      Move move = moves.fitting(activity, one);
-      one = Engine.play(here, one, move, step).sitting();
-      two = Engine.play(there, two, move, step).sitting();
-    }
+    SideBySide.looksAlike(random, new RandomHunts(random).any(), WordHuntPropertiesTest::givenAway);
   }
 
   /** Found here or there, nearly found, a letter uncovered, the list of names asked for. */
