@@ -62,3 +62,12 @@ export const hideContribution = (sitting: string, question: string, hidden: bool
     method: "PUT",
     body: { hidden },
   });
+
+/** The ids of an activity's questions by how they proved in past games, the hardest last. */
+export const useFromEasy = (activity?: string) =>
+  useQuery({
+    queryKey: ["results", activity, "from-easy"],
+    queryFn: () => call<string[]>(`/api/activities/${activity}/results/from-easy`),
+    enabled: activity !== undefined,
+    retry: false,
+  });

@@ -1,6 +1,8 @@
 import { Image, ShieldQuestion, Trash2 } from "lucide-react";
 import { type ReactNode, useMemo, useState } from "react";
+import { useParams } from "react-router";
 import { useDetail } from "../../api/media";
+import { useFromEasy } from "../../api/results";
 import { ChoiceChip, NumberChip } from "../../build/chips";
 import type { EditorStore } from "../../build/editor";
 import { cutUnevenly, guarded, tellingOf, underPieces } from "../../engine/LocalGame";
@@ -36,6 +38,12 @@ export function CoverEditor(props: CoverProps) {
       changeReveal(() => part),
       key,
     );
+  const { id } = useParams();
+  const proved = useFromEasy(id).data ?? [];
+  const written = reveal.questions.map((question) => question.id);
+  const shown = proved.filter((question) => written.includes(question)).length > 1;
+  const guard = (map: DetailMap, fromEasy: string[]) =>
+    change({ pieces: guarded(reveal, map, fromEasy).pieces });
   const place = chosen !== undefined && chosen < sizeOf(cut) ? chosen : undefined;
   return (
     <section aria-labelledby="cover" className="mb-2">
@@ -73,13 +81,20 @@ export function CoverEditor(props: CoverProps) {
             type="button"
             className="btn btn-sm btn-outline h-11"
             title={sheetWords.guardHow}
-            onClick={() => {
-              const order = reveal.questions.map(({ id }) => id);
-              change({ pieces: guarded(reveal, detail, order).pieces });
-            }}
+            onClick={() => guard(detail, written)}
           >
             <ShieldQuestion size={16} aria-hidden="true" />
             {sheetWords.guard}
+          </button>
+        )}
+        {detail && shown && (
+          <button
+            type="button"
+            className="btn btn-sm btn-outline h-11"
+            title={sheetWords.guardAsShownHow}
+            onClick={() => guard(detail, proved)}
+          >
+            {sheetWords.guardAsShown}
           </button>
         )}
         {picture && <p className="text-sm text-soft">{sheetWords.ownDevice}</p>}

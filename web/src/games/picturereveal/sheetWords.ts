@@ -22,6 +22,8 @@ export const sheetWords = {
   by: "×",
   guard: "Hard questions under telling pieces",
   guardHow: "The last question counts as the hardest.",
+  guardAsShown: "The same, as past games showed",
+  guardAsShownHow: "The question that fewest got right counts as the hardest.",
   telling: "The darker a piece, the more of the picture’s detail it shows.",
   bareAfter: (lifted: number, least: number, most: number) =>
     `After ${plural(lifted, "piece")} ${least === most ? least : `${least} to ${most}`} % of the detail is bare.`,

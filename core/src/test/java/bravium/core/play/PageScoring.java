@@ -4,6 +4,7 @@ import bravium.core.activity.Activity;
 import bravium.core.activity.Bonus;
 import bravium.core.activity.Rules;
 import bravium.core.activity.TakeOver;
+import bravium.core.activity.Teams;
 import bravium.core.games.quizshow.Climb;
 import bravium.core.question.Mark;
 import java.util.ArrayList;
@@ -45,7 +46,8 @@ final class PageScoring {
     this.rules = activity.rules();
     this.climb = climb;
     this.teams = teams > 0;
-    this.points = new int[Math.max(1, teams)];
+    // Teams may join while it is played.
+    this.points = new int[teams > 0 ? Teams.MOST : 1];
     this.runs = new int[points.length];
     this.heights = new int[points.length];
   }

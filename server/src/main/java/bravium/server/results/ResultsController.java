@@ -40,6 +40,12 @@ class ResultsController {
     return results.toMark(teacher, activity);
   }
 
+  /** The ids of its questions by how they proved, the hardest last. */
+  @GetMapping("/api/activities/{activity}/results/from-easy")
+  List<String> fromEasy(@AuthenticationPrincipal Teacher teacher, @PathVariable String activity) {
+    return results.fromEasy(teacher, activity);
+  }
+
   @GetMapping("/api/results/{sitting}")
   GameAnswers answers(@AuthenticationPrincipal Teacher teacher, @PathVariable String sitting) {
     return results.answers(teacher, sitting);

@@ -3,6 +3,7 @@ package bravium.server.results;
 import bravium.core.play.Action;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
+import bravium.core.play.showing.Hardness;
 import bravium.core.play.showing.Review;
 import bravium.server.accounts.Teacher;
 import bravium.server.activities.ActivityService;
@@ -17,6 +18,9 @@ import org.springframework.stereotype.Service;
 /** What came back from a teacher's activities. What is another's is not there for her. */
 @Service
 class ResultsService {
+
+  /** Of so many pages of games how hard questions are shows well enough. */
+  private static final int PAGES_FOR_HARDNESS = 4;
 
   private final ResultsRepository rows;
   private final ActivityService activities;
@@ -39,6 +43,16 @@ class ResultsService {
         rows.total(row),
         rows.waiting(row),
         rows.page(row, page).stream().map(begun -> game(begun, review(begun))).toList());
+  }
+
+  /** The ids of the questions of an activity by how they proved in past games, the hardest last. */
+  List<String> fromEasy(Teacher teacher, String activity) {
+    long row = activities.row(teacher, activity);
+    List<Review> games = new ArrayList<>();
+    for (int page = 0; page < PAGES_FOR_HARDNESS; page++) {
+      rows.page(row, page).forEach(begun -> games.add(review(begun)));
+    }
+    return Hardness.fromEasy(games);
   }
 
   GameAnswers answers(Teacher teacher, String sitting) {

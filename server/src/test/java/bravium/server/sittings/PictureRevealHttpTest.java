@@ -193,6 +193,27 @@ class PictureRevealHttpTest {
     assertThat(told).contains("a bee", "<script>");
   }
 
+  @Test
+  void whatFewerGotRightCountsAsHarder() {
+    String reveal =
+        REVEAL.formatted(medium(Pictures.halves("png", 200, 100)), question("q1"), question("q2"));
+    String activity = teacher.post("/api/activities", reveal).text("id");
+    String path = "/api/activities/" + activity + "/results/from-easy";
+    assertThat(teacher.get(path).body()).isEqualTo("[]");
+    String code = teacher.post("/api/activities/" + activity + "/link", "").text("code");
+    Playing learner = Playing.by(server, code);
+    move(learner, "{\"kind\": \"start\"}");
+    lift(learner, "q2");
+    move(learner, "{\"kind\": \"pick\", \"question\": \"q1\"}");
+    move(
+        learner,
+        """
+        {"kind": "answer", "question": "q1", "attempt": 1,
+         "response": {"kind": "picked", "option": "b"}}""");
+    assertThat(teacher.get(path).body()).isEqualTo("[\"q2\",\"q1\"]");
+    assertThat(Caller.stranger(server).get(path).status()).isEqualTo(401);
+  }
+
   private static String guess(String text) {
     return com.eclipsesource.json.Json.object().add("kind", "guess").add("text", text).toString();
   }

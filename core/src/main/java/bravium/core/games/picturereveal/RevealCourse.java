@@ -187,6 +187,11 @@ final class RevealCourse implements PickingCourse {
   }
 
   @Override
+  public Sitting reopened(Sitting sitting) {
+    return sitting.without(GUESS);
+  }
+
+  @Override
   public Sitting settledAtTheEnd(Sitting sitting) {
     return sitting.resultOf(GUESS).isPresent() ? sitting : sitting.adding(unguessed());
   }

@@ -47,6 +47,11 @@ public interface Course {
     return new End(how, null);
   }
 
+  /** A play that had ended and is gone back into: without what would end it again at once. */
+  default Sitting reopened(Sitting sitting) {
+    return sitting;
+  }
+
   /** What is still to be settled when it ends. */
   default Sitting settledAtTheEnd(Sitting sitting) {
     return sitting;

@@ -24,7 +24,8 @@ final class OutOfTurn {
   OutOfTurn(CoursePlay play, Point here) {
     this.play = play;
     this.here = here;
-    this.sitting = here.sitting();
+    boolean over = here.sitting().stage() == Stage.END;
+    this.sitting = over ? play.course().reopened(here.sitting()) : here.sitting();
   }
 
   Turn goTo(String question) {

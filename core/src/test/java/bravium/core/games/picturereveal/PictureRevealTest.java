@@ -299,6 +299,23 @@ class PictureRevealTest {
     }
   }
 
+  /** Whoever tries it out goes back to a question after the win: it is played on. */
+  @Example
+  void goingBackAfterAWinPlaysOn() {
+    Player player =
+        new Player(reveal(3, GuessRule.usual(), false), Mover.TEACHER, new Opening("s", 0, true));
+    player.start();
+    lift(player, 0);
+    guess(player, "the queen");
+    player.play(new Action.GoTo("q0"));
+    assertThat(player.sitting().stage()).isEqualTo(Stage.QUESTION);
+    assertThat(scene(player).guesses()).isTrue();
+    assertThat(scene(player).worth()).isEqualTo(100);
+    player.pickInTurn("a");
+    guess(player, "the queen");
+    assertThat(player.sitting().outcome().points()).isEqualTo(10 + 90);
+  }
+
   @Example
   void readinessSeesWhatIsMissingAndWhatGivesTheAnswerAway() {
     PictureReveal three = (PictureReveal) reveal(3, GuessRule.usual(), false).game();
