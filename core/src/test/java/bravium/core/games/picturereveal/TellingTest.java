@@ -76,10 +76,11 @@ class TellingTest {
    * convolutions with its kernels as they are published, in floating point.
    */
   @Property(tries = 60)
-  void itAgreesWithTheOperatorAsItIsPublished(
-      @ForAll long seed, @ForAll @IntRange(min = 2, max = 6) int rows) {
+  void itAgreesWithTheOperatorAsItIsPublished(@ForAll long seed) {
     Random random = new Random(seed);
-    int columns = 1 + random.nextInt(6);
+    // Cuts between pixels: elsewhere a pixel lies in two pieces, and each way shares it out anew.
+    int rows = List.of(2, 3, 4, 6).get(random.nextInt(4));
+    int columns = List.of(1, 2, 3, 4, 6).get(random.nextInt(5));
     int[][] grey = new int[SIZE][SIZE];
     for (int[] row : grey) {
       for (int x = 0; x < SIZE; x++) {
@@ -109,7 +110,7 @@ class TellingTest {
       }
     }
     for (int i = 0; i < pieces.length; i++) {
-      assertThat((double) shares.get(i)).isCloseTo(1_000 * pieces[i] / whole, Offset.offset(6.0));
+      assertThat((double) shares.get(i)).isCloseTo(1_000 * pieces[i] / whole, Offset.offset(4.0));
     }
   }
 
