@@ -31,7 +31,11 @@ export function CoverEditor(props: CoverProps) {
   const [picking, setPicking] = useState(false);
   const [chosen, setChosen] = useState<number>();
   const detail = useDetail(picture?.medium).data;
-  const telling = useMemo(() => detail && tellingOf(reveal, detail), [reveal, detail]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only the cut tells, and no key press in a question changes it
+  const telling = useMemo(
+    () => detail && tellingOf({ ...reveal, questions: [], pieces: [] }, detail),
+    [cut, detail],
+  );
   const { edit } = useEditor.getState();
   const change = (part: Partial<PictureReveal>, key?: string) =>
     edit(

@@ -191,6 +191,18 @@ public record Sitting(
     return with(copy -> copy.entries = longer(entries, entry));
   }
 
+  /**
+   * How many entries were used up.
+   *
+   * @param team the place of the team, from 0; null for all, and where there are no teams
+   */
+  public int entriesUsed(@Nullable Integer team) {
+    return (int)
+        entries.stream()
+            .filter(entry -> entry.counted() && (team == null || team.equals(entry.team())))
+            .count();
+  }
+
   /** This sitting with what was done for one item. */
   public Sitting with(Effort effort) {
     for (int i = 0; i < efforts.size(); i++) {

@@ -46,7 +46,12 @@ public record TimeLine(int year, int least, int most, List<ThinkingTime> thinkin
     return new ThinkingTime(kind, seconds, seconds);
   }
 
-  static @Nullable TimeLine of(Activity activity, List<Question> pool, int asked) {
+  /**
+   * How long a game takes that asks so many of these questions.
+   *
+   * @return null while that can't be said
+   */
+  public static @Nullable TimeLine of(Activity activity, List<Question> pool, int asked) {
     Integer year = activity.titlePage().year();
     if (year == null || pool.isEmpty()) {
       return null;

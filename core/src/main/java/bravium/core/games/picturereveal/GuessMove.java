@@ -59,8 +59,7 @@ final class GuessMove {
       return said == null;
     }
     boolean there = team != null && team >= 0 && team < teams;
-    Integer turn = sitting.front().turn();
-    return there && (course.reveal().guessing().anyTeam() || turn == null || team.equals(turn));
+    return there && (course.asksWho(sitting) || team.equals(sitting.front().turn()));
   }
 
   private Turn right(String text, @Nullable Integer team) {

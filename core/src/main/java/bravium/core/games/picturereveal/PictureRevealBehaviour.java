@@ -3,6 +3,7 @@ package bravium.core.games.picturereveal;
 import bravium.core.activity.Activity;
 import bravium.core.games.Behaviour;
 import bravium.core.games.Twin;
+import bravium.core.play.Draw;
 import bravium.core.play.Opening;
 import bravium.core.play.Play;
 import bravium.core.play.course.CoursePlay;
@@ -11,6 +12,7 @@ import bravium.core.readiness.Finding;
 import bravium.core.readiness.Guessing;
 import bravium.core.readiness.Mend;
 import bravium.core.readiness.Prospects;
+import bravium.core.readiness.TimeLine;
 import bravium.core.readiness.Winnable;
 import bravium.core.rich.Picture;
 import java.util.ArrayList;
@@ -29,18 +31,16 @@ public final class PictureRevealBehaviour implements Behaviour<PictureReveal> {
   /** Who knows everything guesses right; who knows nothing never does, and has the pieces alone. */
   @Override
   public Prospects prospects(Activity activity, PictureReveal reveal, List<Question> pool) {
-    Prospects pieces = Prospects.ofPoints(activity, pool);
     boolean guessed = !reveal.right().isEmpty() && !pool.isEmpty();
     if (!reveal.byPieces()) {
-      return new Prospects(
-          null,
+      int asked = Draw.asked(activity.rules(), pool.size());
+      return Prospects.ofItself(
           guessed ? Winnable.ALWAYS : Winnable.NEVER,
-          null,
           Guessing.exactly(0),
-          false,
-          pieces.time(),
-          pieces.askable());
+          TimeLine.of(activity, pool, asked),
+          pool.size());
     }
+    Prospects pieces = Prospects.ofPoints(activity, pool);
     return new Prospects(
         pieces.passMark(),
         guessed ? Winnable.ALWAYS : pieces.winnable(),

@@ -130,11 +130,13 @@ final class RevealCourse implements PickingCourse {
     if (most == null) {
       return Integer.MAX_VALUE;
     }
-    long used =
-        sitting.entries().stream()
-            .filter(entry -> entry.counted() && (team == null || team.equals(entry.team())))
-            .count();
-    return (int) Math.max(0, most - used);
+    return Math.max(0, most - sitting.entriesUsed(team));
+  }
+
+  /** Whether any team may guess, so that it has to be said which does. */
+  boolean asksWho(Sitting sitting) {
+    return sitting.opening().inTeams()
+        && (reveal.guessing().anyTeam() || sitting.front().turn() == null);
   }
 
   boolean usedUp(Sitting sitting) {
@@ -215,10 +217,8 @@ final class RevealCourse implements PickingCourse {
 
   /** The team that a test aid lets guess; null for the one whose turn it is. */
   private @Nullable Integer guesser(Sitting sitting) {
-    int teams = sitting.opening().teams().size();
-    boolean asked = teams > 0 && (reveal.guessing().anyTeam() || sitting.front().turn() == null);
-    return asked
-        ? IntStream.range(0, teams)
+    return asksWho(sitting)
+        ? IntStream.range(0, sitting.opening().teams().size())
             .filter(team -> left(sitting, team) > 0)
             .boxed()
             .findFirst()

@@ -54,7 +54,7 @@ final class SceneOfReveal {
             ? IntStream.range(0, teams).map(team -> course.left(sitting, team)).boxed().toList()
             : List.of(),
         guesses,
-        guesses && teams > 0 && (reveal.guessing().anyTeam() || turn == null),
+        guesses && course.asksWho(sitting),
         guesses && sitting.stage() == Stage.BOARD && !course.anyLeft(sitting),
         sitting.entries().stream()
             .map(e -> new RevealScene.Tell(e.text(), e.verdict() == Verdict.RIGHT, e.team()))

@@ -160,11 +160,7 @@ final class HuntPlay implements Play {
     if (hunt.entries() == null) {
       return Integer.MAX_VALUE;
     }
-    long used =
-        sitting.entries().stream()
-            .filter(entry -> entry.counted() && (team == null || team.equals(entry.team())))
-            .count();
-    return (int) Math.max(0, hunt.entries() - used);
+    return Math.max(0, hunt.entries() - sitting.entriesUsed(team));
   }
 
   private boolean anyLeft(Sitting sitting) {
