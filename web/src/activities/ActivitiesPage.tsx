@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { FileInput, Plus } from "lucide-react";
 import { type ChangeEvent, useDeferredValue, useRef, useState } from "react";
 import { useNavigate } from "react-router";
+import { listAnew } from "../api/listAnew";
 import {
   addActivity,
   bringBackActivity,
@@ -44,12 +45,12 @@ export default function ActivitiesPage() {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [message, setMessage] = useState<Message>();
-  const listAnew = () => queries.invalidateQueries({ queryKey: keys.activities });
+  const changed = () => listAnew(queries, keys.activities);
 
   const add = useMutation({
     mutationFn: (blank: Blank) => addActivity(blank(randomId())),
     onSuccess: (stored) => {
-      listAnew();
+      changed();
       navigate(`/activities/${stored.id}`);
     },
     onError: (error) => setMessage({ text: problemWords(error) }),
@@ -58,10 +59,10 @@ export default function ActivitiesPage() {
     bringBackActivity(card.id)
       .then(() => setMessage({ text: words.activities.broughtBack(card.title) }))
       .catch((error) => setMessage({ text: problemWords(error) }))
-      .finally(listAnew);
+      .finally(changed);
   const done = (text: string, card?: ActivityCard) => {
     setMessage({ text, undo: card && (() => bringBack(card)) });
-    listAnew();
+    changed();
   };
 
   const cards = activities.data?.pages.flatMap((page) => page.cards) ?? [];
@@ -76,7 +77,7 @@ export default function ActivitiesPage() {
           <h1 className="mr-auto text-3xl font-semibold">
             {removed ? words.activities.removedTitle : words.activities.title}
           </h1>
-          <TakeIn say={setMessage} done={listAnew} />
+          <TakeIn say={setMessage} done={changed} />
           <button
             type="button"
             className="btn btn-primary"

@@ -1,6 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { ApiProblem, worthTryingAgain } from "../api/client";
+import { listAnew } from "../api/listAnew";
 import { keys, readActivity, readVersion, saveActivity } from "../api/teacher";
 import { differencesOf } from "../engine/LocalGame";
 import type { Activity, StoredActivity } from "../generated/types";
@@ -123,10 +124,10 @@ export function useSaving(stored: StoredActivity, activity: Activity, draft?: Dr
   }, [activity, save]);
 
   useEffect(() => {
-    const listAnew = () => queries.invalidateQueries({ queryKey: keys.activities });
+    const changed = () => listAnew(queries, keys.activities);
     const leave = () => {
       if (isSaved()) {
-        listAnew();
+        changed();
         return;
       }
       keepDraft(id, version.current, newest.current, true);
@@ -135,7 +136,7 @@ export function useSaving(stored: StoredActivity, activity: Activity, draft?: Dr
       saveActivity(id, version.current, sent, true)
         .then((saved) => wentThrough(saved, sent))
         .catch(() => undefined)
-        .finally(listAnew);
+        .finally(changed);
     };
     window.addEventListener("pagehide", leave);
     window.addEventListener("focus", save);

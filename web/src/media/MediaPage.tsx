@@ -1,5 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
+import { listAnew } from "../api/listAnew";
 import { bringBackMedium, mediaKeys, useMedia, type Wanted } from "../api/media";
 import { Shell } from "../app/Shell";
 import type { MediumCard } from "../generated/types";
@@ -19,9 +20,9 @@ export default function MediaPage() {
   const [message, setMessage] = useState<{ text: string; undo?: () => void }>();
   const queries = useQueryClient();
   const settled = useDeferredValue(wanted);
-  const listAnew = () => queries.invalidateQueries({ queryKey: mediaKeys.all });
+  const changed = () => listAnew(queries, mediaKeys.all);
   const added = async ({ added: cards, refused }: Uploaded) => {
-    await listAnew();
+    await changed();
     const [only] = cards;
     if (cards.length === 1 && refused.length === 0) setOpen(only);
     const says = cards.length > 0 ? [words.media.added(cards.length)] : [];
@@ -33,7 +34,7 @@ export default function MediaPage() {
       bringBackMedium(card.medium)
         .then(() => setMessage({ text: words.media.broughtBack(card.title) }))
         .catch((error) => setMessage({ text: problemWords(error) }))
-        .finally(listAnew);
+        .finally(changed);
     setMessage({ text: words.media.removed(card.title), undo });
   };
   return (

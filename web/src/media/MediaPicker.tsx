@@ -1,5 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
+import { listAnew } from "../api/listAnew";
 import { mediaKeys, type Wanted } from "../api/media";
 import type { MediaKind, MediumCard } from "../generated/types";
 import { Dialog } from "../ui/Dialog";
@@ -24,7 +25,7 @@ export default function MediaPicker(props: {
       <AddMedia
         kind={kind}
         added={(result) => {
-          queries.invalidateQueries({ queryKey: mediaKeys.all });
+          listAnew(queries, mediaKeys.all);
           const fits = result.added.filter((card) => card.kind === kind);
           const others = result.added.filter((card) => card.kind !== kind);
           setRefused([

@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { Download, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { Link } from "react-router";
+import { listAnew } from "../api/listAnew";
 import { describeMedium, mediaKeys, removeMedium } from "../api/media";
 import type { MediumCard } from "../generated/types";
 import { mediumAddress } from "../rich/media";
@@ -22,13 +23,12 @@ export function MediumDialog(props: {
   const [said, setSaid] = useState(card.words);
   const [asking, setAsking] = useState(false);
   const [problem, setProblem] = useState("");
-  const listAnew = () => queries.invalidateQueries({ queryKey: mediaKeys.all });
   const close = async () => {
     const changed = title.trim() !== card.title || said.trim() !== card.words;
     if (!changed) return onClose();
     try {
       await describeMedium(card.medium, { title: title.trim() || card.title, words: said });
-      await listAnew();
+      await listAnew(queries, mediaKeys.all);
       onClose();
     } catch (error) {
       setProblem(problemWords(error));
@@ -38,7 +38,7 @@ export function MediumDialog(props: {
     try {
       await removeMedium(card.medium);
       removed(card);
-      await listAnew();
+      await listAnew(queries, mediaKeys.all);
     } catch (error) {
       setProblem(problemWords(error));
     }

@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { ChevronRight, Play } from "lucide-react";
 import { useState } from "react";
 import { Link } from "react-router";
+import { listAnew } from "../api/listAnew";
 import { hideContribution, resultKeys, useAnswers } from "../api/results";
 import type { Entry, GameAnswers, PlayedGame, Reviewed } from "../generated/types";
 import { LookBack } from "../questions/answers/LookBack";
@@ -96,7 +97,7 @@ function Answers({ activity, sitting }: { activity: string; sitting: string }) {
   const { game, answers, entries } = read.data;
   const changed = (after: GameAnswers) => {
     queries.setQueryData(resultKeys.answers(activity, sitting), after);
-    queries.invalidateQueries({ queryKey: resultKeys.of(activity) });
+    listAnew(queries, resultKeys.of(activity));
   };
   const left = game.score.asked - answers.length;
   return (

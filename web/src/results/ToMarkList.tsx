@@ -1,5 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useRef } from "react";
+import { listAnew } from "../api/listAnew";
 import { resultKeys, useToMark } from "../api/results";
 import type { ToMark } from "../generated/types";
 import { Rich } from "../rich/Rich";
@@ -27,7 +28,7 @@ export function ToMarkList(props: { activity: string; say: (text: string) => voi
     queries.setQueryData<ToMark[]>(resultKeys.toMark(activity), (all) =>
       all?.filter((one) => one !== marked && keyOf(one) !== keyOf(marked)),
     );
-    queries.invalidateQueries({ queryKey: resultKeys.of(activity) });
+    listAnew(queries, resultKeys.of(activity));
     const who = words.results.learner(marked.learner);
     say(words.results.marking.given(who, points, marked.answer.question.worth));
   };
