@@ -26,6 +26,7 @@ import type {
   SwitchExample,
   Telling,
   Trail,
+  Under,
 } from "../generated/types";
 import { randomId } from "./randomId";
 
@@ -129,8 +130,8 @@ export const seriesOf = (climb: Climb, unit: number) =>
 export const tellingOf = (reveal: PictureReveal, map: DetailMap) =>
   ask<Telling>("reveal-telling", reveal, map);
 
-/** The id of the question that lifts each piece, in the order of the cut; empty for none. */
-export const underPieces = (reveal: PictureReveal) => ask<string[]>("reveal-under", reveal);
+/** Each piece of the cut: where it lies and what lifts it. */
+export const underPieces = (reveal: PictureReveal) => ask<Under[]>("reveal-under", reveal);
 
 /** The reveal cut in so many pieces that show about as much each. */
 export const cutUnevenly = (reveal: PictureReveal, map: DetailMap, pieces: number) =>

@@ -35,6 +35,12 @@ export interface SentenceProps {
   change: (part: Partial<Rules>) => void;
 }
 
+/** What a game's part of the teacher's own screen is given. */
+export interface NotesProps {
+  activity: Activity;
+  showing: Showing;
+}
+
 /** What the rules of a game say otherwise than those of most. */
 export interface OwnRules {
   /** Whether its points are no sum of what single questions bring. */
@@ -67,8 +73,8 @@ export interface GameParts<K extends GameKind> {
   starts: Start[];
   Sheet: ComponentType<SheetProps>;
   Sentence?: ComponentType<SentenceProps>;
-  /** What the teacher's own screen shows of it, where it asks no questions. */
-  Notes?: ComponentType<{ showing: Showing }>;
+  /** What the teacher's own screen shows of it besides the question that is asked. */
+  Notes?: ComponentType<NotesProps>;
   ownRules?: (game: GameOf<K>) => OwnRules | undefined;
   /** Whether it asks questions, under the rules that all games with questions share. */
   asks?: false;
@@ -95,6 +101,7 @@ const games: { [K in GameKind]: GameParts<K> } = {
     ...pictureReveal,
     Sheet: lazy(() => import("./picturereveal/Sheet")),
     Sentence: lazy(() => import("./picturereveal/Sentence")),
+    Notes: lazy(() => import("./picturereveal/Notes")),
   },
   "word-hunt": {
     ...wordHunt,

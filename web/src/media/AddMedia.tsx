@@ -1,7 +1,8 @@
 import { Mic, Upload } from "lucide-react";
-import { type ReactNode, useEffect, useRef, useState } from "react";
+import { type ReactNode, useRef, useState } from "react";
 import type { MediaKind } from "../generated/types";
 import { words } from "../words/en";
+import { Dropping } from "./Dropping";
 import { RecordDialog } from "./RecordDialog";
 import { ACCEPTED, type Uploaded, upload } from "./upload";
 
@@ -18,7 +19,6 @@ export function AddMedia(props: {
   const { kind, added, children, beside } = props;
   const input = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(0);
-  const [over, setOver] = useState(false);
   const [recording, setRecording] = useState(false);
   const take = async (files: FileList | File[] | null | undefined) => {
     if (!files || files.length === 0) return;
@@ -28,36 +28,8 @@ export function AddMedia(props: {
     if (input.current) input.current.value = "";
     added(result);
   };
-  const latest = useRef(take);
-  latest.current = take;
-  useEffect(() => {
-    const paste = (event: ClipboardEvent) => {
-      const files = event.clipboardData?.files;
-      if (!files || files.length === 0) return;
-      event.preventDefault();
-      latest.current(files);
-    };
-    window.addEventListener("paste", paste);
-    return () => window.removeEventListener("paste", paste);
-  }, []);
   return (
-    // biome-ignore lint/a11y/noStaticElementInteractions: files are dropped here; the button does the same
-    <div
-      onDragOver={(event) => {
-        if (!event.dataTransfer.types.includes("Files")) return;
-        event.preventDefault();
-        setOver(true);
-      }}
-      onDragLeave={(event) => {
-        if (!event.currentTarget.contains(event.relatedTarget as Node)) setOver(false);
-      }}
-      onDrop={(event) => {
-        event.preventDefault();
-        setOver(false);
-        take(event.dataTransfer.files);
-      }}
-      className={`rounded-[14px] outline-offset-8 ${over ? "outline-3 outline-dashed outline-primary" : ""}`}
-    >
+    <Dropping take={take}>
       <div className="mb-4 flex flex-wrap items-center gap-3">
         {beside}
         <input
@@ -88,6 +60,6 @@ export function AddMedia(props: {
       </div>
       {children}
       {recording && <RecordDialog added={added} onClose={() => setRecording(false)} />}
-    </div>
+    </Dropping>
   );
 }

@@ -1,5 +1,5 @@
 import { addMedium } from "../api/media";
-import type { MediumCard } from "../generated/types";
+import type { MediumCard, Picture } from "../generated/types";
 import type { Medium } from "../rich/words";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
@@ -51,6 +51,12 @@ function lengthOf(file: File): Promise<number | undefined> {
     audio.preload = "metadata";
     audio.src = address;
   });
+}
+
+/** A picture as an activity is about it, with its shape, which a drawing has, too. */
+export function pictureOf(card: MediumCard): Picture | undefined {
+  const { kind, medium, words: alt, width, height } = card;
+  return kind === "picture" ? { kind, medium, alt, width, height } : undefined;
 }
 
 /** A medium as it stands among words. */

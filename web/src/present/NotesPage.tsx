@@ -44,26 +44,27 @@ export default function NotesPage() {
   if (stored.isError && !told) return <Failed error={stored.error} again={stored.refetch} />;
   if (!showing || !state) return <Loading />;
   const { question, notes } = showing;
-  const Own = partsOf(showing.game)?.Notes;
+  const Own = showing.stage === "title" ? undefined : partsOf(showing.game)?.Notes;
+  const asking = question && notes;
   return (
     <main className="mx-auto grid max-w-4xl gap-5 p-6 text-lg">
       <h1 className="text-sm font-semibold tracking-wide text-soft">
         {words.front.notesTitle(showing.cover.title)}
       </h1>
       <Bunting markers={showing.markers} />
-      {question && notes ? (
+      {asking && (
         <QuestionNotes
           question={question}
           notes={notes}
           order={isPicked(question) && showing.talk?.done !== true ? wrongOf(question, notes) : []}
         />
-      ) : Own && showing.stage !== "title" ? (
-        <Suspense>
-          <Own showing={showing} />
-        </Suspense>
-      ) : (
-        <p>{words.front.notesNothing}</p>
       )}
+      {Own && (
+        <Suspense>
+          <Own activity={state.activity} showing={showing} />
+        </Suspense>
+      )}
+      {!asking && !Own && <p>{words.front.notesNothing}</p>}
       <p className="text-soft">{words.front.notesFollows}</p>
     </main>
   );

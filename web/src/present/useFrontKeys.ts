@@ -1,7 +1,7 @@
 import { useEffect, useRef } from "react";
 import { create } from "zustand";
 import { useLook } from "../app/useLook";
-import { toBoard } from "../stage/boardKeys";
+import { toBoard, toEntry } from "../stage/boardKeys";
 import type { FrontControls } from "./useFrontControls";
 
 const STORED = "bravium.single-keys";
@@ -66,6 +66,8 @@ function actionOf(
     case "ArrowLeft":
     case "Backspace":
       return controls.back;
+    case "g":
+      return toEntry;
     case "h":
       return controls.hint;
     case "x":

@@ -45,5 +45,8 @@ export function moveOnBoard(event: KeyboardEvent<HTMLElement>) {
   nearest(placeOf(event.target as HTMLElement), others, event.key)?.element.focus();
 }
 
+/** Goes to the line in which something is entered, if there is one. */
+export const toEntry = () => document.querySelector<HTMLElement>("[data-entry]")?.focus();
+
 /** Goes to the board from wherever the focus is. */
 export const toBoard = () => pickable(document)[0]?.focus();

@@ -1,10 +1,7 @@
 import type { Refusal, Side } from "../generated/types";
-import { plural } from "./format";
+import { list, plural } from "./format";
 
 /** The words of boards, teams, and of a question taken apart with the whole class. */
-
-const list = (names: string[]) =>
-  names.length < 2 ? names.join("") : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;
 
 export const boards = {
   teams: {

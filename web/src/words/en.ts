@@ -460,6 +460,7 @@ export const words = {
       ["← or Backspace", "back: take the last step back"],
       ["← ↑ → ↓ on a board", "to the next marker that way; Enter picks it, Backspace takes back"],
       ["A – F", "choose an option"],
+      ["G", "type a guess or a find; Esc leaves the line again"],
       ["Enter", "answer with what is chosen or typed"],
       ["X", "strike out the next wrong option"],
       ["R", "strike out all wrong ones"],

@@ -9,6 +9,10 @@ export const formOf = (n: number, one: string, other: string) =>
 /** A number with what it counts. */
 export const plural = (n: number, one: string, many = `${one}s`) => `${n} ${formOf(n, one, many)}`;
 
+/** Several names in a sentence. */
+export const list = (names: string[]) =>
+  names.length < 2 ? names.join("") : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;
+
 export const yearName = (year: number) => (year === 0 ? "Reception" : `Year ${year}`);
 
 export const minutes = (seconds: number) => Math.max(1, Math.round(seconds / 60));

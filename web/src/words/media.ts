@@ -28,6 +28,11 @@ export const media = {
         ? `There is no ${THING[kind]} here yet. Add one, or drop it here.`
         : "Nothing is here yet. Add pictures and sounds, drop them here, or paste a picture.",
     noneFound: "Nothing fits that.",
+    aPicture: "Choose a picture",
+    otherPicture: "Another picture",
+    leaveOut: "Leave it out",
+    onlyFirst: (n: number) =>
+      `Here is room for one picture. The first of the ${n} files was taken, the others were not.`,
     choose: { picture: "Choose a picture", sound: "Choose a sound" },
     otherKind: (title: string, kind: MediaKind) =>
       `“${title}” is in Media now, but it is no ${THING[kind]}.`,

@@ -1,5 +1,5 @@
 import type { Entry, Outcome } from "../generated/types";
-import { plural } from "./format";
+import { list, plural } from "./format";
 
 const seconds = (n: number) =>
   n < 90 ? plural(Math.max(1, Math.round(n)), "second") : plural(Math.round(n / 60), "minute");
@@ -41,11 +41,19 @@ export const results = {
     goOn: "Go on with it at the front",
     onlyPoints: (points: number) => plural(points, "point"),
     entries: (n: number) => plural(n, "entry", "entries"),
-    entry: ({ verdict, counted, team }: Entry) =>
+    parts: (numbers: number[]) =>
+      numbers.length === 1 ? `piece ${numbers[0]}` : `pieces ${list(numbers.map(String))}`,
+    entry: ({ verdict, counted, team, bare, points }: Entry) =>
       [
         team === undefined ? "" : `team ${team + 1}`,
         verdict === "partly" ? "nearly" : verdict === "right" ? (counted ? "" : "once more") : "",
         verdict === "wrong" && !counted ? "once more" : "",
+        bare === undefined
+          ? ""
+          : bare === 0
+            ? "before any piece"
+            : `after ${plural(bare, "piece")}`,
+        points ? plural(points, "point") : "",
       ]
         .filter(Boolean)
         .join(", "),

@@ -1,4 +1,4 @@
-import { Image, ShieldQuestion, Trash2 } from "lucide-react";
+import { ShieldQuestion } from "lucide-react";
 import { type ReactNode, useMemo, useState } from "react";
 import { useParams } from "react-router";
 import { useDetail } from "../../api/media";
@@ -7,9 +7,8 @@ import { ChoiceChip, NumberChip } from "../../build/chips";
 import type { EditorStore } from "../../build/editor";
 import { cutUnevenly, guarded, tellingOf, underPieces } from "../../engine/LocalGame";
 import { limits } from "../../generated/limits";
-import type { DetailMap, Patch, PictureReveal, Telling } from "../../generated/types";
-import { Picking } from "../../media/Picking";
-import { blockOf } from "../../media/upload";
+import type { DetailMap, PictureReveal, Telling, Under } from "../../generated/types";
+import { PictureChoice } from "../../media/PictureChoice";
 import { useMediaAddress } from "../../rich/media";
 import { plainOf, type Words } from "../../rich/words";
 import { FIELD } from "../../ui/field";
@@ -28,7 +27,6 @@ interface CoverProps {
 export function CoverEditor(props: CoverProps) {
   const { useEditor, reveal } = props;
   const { picture, cut } = reveal;
-  const [picking, setPicking] = useState(false);
   const [chosen, setChosen] = useState<number>();
   const detail = useDetail(picture?.medium).data;
   // biome-ignore lint/correctness/useExhaustiveDependencies: only the cut tells, and no key press in a question changes it
@@ -36,6 +34,7 @@ export function CoverEditor(props: CoverProps) {
     () => detail && tellingOf({ ...reveal, questions: [], pieces: [] }, detail),
     [cut, detail],
   );
+  const under = useMemo(() => underPieces(reveal), [reveal]);
   const { edit } = useEditor.getState();
   const change = (part: Partial<PictureReveal>, key?: string) =>
     edit(
@@ -51,33 +50,19 @@ export function CoverEditor(props: CoverProps) {
   const place = chosen !== undefined && chosen < sizeOf(cut) ? chosen : undefined;
   return (
     <section aria-labelledby="cover" className="mb-2">
-      <div className="flex flex-wrap items-center gap-2">
-        <h2 id="cover" className="mr-auto text-sm font-semibold tracking-wide text-soft">
-          {sheetWords.picture}
-        </h2>
-        <button
-          type="button"
-          data-place="board"
-          className="btn btn-sm btn-outline h-11"
-          onClick={() => setPicking(true)}
-        >
-          <Image size={16} aria-hidden="true" />
-          {picture ? sheetWords.other : sheetWords.choose}
-        </button>
-        {picture && (
-          <button
-            type="button"
-            className="btn btn-sm btn-outline h-11"
-            onClick={() => change({ picture: undefined })}
-          >
-            <Trash2 size={16} aria-hidden="true" />
-            {sheetWords.leaveOut}
-          </button>
-        )}
-      </div>
-      {!picture && <p className="my-1 text-soft">{sheetWords.first}</p>}
-      <CutSentence reveal={reveal} detail={detail} change={change} />
-      <CutPicture {...props} telling={telling} chosen={place} choose={setChosen} />
+      <PictureChoice
+        picture={picture}
+        change={(chosen) => change({ picture: chosen })}
+        lead={
+          <h2 id="cover" className="mr-auto text-sm font-semibold tracking-wide text-soft">
+            {sheetWords.picture}
+          </h2>
+        }
+      >
+        {!picture && <p className="my-1 text-soft">{sheetWords.first}</p>}
+        <CutSentence reveal={reveal} detail={detail} change={change} />
+        <CutPicture {...props} under={under} telling={telling} chosen={place} choose={setChosen} />
+      </PictureChoice>
       {telling && <Bare telling={telling} />}
       <div className="flex flex-wrap items-center gap-x-3">
         {detail && reveal.questions.length > 1 && (
@@ -129,18 +114,6 @@ export function CoverEditor(props: CoverProps) {
           }
         />
       </Labelled>
-      {picking && (
-        <Picking
-          kind="picture"
-          choose={(card) => {
-            setPicking(false);
-            const block = blockOf(card);
-            const { width, height } = card;
-            if (block.kind === "picture") change({ picture: { width, height, ...block } });
-          }}
-          onClose={() => setPicking(false)}
-        />
-      )}
     </section>
   );
 }
@@ -212,28 +185,18 @@ function CutSentence(props: {
   );
 }
 
-const areasOf = ({ rows, columns, uneven }: PictureReveal["cut"]): Patch[] =>
-  uneven.length > 0
-    ? uneven
-    : Array.from({ length: rows * columns }, (_, i) => ({
-        x: ((i % columns) * 1000) / columns,
-        y: (Math.floor(i / columns) * 1000) / rows,
-        width: 1000 / columns,
-        height: 1000 / rows,
-      }));
-
 /** The picture with its cut; what tells more is darker. Pressing a piece opens it and its line. */
 function CutPicture(
   props: CoverProps & {
+    under: Under[];
     telling?: Telling;
     chosen?: number;
     choose: (place: number) => void;
   },
 ) {
-  const { useEditor, reveal, telling, chosen, choose, lit, point } = props;
-  const { picture, cut } = reveal;
+  const { useEditor, reveal, under, telling, chosen, choose, lit, point } = props;
+  const { picture } = reveal;
   const address = useMediaAddress();
-  const under = useMemo(() => underPieces(reveal), [reveal]);
   const open = useEditor((editor) => editor.open);
   const { unfold } = useEditor.getState();
   const shares = telling?.shares ?? [];
@@ -252,8 +215,7 @@ function CutPicture(
           className="absolute inset-0 size-full"
         />
       )}
-      {areasOf(cut).map((area, i) => {
-        const question = under[i] || undefined;
+      {under.map(({ question, patch: area }, i) => {
         const share = telling?.shares[i];
         const number = reveal.questions.findIndex(({ id }) => id === question) + 1;
         return (
@@ -324,7 +286,7 @@ function PieceFields(props: CoverProps & { place: number; share?: number }) {
   const automatic = underPieces({
     ...reveal,
     pieces: reveal.pieces.map((p, i) => (i === place ? { ...p, question: undefined } : p)),
-  })[place];
+  })[place]?.question;
   const free = reveal.questions.findIndex(({ id }) => id === automatic);
   const value = piece?.question ?? "next";
   return (

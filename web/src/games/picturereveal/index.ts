@@ -4,7 +4,7 @@ import { blank } from "./blank";
 import { revealFindings, revealMends, sheetWords } from "./sheetWords";
 
 /** What the interface always needs of a picture reveal. */
-export const pictureReveal: Omit<GameParts<"picture-reveal">, "Sheet" | "Sentence"> = {
+export const pictureReveal: Omit<GameParts<"picture-reveal">, "Sheet" | "Sentence" | "Notes"> = {
   name: "Picture reveal",
   counted: (n) => plural(n, "question"),
   does: "Lift and guess: start a picture reveal.",

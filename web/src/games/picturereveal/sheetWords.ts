@@ -3,11 +3,8 @@ import { plural } from "../../words/format";
 /** What the teacher reads while she writes a picture reveal. */
 export const sheetWords = {
   picture: "The covered picture",
-  choose: "Choose a picture",
-  other: "Another picture",
-  leaveOut: "Leave it out",
   first:
-    "Choose the picture that the class is to guess. Until it is lifted nobody gets it but you: learners’ devices are sent the lifted pieces alone.",
+    "Choose the picture that the class is to guess, drop it here, or paste it. Until it is lifted nobody gets it but you: learners’ devices are sent the lifted pieces alone.",
   ownDevice: "On your own devices, in Present and here, the whole picture lies under the paper.",
   alt: "What it shows, said once it is bare",
   said: "What may be said of it before, to those who can’t see it",

@@ -41,6 +41,7 @@ export const revealWords = {
   teamsLeft: (teams: string[]) => `Guesses left: ${teams.join(" · ")}`,
   waiting: (text: string) => `On its way: ${text}`,
   said: ({ text, right }: Tell) => (right ? `✓ ${text}: that is it!` : `✕ “${text}” is not it.`),
+  is: (answer?: string) => (answer ? `It is ${answer}.` : "What it is was not written down."),
   stop: "We don’t know",
   zoomIn: "Larger",
   zoomOut: "Smaller",

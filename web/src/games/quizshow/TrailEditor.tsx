@@ -1,12 +1,11 @@
-import { Image, Route, Shuffle, Trash2 } from "lucide-react";
+import { type Image, Route, Shuffle, Trash2 } from "lucide-react";
 import { useState } from "react";
 import type { EditorStore } from "../../build/editor";
 import { trailAlong, trailApart } from "../../engine/LocalGame";
 import { randomId } from "../../engine/randomId";
 import { limits } from "../../generated/limits";
 import type { Activity, Picture, QuestionUnion, Spot, Trail } from "../../generated/types";
-import { Picking } from "../../media/Picking";
-import { blockOf } from "../../media/upload";
+import { PictureChoice } from "../../media/PictureChoice";
 import { blankQuestion } from "../../questions/blankQuestion";
 import { questionsOf, withQuestions } from "../../questions/questionsOf";
 import { FIELD } from "../../ui/field";
@@ -27,7 +26,6 @@ export function TrailEditor({ useEditor }: { useEditor: EditorStore }) {
 function TrailFields(props: { useEditor: EditorStore; trail: Trail; questions: QuestionUnion[] }) {
   const { useEditor, trail, questions } = props;
   const { edit } = useEditor.getState();
-  const [picking, setPicking] = useState(false);
   const [path, setPath] = useState<Spot[]>();
   const asked = questions.filter((question) => question.kind !== "information");
   const laid = trail.markers.filter(({ question }) => asked.some(({ id }) => id === question));
@@ -64,52 +62,58 @@ function TrailFields(props: { useEditor: EditorStore; trail: Trail; questions: Q
   };
   return (
     <section aria-labelledby="trail" className="mb-4">
-      <div className="flex flex-wrap items-center gap-2">
-        <h2 id="trail" className="mr-auto text-sm font-semibold tracking-wide text-soft">
-          {boardWords.trail.title} · {boardWords.trail.count(laid.length, asked.length)}
-        </h2>
-        <Tool icon={Image} act={() => setPicking(true)}>
-          {trail.picture ? boardWords.trail.other : boardWords.trail.choose}
-        </Tool>
-        {trail.markers.length > 1 && (
-          <Tool
-            icon={Route}
-            pressed={path !== undefined}
-            act={() => setPath(path ? undefined : [])}
-          >
-            {boardWords.trail.path}
-          </Tool>
-        )}
-        {next && trail.markers.length < MOST && (
-          <Tool icon={Shuffle} act={spread}>
-            {boardWords.trail.layAll}
-          </Tool>
-        )}
-        {trail.markers.length > 0 && (
-          <Tool icon={Trash2} act={() => set({ ...trail, markers: [] })}>
-            {boardWords.trail.clear}
-          </Tool>
-        )}
-      </div>
-      <p className="my-1 text-soft" role="status">
-        {path
-          ? boardWords.trail.pathHow
-          : trail.markers.length >= MOST
-            ? boardWords.trail.full
-            : next
-              ? boardWords.trail.layNext(questions.indexOf(next) + 1)
-              : boardWords.trail.layNew}
-      </p>
-      <TrailBoard
-        trail={trail}
-        questions={questions}
-        path={path}
-        setPath={setPath}
-        endPath={endPath}
-        lay={lay}
-        set={set}
-        open={(question) => useEditor.getState().unfold(question, false)}
-      />
+      <PictureChoice
+        picture={trail.picture}
+        change={(picture) => set(trailApart({ ...trail, picture }))}
+        lead={
+          <h2 id="trail" className="mr-auto text-sm font-semibold tracking-wide text-soft">
+            {boardWords.trail.title} · {boardWords.trail.count(laid.length, asked.length)}
+          </h2>
+        }
+        tools={
+          <>
+            {trail.markers.length > 1 && (
+              <Tool
+                icon={Route}
+                pressed={path !== undefined}
+                act={() => setPath(path ? undefined : [])}
+              >
+                {boardWords.trail.path}
+              </Tool>
+            )}
+            {next && trail.markers.length < MOST && (
+              <Tool icon={Shuffle} act={spread}>
+                {boardWords.trail.layAll}
+              </Tool>
+            )}
+            {trail.markers.length > 0 && (
+              <Tool icon={Trash2} act={() => set({ ...trail, markers: [] })}>
+                {boardWords.trail.clear}
+              </Tool>
+            )}
+          </>
+        }
+      >
+        <p className="my-1 text-soft" role="status">
+          {path
+            ? boardWords.trail.pathHow
+            : trail.markers.length >= MOST
+              ? boardWords.trail.full
+              : next
+                ? boardWords.trail.layNext(questions.indexOf(next) + 1)
+                : boardWords.trail.layNew}
+        </p>
+        <TrailBoard
+          trail={trail}
+          questions={questions}
+          path={path}
+          setPath={setPath}
+          endPath={endPath}
+          lay={lay}
+          set={set}
+          open={(question) => useEditor.getState().unfold(question, false)}
+        />
+      </PictureChoice>
       {trail.picture && (
         <label className="mt-1 block">
           <span className="text-sm text-soft">{boardWords.trail.describe}</span>
@@ -124,25 +128,9 @@ function TrailFields(props: { useEditor: EditorStore; trail: Trail; questions: Q
           />
         </label>
       )}
-      {picking && (
-        <Picking
-          kind="picture"
-          choose={(card) => {
-            setPicking(false);
-            const block = blockOf(card);
-            if (block.kind === "picture") {
-              set(trailApart({ ...trail, picture: { ...sizeOf(card), ...block } }));
-            }
-          }}
-          onClose={() => setPicking(false)}
-        />
-      )}
     </section>
   );
 }
-
-/** A drawing has no size of its own, but a shape. */
-const sizeOf = ({ width, height }: { width?: number; height?: number }) => ({ width, height });
 
 const withTrail = (activity: Activity, trail: Trail): Activity =>
   onBoard(activity, { ...trail, kind: "trail" });

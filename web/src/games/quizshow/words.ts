@@ -43,8 +43,6 @@ export const boardWords = {
   },
   trail: {
     title: "Picture",
-    choose: "Choose a picture",
-    other: "Another picture",
     describe: "What it shows",
     board: "The picture. Press where the next marker belongs; drag a marker to move it.",
     marker: (n: number, text: string) =>

@@ -1,8 +1,8 @@
-import type { Showing } from "../../generated/types";
+import type { NotesProps } from "..";
 import { huntWords, lastEntry } from "./words";
 
 /** What the teacher sees beside the projector: all names, found or not, and what came last. */
-export default function HuntNotes({ showing }: { showing: Showing }) {
+export default function HuntNotes({ showing }: NotesProps) {
   const scene = showing.scene?.kind === "word-hunt" ? showing.scene : undefined;
   if (!scene) return null;
   const { right, asked } = showing.score;

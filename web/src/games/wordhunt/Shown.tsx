@@ -1,7 +1,5 @@
-import { Image, X } from "lucide-react";
-import { useState } from "react";
 import type { WordHunt } from "../../generated/types";
-import { Picking } from "../../media/Picking";
+import { PictureChoice } from "../../media/PictureChoice";
 import { LINE_FIELD } from "../../questions/editors/rows";
 import { smallAddress } from "../../rich/media";
 import { WordsField } from "../../rich/WordsField";
@@ -15,50 +13,21 @@ export function Shown(props: {
 }) {
   const { hunt, change } = props;
   const { picture } = hunt;
-  const [picking, setPicking] = useState(false);
   return (
     <>
-      <div className="flex flex-wrap items-center gap-3 py-1">
-        {picture && (
-          <img
-            src={smallAddress(picture.medium)}
-            alt={picture.alt}
-            className="h-12 rounded-[4px]"
-          />
-        )}
-        <button
-          type="button"
-          data-place="board"
-          className={`btn btn-sm ${picture ? "btn-outline" : "btn-primary"}`}
-          onClick={() => setPicking(true)}
-        >
-          <Image size={18} aria-hidden="true" />
-          {picture ? sheetWords.otherPicture : sheetWords.choose}
-        </button>
-        {picture && (
-          <button
-            type="button"
-            className="btn btn-ghost btn-sm text-soft"
-            onClick={() => change({ picture: undefined })}
-          >
-            <X size={16} aria-hidden="true" />
-            {sheetWords.noPicture}
-          </button>
-        )}
-      </div>
-      {picking && (
-        <Picking
-          kind="picture"
-          choose={(card) => {
-            setPicking(false);
-            const { medium, width, height } = card;
-            change({
-              picture: { kind: "picture", medium, width, height, alt: picture?.alt ?? "" },
-            });
-          }}
-          onClose={() => setPicking(false)}
-        />
-      )}
+      <PictureChoice
+        picture={picture}
+        change={(chosen) => change({ picture: chosen })}
+        lead={
+          picture && (
+            <img
+              src={smallAddress(picture.medium)}
+              alt={picture.alt}
+              className="h-12 rounded-[4px]"
+            />
+          )
+        }
+      />
       {picture && (
         <input
           aria-label={sheetWords.alt}

@@ -3,9 +3,6 @@ import { oneIn, plural } from "../../words/format";
 /** What the teacher reads while she writes a word hunt. */
 export const sheetWords = {
   title: (n: number) => `${plural(n, "thing").toUpperCase()} TO FIND`,
-  choose: "Choose a picture",
-  otherPicture: "Another picture",
-  noPicture: "Leave it out",
   alt: "What may be said of it to those who can’t see it",
   altPlaceholder: "without naming what is to be found",
   text: "Text or sound",

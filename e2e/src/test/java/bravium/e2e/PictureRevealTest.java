@@ -1,12 +1,15 @@
 package bravium.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static java.nio.charset.StandardCharsets.UTF_8;
 
 import bravium.server.TestServer;
+import bravium.server.media.Pictures;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
@@ -69,6 +72,10 @@ class PictureRevealTest {
     page.navigate(page.url().replace("/activities/", "/results/"));
     page.getByText("Learner 1", new Page.GetByTextOptions().setExact(true)).click();
     assertThat(page.getByText("a hedgehog")).isVisible();
+    assertThat(page.getByText("after 1 piece", new Page.GetByTextOptions().setExact(true)))
+        .isVisible();
+    assertThat(page.getByText("after 1 piece, 90 points")).isVisible();
+    assertThat(page.getByText("piece 5 ·")).isVisible();
   }
 
   private static Locator piece(Learner learner, String name) {
@@ -91,12 +98,8 @@ class PictureRevealTest {
     page.keyboard().press("Backspace");
     assertThat(page.getByText("What lies under here?")).isVisible();
 
-    Locator guess = page.getByLabel("I think it is …");
-    for (int i = 0;
-        i < 20 && !guess.evaluate("f => f === document.activeElement").equals(true);
-        i++) {
-      page.keyboard().press("Tab");
-    }
+    page.keyboard().press("g");
+    assertThat(page.getByLabel("I think it is …")).isFocused();
     for (String text : new String[] {"a frog", "a fox", "a hedgehog"}) {
       page.keyboard().type(text);
       page.keyboard().press("Enter");
@@ -105,12 +108,52 @@ class PictureRevealTest {
     assertThat(page.getByText("It was a dormouse.")).isVisible();
   }
 
+  /** What a browser does when a file is pasted. */
+  private void paste(String name, String type, byte[] content) {
+    page.evaluate(
+        """
+        ([name, type, content]) => {
+          const bytes = Uint8Array.from(atob(content), c => c.charCodeAt(0));
+          const clipboardData = new DataTransfer();
+          clipboardData.items.add(new File([bytes], name, { type }));
+          (document.activeElement ?? document.body).dispatchEvent(
+            new ClipboardEvent("paste", { clipboardData, bubbles: true, cancelable: true }));
+        }""",
+        List.of(name, type, Base64.getEncoder().encodeToString(content)));
+  }
+
+  @Test
+  void theTeachersOwnScreenSaysWhatItIsAndWhatLiesUnderEachPiece() {
+    teacher.open(DEMO);
+    teacher.present();
+    assertThat(page.getByText("What lies under here?")).isVisible();
+    page.keyboard().press("?");
+    Page notes = page.waitForPopup(() -> page.getByText("Open my own screen").click());
+    page.keyboard().press("Escape");
+    assertThat(notes.getByRole(AriaRole.HEADING).getByText("It is a dormouse.")).isVisible();
+    page.keyboard().press("g");
+    page.keyboard().type("a frog");
+    page.keyboard().press("Enter");
+    assertThat(notes.getByText("✕ “a frog” is not it.")).isVisible();
+    page.keyboard().press("Escape");
+    page.keyboard().press("Space");
+    page.keyboard().press("Enter");
+    assertThat(notes.getByText("Piece 1 of 9, top left: being asked")).isVisible();
+    AccessibilityTest.check(notes, "notes, a picture reveal");
+  }
+
   @Test
   void aRevealIsWrittenCutAndWonByItsPieces() {
     page.navigate("/activities");
     teacher.button("a picture under torn paper").click();
     page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("What is it?");
-    teacher.button("Choose a picture").click();
+    page.getByText("Choose the picture that the class is to guess").click();
+    paste("notes.txt", "text/plain", "no picture".getBytes(UTF_8));
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("notes.txt");
+    paste("roof.png", "image/png", Pictures.halves("png", 60, 40));
+    assertThat(page.getByLabel("What it shows, said once it is bare")).isVisible();
+    assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
+    teacher.button("Another picture").click();
     page.locator("dialog").getByText("Hive").click();
     page.getByLabel("Right guess 1", new Page.GetByLabelOptions().setExact(true)).fill("a hive");
     page.getByLabel("Rows").fill("1");

@@ -62,7 +62,8 @@ public final class Calculations {
         "reveal-under",
         given -> {
           JsonArray under = new JsonArray();
-          Revealing.under(Codec.PICTURE_REVEAL.read(given.getFirst())).forEach(under::add);
+          Revealing.under(Codec.PICTURE_REVEAL.read(given.getFirst()))
+              .forEach(one -> under.add(Codec.UNDER.tree(one)));
           return under;
         });
     all.put(

@@ -1,8 +1,6 @@
 package bravium.core.measure;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 
 /**
  * Makes a {@link DetailMap} of a picture that comes row by row, so that never more than three rows
@@ -93,32 +91,7 @@ public final class DetailMeter {
     below = row;
     System.arraycopy(here, 0, below, 0, width);
     measure(height - 1);
-    return new DetailMap(columns, rows, shares());
-  }
-
-  /** In whole millionths that add up: what is cut off goes to where most of it was cut off. */
-  private List<Integer> shares() {
-    double whole = Arrays.stream(sums).sum();
-    List<Integer> shares = new ArrayList<>();
-    if (whole <= 0) {
-      Arrays.stream(sums).forEach(sum -> shares.add(0));
-      return List.copyOf(shares);
-    }
-    int missing = DetailMap.WHOLE;
-    List<Integer> places = new ArrayList<>();
-    double[] cut = new double[sums.length];
-    for (int i = 0; i < sums.length; i++) {
-      double exact = sums[i] * DetailMap.WHOLE / whole;
-      int share = (int) exact;
-      cut[i] = share - exact;
-      shares.add(share);
-      places.add(i);
-      missing -= share;
-    }
-    places.sort((one, other) -> Double.compare(cut[one], cut[other]));
-    for (int i = 0; i < missing && i < places.size(); i++) {
-      shares.set(places.get(i), shares.get(places.get(i)) + 1);
-    }
-    return List.copyOf(shares);
+    return new DetailMap(
+        columns, rows, Shares.of(Arrays.stream(sums).boxed().toList(), DetailMap.WHOLE));
   }
 }

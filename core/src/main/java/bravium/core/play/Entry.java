@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
  * @param counted whether it used up one of the entries there are; not where it was entered before
  * @param team the place of the team that entered it, from 0; null where there are no teams
  * @param at when, in milliseconds since 1970
+ * @param bare how many parts of a picture lay bare when it was entered; null where none is covered
+ * @param points what it brought by itself; null where an item's result says that
  */
 public record Entry(
     String text,
@@ -19,4 +21,18 @@ public record Entry(
     Verdict verdict,
     boolean counted,
     @Nullable Integer team,
-    long at) {}
+    long at,
+    @Nullable Integer bare,
+    @Nullable Integer points) {
+
+  /** An entry of a play in which nothing is covered. */
+  public static Entry of(
+      String text,
+      @Nullable String item,
+      Verdict verdict,
+      boolean counted,
+      @Nullable Integer team,
+      long at) {
+    return new Entry(text, item, verdict, counted, team, at, null, null);
+  }
+}

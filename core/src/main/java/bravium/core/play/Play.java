@@ -118,6 +118,16 @@ public interface Play {
     return Optional.empty();
   }
 
+  /**
+   * The parts of a picture that an item covers, by their number from 1.
+   *
+   * @param item its id
+   * @return empty where it covers none
+   */
+  default List<Integer> parts(String item) {
+    return List.of();
+  }
+
   /** The question that comes after the one that is shown, for the teacher's notes. */
   default Optional<Question> next(Sitting now) {
     return Optional.empty();

@@ -100,7 +100,7 @@ class FrameTest {
           sitting.with(new Night(night.matches() - 1, night.porchOpen(), night.looks()));
       Sitting entered =
           struck.with(
-              new Entry(
+              Entry.of(
                   light.lamp(),
                   fresh ? light.lamp() : null,
                   can && fresh ? Verdict.RIGHT : Verdict.WRONG,

@@ -92,6 +92,8 @@ final class GuessMove {
   }
 
   private Sitting told(String text, Verdict verdict, boolean counted, @Nullable Integer team) {
-    return sitting.with(new Entry(text, null, verdict, counted, team, at.at()));
+    int points = verdict == Verdict.RIGHT ? course.worth(sitting) : 0;
+    return sitting.with(
+        new Entry(text, null, verdict, counted, team, at.at(), course.lifted(sitting), points));
   }
 }

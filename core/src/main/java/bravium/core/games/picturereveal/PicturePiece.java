@@ -51,6 +51,11 @@ public record PicturePiece(
     return question != null && question.isEmpty();
   }
 
+  /** The id of the question that lifts it; null for none. */
+  @Nullable String lifting() {
+    return plain() ? null : question;
+  }
+
   /** What is said of it; empty for nothing. */
   String told() {
     return said == null ? "" : Texts.trimmed(said);

@@ -227,6 +227,14 @@ final class RevealCourse implements PickingCourse {
   }
 
   @Override
+  public List<Integer> parts(String question) {
+    return IntStream.range(0, laid.size())
+        .filter(place -> question.equals(laid.get(place).piece().question()))
+        .mapToObj(place -> place + 1)
+        .toList();
+  }
+
+  @Override
   public Optional<Scene> scene(Sitting sitting, Audience audience) {
     return Optional.of(new SceneOfReveal(this, sitting, audience).scene());
   }

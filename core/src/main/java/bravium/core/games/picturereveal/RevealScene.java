@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  *     everybody once it is given away; null before
  * @param ratio its width in thousandths of its height; 1,500 where that is not known
  * @param said what may be said of it while it is covered; null for nothing
- * @param answer what it is, once that is given away; null before
+ * @param answer what it is, once that is given away, and always for the teacher alone; null before
  * @param worth what a right guess would bring now, in points
  * @param left how many guesses are left to who guesses; null for any number, and where no team has
  *     the turn

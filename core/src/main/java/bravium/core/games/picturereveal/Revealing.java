@@ -15,11 +15,10 @@ public final class Revealing {
     return Telling.of(map, reveal.cut());
   }
 
-  /** The id of the question that lifts each piece, in the order of the cut; empty for none. */
-  public static List<String> under(PictureReveal reveal) {
+  /** Each piece of the cut: where it lies and what lifts it. */
+  public static List<Under> under(PictureReveal reveal) {
     return reveal.laid().stream()
-        .map(laid -> laid.piece().question())
-        .map(question -> question == null ? "" : question)
+        .map(laid -> new Under(laid.piece().lifting(), laid.patch()))
         .toList();
   }
 

@@ -21,6 +21,7 @@ final class SceneOfReveal {
   private final Sitting sitting;
   private final boolean bare;
   private final boolean whole;
+  private final boolean known;
 
   SceneOfReveal(RevealCourse course, Sitting sitting, Audience audience) {
     this.course = course;
@@ -34,6 +35,7 @@ final class SceneOfReveal {
     Answers told = sitting.opening().answersUnder(course.activity().rules());
     this.bare = won || sitting.stage() == Stage.END && told != Answers.NEVER;
     this.whole = bare || audience != Audience.PLAYER;
+    this.known = bare || audience == Audience.TEACHER;
   }
 
   RevealScene scene() {
@@ -47,7 +49,7 @@ final class SceneOfReveal {
         begun && whole ? picture() : null,
         Revealing.ratio(reveal.picture()),
         begun ? reveal.said() : null,
-        bare ? course.answer().orElse(null) : null,
+        known ? course.answer().orElse(null) : null,
         course.worth(sitting),
         limited && (teams == 0 || turn != null) ? course.left(sitting, turn) : null,
         limited
@@ -99,8 +101,8 @@ final class SceneOfReveal {
   }
 
   private RevealScene.Lying lying(PicturePiece piece) {
-    String question = piece.question();
-    if (question == null || question.isEmpty() || !sitting.draw().counts(question)) {
+    String question = piece.lifting();
+    if (question == null || !sitting.draw().counts(question)) {
       return RevealScene.Lying.BLANK;
     }
     Result result = sitting.resultOf(question).orElse(null);

@@ -2,7 +2,9 @@ package bravium.core.games.picturereveal;
 
 import bravium.core.json.Root;
 import bravium.core.measure.DetailMap;
+import bravium.core.measure.Shares;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 
@@ -25,37 +27,12 @@ public record Telling(List<Integer> shares, List<Integer> least, List<Integer> m
     List<Patch> patches = cut.patches();
     List<Long> detail =
         patches.stream().map(p -> map.within(p.x(), p.y(), p.width(), p.height())).toList();
-    long whole = detail.stream().mapToLong(d -> d).sum();
-    List<Integer> shares = whole == 0 ? alike(patches.size()) : shares(detail, whole);
+    boolean plain = detail.stream().allMatch(one -> one == 0);
+    List<Integer> shares =
+        Shares.of(plain ? Collections.nCopies(patches.size(), 1) : detail, WHOLE);
     List<Integer> sorted = new ArrayList<>(shares);
     sorted.sort(Comparator.naturalOrder());
     return new Telling(shares, sums(sorted), sums(sorted.reversed()));
-  }
-
-  private static List<Integer> alike(int size) {
-    List<Long> equal = new ArrayList<>();
-    for (int i = 0; i < size; i++) {
-      equal.add(1L);
-    }
-    return shares(equal, size);
-  }
-
-  /** In whole thousandths that add up: what is cut off goes to where most of it was cut off. */
-  private static List<Integer> shares(List<Long> detail, long whole) {
-    List<Integer> shares = new ArrayList<>();
-    List<Integer> places = new ArrayList<>();
-    int missing = WHOLE;
-    for (long one : detail) {
-      int share = (int) (one * WHOLE / whole);
-      places.add(shares.size());
-      shares.add(share);
-      missing -= share;
-    }
-    places.sort(Comparator.comparing((Integer place) -> -(detail.get(place) * WHOLE % whole)));
-    for (int i = 0; i < missing; i++) {
-      shares.set(places.get(i), shares.get(places.get(i)) + 1);
-    }
-    return List.copyOf(shares);
   }
 
   private static List<Integer> sums(List<Integer> shares) {

@@ -121,6 +121,6 @@ final class Entering {
 
   private Sitting with(Sitting speaking, Said said, @Nullable Integer team) {
     return speaking.with(
-        new Entry(said.text(), said.item(), said.verdict(), said.counted(), team, at.at()));
+        Entry.of(said.text(), said.item(), said.verdict(), said.counted(), team, at.at()));
   }
 }

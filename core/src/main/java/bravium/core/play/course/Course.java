@@ -131,6 +131,15 @@ public interface Course {
     return Optional.empty();
   }
 
+  /**
+   * The parts of a picture that a question covers, by their number from 1.
+   *
+   * @return empty where it covers none
+   */
+  default List<Integer> parts(String question) {
+    return List.of();
+  }
+
   /** What is seen of the board itself; empty where the markers are all there is. */
   default Optional<Scene> scene(Sitting sitting, Audience audience) {
     return Optional.empty();

@@ -201,6 +201,11 @@ public final class CoursePlay implements Play {
   }
 
   @Override
+  public List<Integer> parts(String item) {
+    return course.parts(item);
+  }
+
+  @Override
   public Optional<Question> next(Sitting now) {
     Set<String> settled = new LinkedHashSet<>(now.settled());
     settled.add(now.now());

@@ -54,6 +54,7 @@ public record Review(
    * @param tries how many tries were made
    * @param hints how many hints were given
    * @param model a free answer as it could be; null where there is none
+   * @param parts the parts of a picture that it covered, by their number from 1
    */
   @Root
   public record Reviewed(
@@ -62,10 +63,11 @@ public record Review(
       int tries,
       int hints,
       Marking marking,
-      @Nullable String model) {
+      @Nullable String model,
+      List<Integer> parts) {
 
     Reviewed with(Showing.Told changed) {
-      return new Reviewed(question, changed, tries, hints, marking, model);
+      return new Reviewed(question, changed, tries, hints, marking, model, parts);
     }
 
     /** Whether the teacher has yet to mark it. */

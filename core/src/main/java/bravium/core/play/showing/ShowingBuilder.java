@@ -270,7 +270,8 @@ final class ShowingBuilder {
         effort.tries(),
         effort.hints(),
         question.marking(),
-        model(question));
+        model(question),
+        game.play().parts(question.id()));
   }
 
   private Review.Reviewed reviewed(Item item, Result result) {
@@ -291,7 +292,8 @@ final class ShowingBuilder {
         effort.tries(),
         effort.hints(),
         item.marking(),
-        null);
+        null,
+        game.play().parts(item.id()));
   }
 
   /** The results of what counts, in the order of the play. */

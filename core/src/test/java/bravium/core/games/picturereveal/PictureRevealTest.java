@@ -15,12 +15,14 @@ import bravium.core.games.Games;
 import bravium.core.json.Extra;
 import bravium.core.play.Action;
 import bravium.core.play.Audience;
+import bravium.core.play.Entry;
 import bravium.core.play.Mover;
 import bravium.core.play.Opening;
 import bravium.core.play.Outcome;
 import bravium.core.play.Refusal;
 import bravium.core.play.Stage;
 import bravium.core.play.Turn;
+import bravium.core.play.showing.Review;
 import bravium.core.play.showing.Showing;
 import bravium.core.question.Question;
 import bravium.core.readiness.Finding;
@@ -121,6 +123,37 @@ class PictureRevealTest {
     assertThat(lying(player)).startsWith(RevealScene.Lying.AGAIN);
     lift(player, 0);
     assertThat(lying(player)).startsWith(RevealScene.Lying.LIFTED);
+  }
+
+  @Example
+  void lookedBackAtEachAnswerNamesItsPiecesAndEachGuessHowMuchWasBare() {
+    PictureReveal three = (PictureReveal) reveal(3, GuessRule.usual(), true).game();
+    Player player = new Player(of(three.cutAs(Cut.of(1, 5)).withPieces(List.of())));
+    Player spread = new Player(of(Sharing.spread(three.cutAs(Cut.of(1, 5)))));
+    for (Player one : List.of(player, spread)) {
+      one.start();
+      guess(one, "a basket");
+      lift(one, 1);
+      guess(one, "the queen");
+    }
+
+    Review review = Plays.review(player.activity(), player.sitting(), 9_000_000);
+    assertThat(review.entries()).extracting(Entry::bare).containsExactly(0, 1);
+    assertThat(review.entries()).extracting(Entry::points).containsExactly(0, 90);
+    assertThat(review.find("q1").orElseThrow().parts()).containsExactly(2);
+    Review wider = Plays.review(spread.activity(), spread.sitting(), 9_000_000);
+    assertThat(wider.entries()).extracting(Entry::bare).containsExactly(0, 2);
+    assertThat(wider.find("q1").orElseThrow().parts()).containsExactly(2, 5);
+  }
+
+  @Example
+  void whatItIsStandsInTheTeachersOwnNotesAloneBeforeItIsGivenAway() {
+    Player player = new Player(reveal(3, GuessRule.usual(), true));
+    player.start();
+
+    assertThat(scene(player, Audience.TEACHER).answer()).isEqualTo("the queen");
+    assertThat(scene(player, Audience.PROJECTOR).answer()).isNull();
+    assertThat(scene(player, Audience.PLAYER).answer()).isNull();
   }
 
   /** "100 points at once, 10 less for each piece": as it is written in the rules. */
@@ -333,7 +366,9 @@ class PictureRevealTest {
             PictureRevealChecks.WITHOUT_QUESTION);
     assertThat(found.getLast().values()).containsExactly("2");
     PictureReveal mended = (PictureReveal) Games.mended(activity, found.getLast()).game();
-    assertThat(Revealing.under(mended)).containsExactly("q0", "q1", "q2", "q0", "q1");
+    assertThat(Revealing.under(mended))
+        .extracting(Under::question)
+        .containsExactly("q0", "q1", "q2", "q0", "q1");
     List<PicturePiece> same =
         List.of(
             PicturePiece.of("p0", "q0"), PicturePiece.of("p1", "q0"), PicturePiece.of("p2", "q2"));
