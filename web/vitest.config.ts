@@ -11,6 +11,8 @@ export default mergeConfig(
       pool: "threads",
       isolate: false,
       unstubGlobals: true,
+      testTimeout: 60_000,
+      setupFiles: ["gallery/patience.ts"],
       include: ["{src,gallery}/**/*.test.{ts,tsx}"],
       // The compiled engine is large, and Node reads it as it is.
       server: { deps: { external: [/generated\/engine\.js/] } },

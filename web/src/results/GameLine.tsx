@@ -94,7 +94,7 @@ function Answers({ activity, sitting }: { activity: string; sitting: string }) {
     );
   }
   if (read.isError) return <Failed error={read.error} again={read.refetch} inside />;
-  const { game, answers, entries } = read.data;
+  const { game, answers, entries, others } = read.data;
   const changed = (after: GameAnswers) => {
     queries.setQueryData(resultKeys.answers(activity, sitting), after);
     listAnew(queries, resultKeys.of(activity));
@@ -123,6 +123,11 @@ function Answers({ activity, sitting }: { activity: string; sitting: string }) {
         ))}
       </ol>
       {entries.length > 0 && <Entries entries={entries} />}
+      {others.map((other) => (
+        <p key={other.item} className="mt-3">
+          {words.results.other(other)}
+        </p>
+      ))}
       {left > 0 && <p className="mt-3 text-soft">{words.results.notReached(left)}</p>}
     </div>
   );

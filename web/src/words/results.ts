@@ -1,4 +1,4 @@
-import type { Entry, Outcome } from "../generated/types";
+import type { Entry, Other, Outcome } from "../generated/types";
 import { list, plural } from "./format";
 
 const seconds = (n: number) =>
@@ -43,7 +43,11 @@ export const results = {
     entries: (n: number) => plural(n, "entry", "entries"),
     parts: (numbers: number[]) =>
       numbers.length === 1 ? `piece ${numbers[0]}` : `pieces ${list(numbers.map(String))}`,
-    entry: ({ verdict, counted, team, bare, points }: Entry) =>
+    other: ({ verdict, points }: Other) =>
+      verdict === "right"
+        ? `The guess at the whole was right: ${plural(points, "point")}.`
+        : "Nobody guessed the whole.",
+    entry: ({ verdict, counted, team, bare }: Entry) =>
       [
         team === undefined ? "" : `team ${team + 1}`,
         verdict === "partly" ? "nearly" : verdict === "right" ? (counted ? "" : "once more") : "",
@@ -53,7 +57,6 @@ export const results = {
           : bare === 0
             ? "before any piece"
             : `after ${plural(bare, "piece")}`,
-        points ? plural(points, "point") : "",
       ]
         .filter(Boolean)
         .join(", "),

@@ -6,6 +6,7 @@ module bravium.core {
 
   exports bravium.core.activity;
   exports bravium.core.answer;
+  exports bravium.core.assignment;
   exports bravium.core.calculations;
   exports bravium.core.codec;
   exports bravium.core.games;

@@ -13,7 +13,6 @@ import org.jspecify.annotations.Nullable;
  * @param team the place of the team that entered it, from 0; null where there are no teams
  * @param at when, in milliseconds since 1970
  * @param bare how many parts of a picture lay bare when it was entered; null where none is covered
- * @param points what it brought by itself; null where an item's result says that
  */
 public record Entry(
     String text,
@@ -22,8 +21,7 @@ public record Entry(
     boolean counted,
     @Nullable Integer team,
     long at,
-    @Nullable Integer bare,
-    @Nullable Integer points) {
+    @Nullable Integer bare) {
 
   /** An entry of a play in which nothing is covered. */
   public static Entry of(
@@ -33,6 +31,6 @@ public record Entry(
       boolean counted,
       @Nullable Integer team,
       long at) {
-    return new Entry(text, item, verdict, counted, team, at, null, null);
+    return new Entry(text, item, verdict, counted, team, at, null);
   }
 }

@@ -102,7 +102,11 @@ class ResultsService {
   private GameAnswers answers(ResultsRepository.Begun begun) {
     Review review = review(begun);
     return new GameAnswers(
-        game(begun, review), rows.hidden(begun.row()), review.answers(), review.entries());
+        game(begun, review),
+        rows.hidden(begun.row()),
+        review.answers(),
+        review.entries(),
+        review.others());
   }
 
   private PlayedGame game(ResultsRepository.Begun begun, Review review) {

@@ -92,8 +92,7 @@ final class GuessMove {
   }
 
   private Sitting told(String text, Verdict verdict, boolean counted, @Nullable Integer team) {
-    int points = verdict == Verdict.RIGHT ? course.worth(sitting) : 0;
     return sitting.with(
-        new Entry(text, null, verdict, counted, team, at.at(), course.lifted(sitting), points));
+        new Entry(text, null, verdict, counted, team, at.at(), course.lifted(sitting)));
   }
 }

@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param outcome null until the end
  * @param answers the items that are settled, in the order they come in the play
  * @param entries what was entered where an entry says by itself what it means, in that order
+ * @param others what is settled besides what was drawn
  */
 @Root
 public record Review(
@@ -34,7 +35,15 @@ public record Review(
     @Nullable PassMark passMark,
     @Nullable Outcome outcome,
     List<Reviewed> answers,
-    List<Entry> entries) {
+    List<Entry> entries,
+    List<Other> others) {
+
+  /**
+   * How something came out that is not drawn, such as a guess at the whole.
+   *
+   * @param item its id
+   */
+  public record Other(String item, Verdict verdict, int points) {}
 
   /**
    * A play as its teacher looks back at it.
@@ -84,11 +93,19 @@ public record Review(
   /** The same with another outcome and, as that says it, other points. */
   public Review with(Outcome changed) {
     return new Review(
-        started, last, score.withPoints(changed.points()), passMark, changed, answers, entries);
+        started,
+        last,
+        score.withPoints(changed.points()),
+        passMark,
+        changed,
+        answers,
+        entries,
+        others);
   }
 
   Review with(Scorecard scored, List<Reviewed> changed) {
-    return new Review(started, last, scored, passMark, outcome, List.copyOf(changed), entries);
+    return new Review(
+        started, last, scored, passMark, outcome, List.copyOf(changed), entries, others);
   }
 
   /** How many answers the teacher has yet to mark, those that decide nothing among them. */

@@ -255,7 +255,8 @@ final class ShowingBuilder {
         passMark(),
         sitting.outcome(),
         settled().map(this::reviewed).toList(),
-        sitting.entries());
+        sitting.entries(),
+        others());
   }
 
   private Review.Reviewed reviewed(Result result) {
@@ -294,6 +295,15 @@ final class ShowingBuilder {
         item.marking(),
         null,
         game.play().parts(item.id()));
+  }
+
+  /** The results of items that are no questions and were not drawn. */
+  private List<Review.Other> others() {
+    return sitting.results().stream()
+        .filter(result -> game.question(result.question()).isEmpty())
+        .filter(result -> !sitting.draw().ids().contains(result.question()))
+        .map(result -> new Review.Other(result.question(), result.verdict(), result.points()))
+        .toList();
   }
 
   /** The results of what counts, in the order of the play. */

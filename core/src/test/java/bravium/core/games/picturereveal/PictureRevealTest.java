@@ -139,7 +139,7 @@ class PictureRevealTest {
 
     Review review = Plays.review(player.activity(), player.sitting(), 9_000_000);
     assertThat(review.entries()).extracting(Entry::bare).containsExactly(0, 1);
-    assertThat(review.entries()).extracting(Entry::points).containsExactly(0, 90);
+    assertThat(review.others()).extracting(Review.Other::points).containsExactly(90);
     assertThat(review.find("q1").orElseThrow().parts()).containsExactly(2);
     Review wider = Plays.review(spread.activity(), spread.sitting(), 9_000_000);
     assertThat(wider.entries()).extracting(Entry::bare).containsExactly(0, 2);

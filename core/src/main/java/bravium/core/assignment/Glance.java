@@ -1,0 +1,180 @@
+package bravium.core.assignment;
+
+import bravium.core.json.Root;
+import bravium.core.play.Item;
+import bravium.core.play.Prepared;
+import bravium.core.play.Verdict;
+import bravium.core.play.showing.Review;
+import bravium.core.question.Marking;
+import bravium.core.question.Question;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What came back from a class at a glance: learners down, items across. Items are whatever brings
+ * points in a game: questions, things to find; and guesses at the whole, where a game takes them.
+ *
+ * @param columns in the order in which they are written
+ * @param lines one for each game, in the order given
+ */
+@Root
+public record Glance(List<Column> columns, List<Line> lines) {
+
+  /**
+   * The id of the column of guesses at the whole: no item has it, theirs are letters and digits.
+   */
+  public static final String GUESSES = "guesses";
+
+  /**
+   * An item.
+   *
+   * @param label as plain text; empty for guesses at the whole
+   * @param settled in how many of the games it was settled and not only given
+   * @param right in how many of these it was right
+   */
+  public record Column(String id, String label, int settled, int right) {}
+
+  /**
+   * A game.
+   *
+   * @param cells one for each column
+   * @param points what the game brought, with bonuses and prices
+   * @param possible what its questions are worth
+   * @param waiting how many answers wait for the teacher's mark
+   * @param won null until it is decided
+   */
+  public record Line(
+      List<Cell> cells,
+      int points,
+      @Nullable Integer possible,
+      int waiting,
+      @Nullable Boolean won) {}
+
+  /**
+   * How an item came out in a game.
+   *
+   * @param points what it brought, less prices, with its bonus
+   * @param worth what it could bring; 0 where it is none of the game's
+   */
+  public record Cell(Mark mark, int points, int worth) {
+
+    private static final Cell NONE = new Cell(Mark.NONE, 0, 0);
+  }
+
+  /** How an item came out. */
+  public enum Mark {
+    /** Right. */
+    @JsonProperty("right")
+    RIGHT,
+    /** Right in part. */
+    @JsonProperty("partly")
+    PARTLY,
+    /** Not right. */
+    @JsonProperty("wrong")
+    WRONG,
+    /** Never answered. */
+    @JsonProperty("missed")
+    MISSED,
+    /** Answered, and marked by nobody. */
+    @JsonProperty("given")
+    GIVEN,
+    /** It waits for the teacher's mark. */
+    @JsonProperty("waits")
+    WAITS,
+    /** It was not reached, or not among those that were asked. */
+    @JsonProperty("none")
+    NONE
+  }
+
+  /**
+   * The games of one activity at a glance.
+   *
+   * @param game the activity as it was given last: its items come first, then those that only
+   *     earlier versions had
+   */
+  public static Glance of(Prepared game, List<Review> games) {
+    Map<String, String> labels = new LinkedHashMap<>();
+    if (game.playable()) {
+      game.play().items().stream()
+          .filter(item -> comes(game, item) || asked(item.id(), games))
+          .forEach(item -> labels.put(item.id(), item.label().plain()));
+    }
+    for (Review review : games) {
+      review
+          .answers()
+          .forEach(a -> labels.putIfAbsent(a.question().id(), a.question().text().plain()));
+    }
+    if (games.stream().anyMatch(review -> guesses(review) != null)) {
+      labels.put(GUESSES, "");
+    }
+    List<Line> lines = games.stream().map(review -> line(review, labels.keySet())).toList();
+    List<Column> columns = new ArrayList<>();
+    for (Map.Entry<String, String> label : labels.entrySet()) {
+      int place = columns.size();
+      List<Mark> marks = lines.stream().map(line -> line.cells().get(place).mark()).toList();
+      int right = (int) marks.stream().filter(mark -> mark == Mark.RIGHT).count();
+      int settled =
+          (int)
+              marks.stream()
+                  .filter(m -> m == Mark.PARTLY || m == Mark.WRONG || m == Mark.MISSED)
+                  .count();
+      columns.add(new Column(label.getKey(), label.getValue(), settled + right, right));
+    }
+    return new Glance(List.copyOf(columns), lines);
+  }
+
+  /** Whether an item can come in a game as it is written now. */
+  private static boolean comes(Prepared game, Item item) {
+    boolean off = game.question(item.id()).map(Question::off).orElse(false);
+    return !off && item.marking() != Marking.NONE && !item.label().plain().isEmpty();
+  }
+
+  private static boolean asked(String item, List<Review> games) {
+    return games.stream().anyMatch(review -> review.find(item).isPresent());
+  }
+
+  private static Line line(Review review, Iterable<String> items) {
+    List<Cell> cells = new ArrayList<>();
+    for (String item : items) {
+      Cell guessed = item.equals(GUESSES) ? guesses(review) : null;
+      cells.add(guessed != null ? guessed : review.find(item).map(Glance::cell).orElse(Cell.NONE));
+    }
+    return new Line(
+        List.copyOf(cells),
+        review.score().points(),
+        review.outcome() != null
+            ? Integer.valueOf(review.outcome().possible())
+            : review.passMark() == null ? null : Integer.valueOf(review.passMark().possible()),
+        review.waiting(),
+        review.outcome() == null || review.outcome().awaiting() > 0
+            ? null
+            : Boolean.valueOf(review.outcome().won()));
+  }
+
+  private static Cell cell(Review.Reviewed answer) {
+    int worth = answer.marking() == Marking.NONE ? 0 : answer.question().worth();
+    return new Cell(mark(answer.told().verdict(), answer.waits()), answer.told().points(), worth);
+  }
+
+  /** What came of the guesses at the whole; null where it is not settled. */
+  private static @Nullable Cell guesses(Review review) {
+    return review.others().stream()
+        .map(other -> new Cell(mark(other.verdict(), false), other.points(), 0))
+        .findFirst()
+        .orElse(null);
+  }
+
+  private static Mark mark(Verdict verdict, boolean waits) {
+    return switch (verdict) {
+      case RIGHT -> Mark.RIGHT;
+      case PARTLY -> Mark.PARTLY;
+      case WRONG -> Mark.WRONG;
+      case MISSED -> Mark.MISSED;
+      case GIVEN -> waits ? Mark.WAITS : Mark.GIVEN;
+    };
+  }
+}

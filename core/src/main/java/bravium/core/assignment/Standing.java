@@ -1,0 +1,100 @@
+package bravium.core.assignment;
+
+import bravium.core.json.Root;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Where a learner stands with an assignment.
+ *
+ * @param opens from when she can play, in milliseconds since 1970; null for since it was given
+ * @param closes until when; null for no end
+ * @param left how many games she can still begin; null for any number
+ * @param running whether a game of hers runs that she can go on with
+ */
+@Root
+public record Standing(
+    Door door,
+    @Nullable Long opens,
+    @Nullable Long closes,
+    @Nullable Integer left,
+    boolean running) {
+
+  /** Whether it can be played. */
+  public enum Door {
+    /** Not yet. */
+    @JsonProperty("not-yet")
+    NOT_YET,
+    /** Now. */
+    @JsonProperty("open")
+    OPEN,
+    /** No more. */
+    @JsonProperty("closed")
+    CLOSED
+  }
+
+  /**
+   * Where she stands.
+   *
+   * @param games hers, in the order they were begun
+   * @param at the moment, in milliseconds since 1970
+   */
+  public static Standing of(Terms terms, Allowance own, List<Go> games, long at) {
+    Long opens = own.opens() == null ? terms.opens() : own.opens();
+    Long closes = own.closes() == null ? terms.closes() : own.closes();
+    Door door =
+        closes != null && at >= closes
+            ? Door.CLOSED
+            : opens != null && at < opens ? Door.NOT_YET : Door.OPEN;
+    Integer left =
+        terms.goes() == null ? null : Math.max(0, terms.goes() + own.moreGoes() - games.size());
+    boolean goesOn = door == Door.OPEN || terms.atClosing() == Terms.AtClosing.FINISH;
+    boolean running = goesOn && !games.isEmpty() && !games.getLast().ended();
+    return new Standing(door, opens, closes, left, running);
+  }
+
+  /** Whether she can begin a game: one after another, while it is open. */
+  public boolean begins() {
+    return door == Door.OPEN && !running && (left == null || left > 0);
+  }
+
+  /** Whether a game that still runs has to end now. */
+  public static boolean ends(Terms terms, Allowance own, long at) {
+    return terms.atClosing() == Terms.AtClosing.END
+        && of(terms, own, List.of(), at).door() == Door.CLOSED;
+  }
+
+  /** Whether she is told what would have been right. */
+  public boolean tells(Terms terms) {
+    return switch (terms.told()) {
+      case AT_ONCE -> true;
+      case AFTER_CLOSING -> door == Door.CLOSED && !running;
+      case NEVER -> false;
+    };
+  }
+
+  /**
+   * The place of the game that counts; empty where none was played to its end.
+   *
+   * @param games in the order they were begun, which is the order in which they ended
+   */
+  public static Optional<Integer> counting(Terms.Counts counts, List<Go> games) {
+    List<Integer> ended =
+        IntStream.range(0, games.size()).filter(i -> games.get(i).ended()).boxed().toList();
+    if (ended.isEmpty()) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        switch (counts) {
+          case FIRST -> ended.getFirst();
+          case LAST -> ended.getLast();
+          case BEST ->
+              ended.stream()
+                  .reduce((best, next) -> games.get(next).beats(games.get(best)) ? next : best)
+                  .orElseThrow();
+        });
+  }
+}
