@@ -4,9 +4,6 @@ import bravium.core.question.PickOne;
 import bravium.core.question.Question;
 import bravium.formats.Understood.Left;
 import bravium.formats.writing.QuestionRow;
-import java.io.IOException;
-import java.io.StringReader;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -14,8 +11,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Pattern;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
@@ -26,12 +21,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class QuestionTable {
 
-  private static final char[] SEPARATORS = {'\t', ';', ',', '|'};
-  private static final int LOOKED_AT = 20;
-  private static final long TO_THE_LINE = 1_000_000;
-
-  /** Whoever opens the file in a spreadsheet must not run what a cell begins with. */
-  private static final String RUN_BY_SPREADSHEETS = "=+-@\t\r";
+  private static final long MOST_ROWS = Understood.MOST * 4L;
 
   /** What a column holds. */
   private enum Column {
@@ -54,7 +44,7 @@ public final class QuestionTable {
 
   /** Reads a text. What is no question is told, and keeps nothing else from being read. */
   public static Understood read(String text) {
-    List<CSVRecord> rows = rows(text, separator(text));
+    List<CSVRecord> rows = Cells.rows(text, Cells.separator(text), MOST_ROWS);
     List<Column> columns = rows.isEmpty() ? List.of() : named(rows.getFirst());
     boolean hasNames = !columns.isEmpty();
     List<Understood.Placed> questions = new ArrayList<>();
@@ -63,7 +53,8 @@ public final class QuestionTable {
     int line = 1;
     for (int i = 0; i < rows.size(); i++) {
       CSVRecord row = rows.get(i);
-      line += i == 0 ? 0 : (int) count(text.substring(start(rows.get(i - 1)), start(row)), '\n');
+      line +=
+          i == 0 ? 0 : (int) Cells.count(text.substring(start(rows.get(i - 1)), start(row)), '\n');
       if (hasNames && i == 0 || row.stream().allMatch(String::isBlank)) {
         continue;
       }
@@ -98,8 +89,8 @@ public final class QuestionTable {
    * between separators that are no sentence's commas.
    */
   static boolean looksLikeOne(String text) {
-    char separator = separator(text);
-    List<CSVRecord> rows = rows(text, separator);
+    char separator = Cells.separator(text);
+    List<CSVRecord> rows = Cells.rows(text, separator, MOST_ROWS);
     if (rows.isEmpty() || !named(rows.getFirst()).isEmpty()) {
       return !rows.isEmpty();
     }
@@ -113,7 +104,7 @@ public final class QuestionTable {
       return true;
     }
     // Who writes a sentence puts a space behind its commas; who writes cells does not.
-    long all = count(text, separator);
+    long all = Cells.count(text, separator);
     long spaced = text.split(Pattern.quote(String.valueOf(separator)) + " ", -1).length - 1L;
     return spaced * 2 <= all;
   }
@@ -126,53 +117,6 @@ public final class QuestionTable {
 
   private static int start(CSVRecord row) {
     return Math.toIntExact(row.getCharacterPosition());
-  }
-
-  private static List<CSVRecord> rows(String text, char separator) {
-    try (CSVParser parser = CSVParser.parse(new StringReader(text), format(separator).get())) {
-      return parser.stream().limit(Understood.MOST * 4L).toList();
-    } catch (UncheckedIOException | IOException e) {
-      // A quotation mark that is never closed, for instance: then quotation marks are just text.
-      try (CSVParser plain =
-          CSVParser.parse(new StringReader(text), format(separator).setQuote(null).get())) {
-        return plain.stream().limit(Understood.MOST * 4L).toList();
-      } catch (IOException again) {
-        throw new UncheckedIOException(again);
-      }
-    }
-  }
-
-  private static CSVFormat.Builder format(char separator) {
-    return CSVFormat.RFC4180
-        .builder()
-        .setDelimiter(separator)
-        .setIgnoreSurroundingSpaces(true)
-        .setIgnoreEmptyLines(true)
-        .setLenientEof(true)
-        .setTrailingData(true);
-  }
-
-  /** The separator that most of the first lines have, and of several the one the first has most. */
-  private static char separator(String text) {
-    List<String> lines = text.lines().filter(line -> !line.isBlank()).limit(LOOKED_AT).toList();
-    char best = ',';
-    long most = 0;
-    for (char separator : SEPARATORS) {
-      long with = lines.stream().filter(line -> line.indexOf(separator) >= 0).count();
-      if (separator == '\t' && with == lines.size() && with > 0) {
-        return separator;
-      }
-      long weight = with * TO_THE_LINE + (with == 0 ? 0 : count(lines.getFirst(), separator));
-      if (weight > most) {
-        most = weight;
-        best = separator;
-      }
-    }
-    return best;
-  }
-
-  private static long count(String line, char separator) {
-    return line.chars().filter(c -> c == separator).count();
   }
 
   /** The columns of a first row that names them; empty where it is a question itself. */
@@ -242,7 +186,7 @@ public final class QuestionTable {
   }
 
   private static QuestionRow row(CSVRecord record, List<@Nullable Column> columns) {
-    List<String> cells = record.stream().map(QuestionTable::undefused).toList();
+    List<String> cells = record.stream().map(Cells::undefused).toList();
     if (columns.isEmpty()) {
       Optional<QuestionRow> lettered = lettered(cells);
       if (lettered.isPresent()) {
@@ -387,18 +331,12 @@ public final class QuestionTable {
         rows,
         "worth",
         row -> row.worth() == null ? List.of() : one("" + row.worth()));
-    StringBuilder out = new StringBuilder();
-    try {
-      CSVFormat format = CSVFormat.RFC4180;
-      format.printRecord(out, names.toArray());
-      for (QuestionRow row : rows) {
-        Object[] cells = parts.stream().map(part -> defused(first(part.apply(row)))).toArray();
-        format.printRecord(out, cells);
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    List<List<String>> table = new ArrayList<>();
+    table.add(names);
+    for (QuestionRow row : rows) {
+      table.add(parts.stream().map(part -> first(part.apply(row))).toList());
     }
-    return out.toString();
+    return Cells.csv(table);
   }
 
   /** As many columns of a name as a row needs. */
@@ -418,21 +356,5 @@ public final class QuestionTable {
 
   private static List<String> one(@Nullable String text) {
     return text == null ? List.of() : List.of(text);
-  }
-
-  private static String defused(@Nullable String cell) {
-    if (cell == null) {
-      return "";
-    }
-    boolean runs = !cell.isEmpty() && RUN_BY_SPREADSHEETS.indexOf(cell.charAt(0)) >= 0;
-    return runs || cell.startsWith("'") ? "'" + cell : cell;
-  }
-
-  private static String undefused(String cell) {
-    boolean defused =
-        cell.length() > 1
-            && cell.charAt(0) == '\''
-            && (RUN_BY_SPREADSHEETS.indexOf(cell.charAt(1)) >= 0 || cell.charAt(1) == '\'');
-    return defused ? cell.substring(1) : cell;
   }
 }
