@@ -147,13 +147,14 @@ public final class Engine {
    * Ends a play that runs, with what it has brought so far. What has run out by then is settled
    * first, so that it may have ended otherwise.
    *
+   * @param how what closed it
    * @param at the moment, in milliseconds since 1970
    */
-  public static Sitting close(Prepared game, Sitting sitting, long at) {
+  public static Sitting close(Prepared game, Sitting sitting, Outcome.Ended how, long at) {
     Sitting there = settled(game, sitting, at);
     return there.outcome() != null || !game.playable()
         ? there
-        : game.ended(there, new End(Outcome.Ended.CLOSED, null)).sitting();
+        : game.ended(there, new End(how, null)).sitting();
   }
 
   /** The opening with which a sitting began: without the teams that joined since. */

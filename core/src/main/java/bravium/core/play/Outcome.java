@@ -39,9 +39,17 @@ public record Outcome(
     /** A miss ended the climb; what the last resting place kept may win it all the same. */
     @JsonProperty("fall")
     FALL,
-    /** It was closed while it ran. */
+    /** It was closed while it ran: the rules it began with are not there any more. */
     @JsonProperty("closed")
-    CLOSED
+    CLOSED,
+    /** It ran when the time was over in which a class could play it. */
+    @JsonProperty("at-closing")
+    AT_CLOSING;
+
+    /** Whether it ended with no move and no clock of its own: so it can't be played on. */
+    public boolean fromOutside() {
+      return this == CLOSED || this == AT_CLOSING;
+    }
   }
 
   /** The end of a play without teams. */

@@ -167,7 +167,7 @@ public record Sitting(
   }
 
   /** This sitting with another opening: of more teams. */
-  Sitting with(Opening opening) {
+  public Sitting with(Opening opening) {
     return with(copy -> copy.opening = opening);
   }
 

@@ -289,7 +289,7 @@ class FrameTest {
   @Test
   void itIsClosedAndTriedOutLikeAnyOther() {
     start();
-    assertThat(Engine.close(game, sitting, 1_000).outcome().ended())
+    assertThat(Engine.close(game, sitting, Outcome.Ended.CLOSED, 1_000).outcome().ended())
         .isEqualTo(Outcome.Ended.CLOSED);
     Sitting open = Engine.open(game, new Opening("seed", 0, true));
     assertThat(TestAids.use(game, open, Aid.LOSS, 20_000).outcome().won()).isFalse();

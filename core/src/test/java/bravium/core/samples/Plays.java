@@ -6,6 +6,7 @@ import bravium.core.play.Audience;
 import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Opening;
+import bravium.core.play.Outcome;
 import bravium.core.play.Played;
 import bravium.core.play.Sitting;
 import bravium.core.play.Turn;
@@ -36,7 +37,7 @@ public final class Plays {
   }
 
   public static Sitting close(Activity activity, Sitting sitting, long at) {
-    return Engine.close(Games.prepared(activity), sitting, at);
+    return Engine.close(Games.prepared(activity), sitting, Outcome.Ended.CLOSED, at);
   }
 
   public static Showing show(Activity activity, Sitting sitting, Audience audience, long at) {

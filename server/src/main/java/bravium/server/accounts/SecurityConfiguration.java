@@ -21,7 +21,7 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 @Configuration(proxyBeanMethods = false)
 class SecurityConfiguration {
 
-  private static final String[] LEARNERS = {"/api/links/**", "/api/play/**"};
+  private static final String[] LEARNERS = {"/api/links/**", "/api/play/**", "/api/join/**"};
 
   private static final String CONTENT_POLICY =
       "default-src 'self'; img-src 'self' data: blob:; media-src 'self' blob:; object-src 'none'; base-uri 'none';"

@@ -44,7 +44,8 @@ public class TeacherRepository {
         .fetchOptional(TeacherRepository::teacher);
   }
 
-  List<Teacher> all() {
+  /** All of this server, by name. */
+  public List<Teacher> all() {
     return database.selectFrom(TEACHER).orderBy(TEACHER.NAME_KEY).fetch(TeacherRepository::teacher);
   }
 

@@ -61,6 +61,15 @@ class ActivityRepository {
         .fetchOptional(row -> new ActivityVersion(row.value1(), Codec.ACTIVITY.read(row.value2())));
   }
 
+  Optional<ActivityVersion> version(long row) {
+    return database
+        .select(ACTIVITY_VERSION.ID, ACTIVITY_VERSION.DOCUMENT)
+        .from(ACTIVITY_VERSION)
+        .where(ACTIVITY_VERSION.ID.eq(row))
+        .fetchOptional(
+            found -> new ActivityVersion(found.value1(), Codec.ACTIVITY.read(found.value2())));
+  }
+
   Optional<Long> row(long teacher, String id) {
     return database
         .select(ACTIVITY.ID)

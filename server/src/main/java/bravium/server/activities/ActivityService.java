@@ -122,6 +122,13 @@ public class ActivityService {
     return activities.newestVersion(row).orElseThrow(ActivityService::notThere);
   }
 
+  /**
+   * The version in that row, which something that was given or played keeps from being forgotten.
+   */
+  public ActivityVersion version(long row) {
+    return activities.version(row).orElseThrow(ActivityService::notThere);
+  }
+
   private static Problem notThere() {
     return Problem.notFound(
         "no-such-activity",

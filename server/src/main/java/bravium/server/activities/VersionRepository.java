@@ -4,6 +4,7 @@ import static bravium.server.data.schema.Tables.ACTIVITY;
 import static bravium.server.data.schema.Tables.ACTIVITY_MEDIUM;
 import static bravium.server.data.schema.Tables.ACTIVITY_TAG;
 import static bravium.server.data.schema.Tables.ACTIVITY_VERSION;
+import static bravium.server.data.schema.Tables.ASSIGNMENT;
 import static bravium.server.data.schema.Tables.LEARNER;
 import static bravium.server.data.schema.Tables.MOVE;
 import static bravium.server.data.schema.Tables.OWN_WORDS;
@@ -130,7 +131,11 @@ class VersionRepository implements Nightly {
                       DSL.notExists(
                           DSL.selectOne()
                               .from(SITTING)
-                              .where(SITTING.ACTIVITY_VERSION_ID.eq(version))))
+                              .where(SITTING.ACTIVITY_VERSION_ID.eq(version))),
+                      DSL.notExists(
+                          DSL.selectOne()
+                              .from(ASSIGNMENT)
+                              .where(ASSIGNMENT.ACTIVITY_VERSION_ID.eq(version))))
                   .execute());
     }
   }
@@ -140,7 +145,11 @@ class VersionRepository implements Nightly {
         database
             .select(ACTIVITY.ID)
             .from(ACTIVITY)
-            .where(ACTIVITY.REMOVED_AT.lt(now.minus(REMOVED_KEPT)))
+            .where(
+                ACTIVITY.REMOVED_AT.lt(now.minus(REMOVED_KEPT)),
+                // What was given stays with its class.
+                DSL.notExists(
+                    DSL.selectOne().from(ASSIGNMENT).where(ASSIGNMENT.ACTIVITY_ID.eq(ACTIVITY.ID))))
             .fetch(ACTIVITY.ID)) {
       writer.write(dsl -> forget(dsl, activity));
     }

@@ -102,6 +102,14 @@ public final class DataFolder implements AutoCloseable {
     return folder.resolve("media");
   }
 
+  /**
+   * The secret under which learners' words are hashed, so that whoever has the database alone can't
+   * try words out.
+   */
+  public Path wordsKey() {
+    return folder.resolve("words.key");
+  }
+
   /** The folder of the nightly copies. */
   public Path copies() {
     return folder.resolve("copies");

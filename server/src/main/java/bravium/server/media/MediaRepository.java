@@ -2,6 +2,7 @@ package bravium.server.media;
 
 import static bravium.server.data.schema.Tables.ACTIVITY;
 import static bravium.server.data.schema.Tables.ACTIVITY_MEDIUM;
+import static bravium.server.data.schema.Tables.ASSIGNMENT_MEDIUM;
 import static bravium.server.data.schema.Tables.MEDIUM;
 import static org.jooq.impl.DSL.sum;
 
@@ -96,7 +97,7 @@ class MediaRepository {
         .from(MEDIUM)
         .join(ACTIVITY)
         .on(ACTIVITY.TEACHER_ID.eq(MEDIUM.TEACHER_ID))
-        .where(ACTIVITY.ID.eq(activity), MEDIUM.NAME.eq(name), MEDIUM.REMOVED_AT.isNull())
+        .where(ACTIVITY.ID.eq(activity), MEDIUM.NAME.eq(name), MEDIUM.REMOVED_AT.isNull().or(GIVEN))
         .fetchOptionalInto(MEDIUM);
   }
 
@@ -144,18 +145,21 @@ class MediaRepository {
   List<String> forget(Instant before) {
     return writer.write(
         dsl -> {
+          Condition forgotten = MEDIUM.REMOVED_AT.lt(before).andNot(GIVEN);
           List<String> names =
-              dsl.select(MEDIUM.NAME)
-                  .from(MEDIUM)
-                  .where(MEDIUM.REMOVED_AT.lt(before))
-                  .fetch(MEDIUM.NAME);
-          dsl.deleteFrom(MEDIUM).where(MEDIUM.REMOVED_AT.lt(before)).execute();
+              dsl.select(MEDIUM.NAME).from(MEDIUM).where(forgotten).fetch(MEDIUM.NAME);
+          dsl.deleteFrom(MEDIUM).where(forgotten).execute();
           return names.stream()
               .distinct()
               .filter(name -> !dsl.fetchExists(MEDIUM, MEDIUM.NAME.eq(name)))
               .toList();
         });
   }
+
+  /** Whether it is in something that was given to a class, where it stays. */
+  private static final Condition GIVEN =
+      DSL.exists(
+          DSL.selectOne().from(ASSIGNMENT_MEDIUM).where(ASSIGNMENT_MEDIUM.MEDIUM.eq(MEDIUM.NAME)));
 
   private static Condition own(long teacher, String name) {
     return DSL.and(MEDIUM.TEACHER_ID.eq(teacher), MEDIUM.NAME.eq(name));

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * A game that was begun, on one line.
  *
  * @param learner the number by which the learner is known; 0 for a game at the front of the class
+ * @param name of a learner of a class; null where nobody has one
  * @param time how much of the usual time there was, in per cent; null for the usual
  * @param started when it left its title page, in milliseconds since 1970
  * @param last when its player did something last
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
 public record PlayedGame(
     String sitting,
     int learner,
+    @Nullable String name,
     @Nullable Integer time,
     @Nullable Long started,
     @Nullable Long last,
@@ -32,10 +34,11 @@ public record PlayedGame(
     boolean recounted,
     int waiting) {
 
-  static PlayedGame of(String sitting, int learner, StoredSitting stored, Review review) {
+  static PlayedGame of(ResultsRepository.Begun begun, StoredSitting stored, Review review) {
     return new PlayedGame(
-        sitting,
-        learner,
+        begun.id(),
+        begun.learner(),
+        begun.name(),
         stored.sitting().opening().time(),
         review.started(),
         review.last(),

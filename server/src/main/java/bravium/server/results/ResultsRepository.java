@@ -2,9 +2,12 @@ package bravium.server.results;
 
 import static bravium.server.data.schema.Tables.ACTIVITY;
 import static bravium.server.data.schema.Tables.ACTIVITY_VERSION;
+import static bravium.server.data.schema.Tables.ASSIGNMENT;
+import static bravium.server.data.schema.Tables.CLASS_LEARNER;
 import static bravium.server.data.schema.Tables.LEARNER;
 import static bravium.server.data.schema.Tables.MOVE;
 import static bravium.server.data.schema.Tables.OWN_WORDS;
+import static bravium.server.data.schema.Tables.SCHOOL_CLASS;
 import static bravium.server.data.schema.Tables.SITTING;
 
 import bravium.server.data.Writer;
@@ -16,6 +19,7 @@ import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.SelectOnConditionStep;
 import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
 /** The rows of games that were begun: of sittings with a move. */
@@ -26,8 +30,9 @@ class ResultsRepository {
    * A game that was begun.
    *
    * @param learner the learner's number; 0 at the front of the class
+   * @param name of a learner of a class; null where nobody has one
    */
-  record Begun(long row, String id, int learner) {}
+  record Begun(long row, String id, int learner, @Nullable String name) {}
 
   static final int PAGE = 40;
   private static final int MOST_PAGES = 1_000_000;
@@ -62,7 +67,7 @@ class ResultsRepository {
         .on(ACTIVITY_VERSION.ID.eq(SITTING.ACTIVITY_VERSION_ID))
         .join(ACTIVITY)
         .on(ACTIVITY.ID.eq(ACTIVITY_VERSION.ACTIVITY_ID))
-        .where(ACTIVITY.TEACHER_ID.eq(teacher), ACTIVITY.REMOVED_AT.isNull(), BEGUN)
+        .where(ACTIVITY.TEACHER_ID.eq(teacher), ACTIVITY.REMOVED_AT.isNull(), mine(teacher), BEGUN)
         .groupBy(ACTIVITY.ID)
         .orderBy(waiting.gt(0).desc(), last.desc())
         .fetch(
@@ -84,24 +89,25 @@ class ResultsRepository {
         .fetchSingle(ACTIVITY.TITLE);
   }
 
-  int total(long activity) {
-    return database.fetchCount(begun().where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity), BEGUN));
+  int total(long teacher, long activity) {
+    return database.fetchCount(
+        begun().where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity), mine(teacher), BEGUN));
   }
 
   /** How many answers of an activity wait for a mark. */
-  int waiting(long activity) {
+  int waiting(long teacher, long activity) {
     return database
         .select(DSL.coalesce(DSL.sum(WAITING), 0).cast(Integer.class))
         .from(SITTING)
         .join(ACTIVITY_VERSION)
         .on(ACTIVITY_VERSION.ID.eq(SITTING.ACTIVITY_VERSION_ID))
-        .where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity))
+        .where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity), mine(teacher))
         .fetchSingle(0, Integer.class);
   }
 
-  List<Begun> page(long activity, int page) {
+  List<Begun> page(long teacher, long activity, int page) {
     return begun()
-        .where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity), BEGUN)
+        .where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity), mine(teacher), BEGUN)
         .orderBy(SITTING.OPENED_AT.desc(), SITTING.ID.desc())
         .limit(PAGE)
         .offset(Math.clamp(page, 0, MOST_PAGES) * PAGE)
@@ -109,9 +115,9 @@ class ResultsRepository {
   }
 
   /** The games in which an answer waits for a mark, the oldest first. */
-  List<Begun> waitingIn(long activity) {
+  List<Begun> waitingIn(long teacher, long activity) {
     return begun()
-        .where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity), WAITING.gt(0))
+        .where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity), mine(teacher), WAITING.gt(0))
         .orderBy(SITTING.OPENED_AT, SITTING.ID)
         .limit(MOST_WAITING)
         .fetch(ResultsRepository::begun);
@@ -123,8 +129,9 @@ class ResultsRepository {
         .on(ACTIVITY.ID.eq(ACTIVITY_VERSION.ACTIVITY_ID))
         .where(
             SITTING.PUBLIC_ID.eq(sitting),
-            ACTIVITY.TEACHER_ID.eq(teacher),
-            ACTIVITY.REMOVED_AT.isNull(),
+            SITTING.ASSIGNMENT_ID.isNotNull().or(ACTIVITY.REMOVED_AT.isNull()),
+            SITTING.ASSIGNMENT_ID.isNotNull().or(ACTIVITY.TEACHER_ID.eq(teacher)),
+            mine(teacher),
             BEGUN)
         .fetchOptional(ResultsRepository::begun);
   }
@@ -153,17 +160,38 @@ class ResultsRepository {
 
   private SelectOnConditionStep<? extends Record> begun() {
     return database
-        .select(SITTING.ID, SITTING.PUBLIC_ID, LEARNER.NUMBER)
+        .select(SITTING.ID, SITTING.PUBLIC_ID, LEARNER.NUMBER, CLASS_LEARNER.NAME)
         .from(SITTING)
         .join(ACTIVITY_VERSION)
         .on(ACTIVITY_VERSION.ID.eq(SITTING.ACTIVITY_VERSION_ID))
         .leftJoin(LEARNER)
-        .on(LEARNER.ID.eq(SITTING.LEARNER_ID));
+        .on(LEARNER.ID.eq(SITTING.LEARNER_ID))
+        .leftJoin(CLASS_LEARNER)
+        .on(CLASS_LEARNER.LEARNER_ID.eq(SITTING.LEARNER_ID));
+  }
+
+  /** What a class did is its teacher's alone, also where the activity is a colleague's. */
+  private static Condition mine(long teacher) {
+    return SITTING
+        .ASSIGNMENT_ID
+        .isNull()
+        .or(
+            DSL.exists(
+                DSL.selectOne()
+                    .from(ASSIGNMENT)
+                    .join(SCHOOL_CLASS)
+                    .on(SCHOOL_CLASS.ID.eq(ASSIGNMENT.CLASS_ID))
+                    .where(
+                        ASSIGNMENT.ID.eq(SITTING.ASSIGNMENT_ID),
+                        SCHOOL_CLASS.TEACHER_ID.eq(teacher))));
   }
 
   private static Begun begun(Record row) {
     Long number = row.get(LEARNER.NUMBER);
     return new Begun(
-        row.get(SITTING.ID), row.get(SITTING.PUBLIC_ID), number == null ? 0 : number.intValue());
+        row.get(SITTING.ID),
+        row.get(SITTING.PUBLIC_ID),
+        number == null ? 0 : number.intValue(),
+        row.get(CLASS_LEARNER.NAME));
   }
 }

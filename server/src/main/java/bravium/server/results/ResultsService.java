@@ -40,9 +40,11 @@ class ResultsService {
     long row = activities.row(teacher, activity);
     return new ActivityResults(
         rows.title(row),
-        rows.total(row),
-        rows.waiting(row),
-        rows.page(row, page).stream().map(begun -> game(begun, review(begun))).toList());
+        rows.total(teacher.id(), row),
+        rows.waiting(teacher.id(), row),
+        rows.page(teacher.id(), row, page).stream()
+            .map(begun -> game(begun, review(begun)))
+            .toList());
   }
 
   /** The ids of the questions of an activity by how they proved in past games, the hardest last. */
@@ -50,7 +52,7 @@ class ResultsService {
     long row = activities.row(teacher, activity);
     List<Review> games = new ArrayList<>();
     for (int page = 0; page < PAGES_FOR_HARDNESS; page++) {
-      rows.page(row, page).forEach(begun -> games.add(review(begun)));
+      rows.page(teacher.id(), row, page).forEach(begun -> games.add(review(begun)));
     }
     return Hardness.fromEasy(games);
   }
@@ -62,10 +64,12 @@ class ResultsService {
   /** The answers of an activity that wait for a mark; those that wait longest come first. */
   List<ToMark> toMark(Teacher teacher, String activity) {
     List<ToMark> waiting = new ArrayList<>();
-    for (ResultsRepository.Begun begun : rows.waitingIn(activities.row(teacher, activity))) {
+    for (ResultsRepository.Begun begun :
+        rows.waitingIn(teacher.id(), activities.row(teacher, activity))) {
       review(begun).answers().stream()
           .filter(Review.Reviewed::waits)
-          .forEach(answer -> waiting.add(new ToMark(begun.id(), begun.learner(), answer)));
+          .forEach(
+              answer -> waiting.add(new ToMark(begun.id(), begun.learner(), begun.name(), answer)));
     }
     return waiting;
   }
@@ -110,7 +114,7 @@ class ResultsService {
   }
 
   private PlayedGame game(ResultsRepository.Begun begun, Review review) {
-    return PlayedGame.of(begun.id(), begun.learner(), stored(begun), review);
+    return PlayedGame.of(begun, stored(begun), review);
   }
 
   private Review review(ResultsRepository.Begun begun) {

@@ -32,7 +32,7 @@ public class EarlierGames {
     long link = links.find(code).orElseThrow().row();
     long learner = links.addLearner(link, Codes.hash(Codes.secret()));
     String id = Codes.id();
-    sittings.add(id, version, learner, null, opening);
+    sittings.add(id, version, learner, null, null, opening);
     StoredSitting stored = sittings.find(id).orElseThrow();
     for (Played played : moves) {
       Sitting before = stored.sitting();

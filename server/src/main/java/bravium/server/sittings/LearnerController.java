@@ -20,8 +20,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class LearnerController {
 
-  private static final String BEARER = "Bearer ";
-
   private static final String COOKIE = "bravium-play";
 
   private final LearnerService learners;
@@ -37,13 +35,13 @@ class LearnerController {
 
   @PostMapping("/api/links/{code}/sittings")
   ResponseEntity<LearnerSitting> open(@PathVariable String code, HttpServletRequest request) {
-    LearnerSitting opened = learners.open(code, token(request), request.getRemoteAddr());
+    LearnerSitting opened = learners.open(code, Bearer.token(request), request.getRemoteAddr());
     return answer(HttpStatus.CREATED, opened, opened.token(), request);
   }
 
   @GetMapping("/api/play/{sitting}")
   ResponseEntity<LearnerSitting> read(@PathVariable String sitting, HttpServletRequest request) {
-    return answer(HttpStatus.OK, learners.read(sitting, token(request)), null, request);
+    return answer(HttpStatus.OK, learners.read(sitting, Bearer.token(request)), null, request);
   }
 
   /**
@@ -55,7 +53,7 @@ class LearnerController {
       @Nullable String fresh,
       HttpServletRequest request) {
     ResponseCookie cookie =
-        ResponseCookie.from(COOKIE, fresh == null ? String.valueOf(token(request)) : fresh)
+        ResponseCookie.from(COOKIE, fresh == null ? String.valueOf(Bearer.token(request)) : fresh)
             .path("/api/play/" + sitting.sitting() + "/media")
             .httpOnly(true)
             .sameSite("Strict")
@@ -77,19 +75,12 @@ class LearnerController {
   @PostMapping("/api/play/{sitting}/moves")
   MoveAnswer move(
       @PathVariable String sitting, HttpServletRequest request, @RequestBody Move move) {
-    return learners.move(sitting, token(request), move);
+    return learners.move(sitting, Bearer.token(request), move);
   }
 
   @GetMapping("/api/play/{sitting}/contributions/{question}")
   List<Contribution> contributions(
       @PathVariable String sitting, @PathVariable String question, HttpServletRequest request) {
-    return learners.contributions(sitting, token(request), question);
-  }
-
-  private static @Nullable String token(HttpServletRequest request) {
-    String authorization = request.getHeader(HttpHeaders.AUTHORIZATION);
-    return authorization != null && authorization.startsWith(BEARER)
-        ? authorization.substring(BEARER.length()).strip()
-        : null;
+    return learners.contributions(sitting, Bearer.token(request), question);
   }
 }

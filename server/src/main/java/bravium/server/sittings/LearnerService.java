@@ -28,10 +28,12 @@ import org.springframework.stereotype.Service;
 class LearnerService {
 
   private final PlayLinkRepository links;
+  private final LearnerTokens tokens;
   private final ActivityService activities;
   private final WarmSittings warm;
   private final ContributionRepository contributions;
   private final MediaService media;
+  private final AssignedSittings assigned;
   private final Clock clock;
 
   /**
@@ -42,14 +44,18 @@ class LearnerService {
 
   LearnerService(
       PlayLinkRepository links,
+      LearnerTokens tokens,
       ActivityService activities,
       WarmSittings warm,
       ContributionRepository contributions,
       MediaService media,
+      AssignedSittings assigned,
       Clock clock) {
     this.media = media;
+    this.assigned = assigned;
     this.contributions = contributions;
     this.links = links;
+    this.tokens = tokens;
     this.activities = activities;
     this.warm = warm;
     this.clock = clock;
@@ -86,11 +92,19 @@ class LearnerService {
   }
 
   private LearnerSitting sitting(String id, @Nullable String fresh, StoredSitting stored) {
-    return new LearnerSitting(id, links.numberOf(stored.learner()), fresh, show(stored));
+    return new LearnerSitting(
+        id,
+        stored.assignment() == null ? links.numberOf(stored.learner()) : 0,
+        fresh,
+        show(stored));
   }
 
   MoveAnswer move(String sitting, @Nullable String token, Move move) {
     Predicate<StoredSitting> owner = of(learner(token));
+    StoredSitting before = warm.read(sitting, owner);
+    if (before.assignment() != null) {
+      assigned.requirePlayable(before);
+    }
     Move hers = new Move(move.key(), Mover.PLAYER, move.action());
     Turn turn = Refusals.taken(warm.play(sitting, owner, hers));
     return new MoveAnswer(turn.happenings(), show(warm.read(sitting, owner)), turn.repeated());
@@ -137,10 +151,12 @@ class LearnerService {
   }
 
   private Showing showing(StoredSitting stored) {
+    boolean tells = stored.assignment() != null && assigned.tells(stored);
     Opening opening = stored.sitting().opening();
+    Opening shown = tells ? opening.withAnswers(null) : opening;
     return stored.past()
-        ? PastGame.show(stored.game(), opening, stored.review(), clock.millis())
-        : Showing.of(stored.game(), stored.sitting(), Audience.PLAYER, clock.millis());
+        ? PastGame.show(stored.game(), shown, stored.review(), clock.millis())
+        : Showing.of(stored.game(), stored.sitting().with(shown), Audience.PLAYER, clock.millis());
   }
 
   private PlayLinkRepository.Link link(String code, String address) {
@@ -158,8 +174,8 @@ class LearnerService {
   }
 
   private long learner(@Nullable String token) {
-    return Optional.ofNullable(token)
-        .flatMap(t -> links.learner(Codes.hash(t)))
+    return tokens
+        .learner(token)
         .orElseThrow(
             () ->
                 Problem.whoAreYou(

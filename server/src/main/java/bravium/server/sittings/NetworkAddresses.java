@@ -6,12 +6,12 @@ import java.net.SocketException;
 import java.util.List;
 
 /** Under which addresses other devices of the same network reach this server. */
-final class NetworkAddresses {
+public final class NetworkAddresses {
 
   private NetworkAddresses() {}
 
   /** Such as {@code http://192.168.0.12:8080}; empty where there is no network. */
-  static List<String> ofThisServer(int port) {
+  public static List<String> ofThisServer(int port) {
     try {
       return NetworkInterface.networkInterfaces()
           .filter(NetworkAddresses::carries)

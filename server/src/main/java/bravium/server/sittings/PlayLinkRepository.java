@@ -6,10 +6,7 @@ import static bravium.server.data.schema.Tables.PLAY_LINK;
 import static bravium.server.data.schema.Tables.TIMED_LINK;
 
 import bravium.server.data.Writer;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
-import java.time.Duration;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -35,8 +32,6 @@ class PlayLinkRepository {
   private final DSLContext database;
   private final Writer writer;
   private final Clock clock;
-  private final Cache<String, Long> learners =
-      Caffeine.newBuilder().maximumSize(10_000).expireAfterAccess(Duration.ofHours(1)).build();
 
   PlayLinkRepository(DSLContext database, Writer writer, Clock clock) {
     this.database = database;
@@ -135,19 +130,6 @@ class PlayLinkRepository {
         .where(LEARNER.ID.eq(learner))
         .fetchSingle(LEARNER.NUMBER)
         .intValue();
-  }
-
-  /** The learner of a token. A token is whose it is for good, so it need not be looked up twice. */
-  Optional<Long> learner(String tokenHash) {
-    return Optional.ofNullable(
-        learners.get(
-            tokenHash,
-            hash ->
-                database
-                    .select(LEARNER.ID)
-                    .from(LEARNER)
-                    .where(LEARNER.TOKEN_HASH.eq(hash))
-                    .fetchOne(LEARNER.ID)));
   }
 
   Optional<Long> learnerOf(long link, String tokenHash) {

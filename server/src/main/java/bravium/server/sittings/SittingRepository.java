@@ -57,6 +57,7 @@ class SittingRepository {
       ActivityVersion version,
       @Nullable Long learner,
       @Nullable Long teacher,
+      @Nullable Long assignment,
       Opening opening) {
     writer.write(
         dsl -> {
@@ -65,6 +66,7 @@ class SittingRepository {
           row.setActivityVersionId(version.row());
           row.setLearnerId(learner);
           row.setTeacherId(teacher);
+          row.setAssignmentId(assignment);
           row.setOpening(Codec.OPENING.write(opening));
           row.setOpenedRevision((long) Engine.REVISION);
           row.setOpenedAt(Instant.ofEpochMilli(opening.at()));
@@ -78,6 +80,7 @@ class SittingRepository {
             SITTING.ID,
             SITTING.LEARNER_ID,
             SITTING.TEACHER_ID,
+            SITTING.ASSIGNMENT_ID,
             SITTING.OPENING,
             SITTING.REVIEW,
             SITTING.OUTCOME,
@@ -103,11 +106,12 @@ class SittingRepository {
               String kept = row.get(SITTING.REVIEW);
               Outcome outcome = outcome(row.get(SITTING.OUTCOME));
               boolean earlier = outcome != null && settledBy != Engine.REVISION;
-              boolean closed = outcome != null && outcome.ended() == Outcome.Ended.CLOSED;
+              boolean closed = outcome != null && outcome.ended().fromOutside();
               return new StoredSitting(
                   row.get(SITTING.ID),
                   row.get(SITTING.LEARNER_ID),
                   row.get(SITTING.TEACHER_ID),
+                  row.get(SITTING.ASSIGNMENT_ID),
                   row.get(ACTIVITY_VERSION.ACTIVITY_ID),
                   game,
                   earlier || closed ? sitting.withMoves(moves) : sitting,
@@ -215,7 +219,7 @@ class SittingRepository {
         dsl.update(SITTING)
             .set(SITTING.OUTCOME, outcome == null ? null : Codec.OUTCOME.write(outcome))
             .set(SITTING.REVIEW, outcome == null ? null : Codec.REVIEW.write(review));
-    if (!stored.past() || outcome.ended() == Outcome.Ended.CLOSED) {
+    if (!stored.past() || outcome.ended().fromOutside()) {
       update = update.set(SITTING.ENGINE_REVISION, outcome == null ? null : (long) Engine.REVISION);
     }
     return (at == null ? update : update.set(SITTING.ENDED_AT, outcome == null ? null : at))

@@ -10,6 +10,8 @@ import org.jspecify.annotations.Nullable;
  * A sitting rebuilt from its rows. Exactly one of learner and teacher is there.
  *
  * @param row the number of the sitting's row
+ * @param assignment the number of the row of the assignment that a learner of a class played it
+ *     for; null where there is none
  * @param activityRow the number of its activity's row
  * @param game its activity, made ready to be played
  * @param review what was kept of it when it ended; null while it runs
@@ -22,6 +24,7 @@ public record StoredSitting(
     long row,
     @Nullable Long learner,
     @Nullable Long teacher,
+    @Nullable Long assignment,
     long activityRow,
     Prepared game,
     Sitting sitting,
@@ -49,12 +52,12 @@ public record StoredSitting(
 
   StoredSitting after(Sitting later, @Nullable Review kept) {
     return new StoredSitting(
-        row, learner, teacher, activityRow, game, later, kept, past, recounted);
+        row, learner, teacher, assignment, activityRow, game, later, kept, past, recounted);
   }
 
   /** The same as a past game with this review. */
   StoredSitting closed(Review kept) {
     return new StoredSitting(
-        row, learner, teacher, activityRow, game, sitting, kept, true, recounted);
+        row, learner, teacher, assignment, activityRow, game, sitting, kept, true, recounted);
   }
 }

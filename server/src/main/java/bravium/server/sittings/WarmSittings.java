@@ -5,6 +5,7 @@ import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
 import bravium.core.play.Opening;
+import bravium.core.play.Outcome;
 import bravium.core.play.Played;
 import bravium.core.play.Refusal;
 import bravium.core.play.Sitting;
@@ -26,6 +27,7 @@ import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 
 /**
@@ -39,12 +41,14 @@ public class WarmSittings implements Nightly {
   private static final Duration KEPT = Duration.ofHours(1);
 
   private final SittingRepository sittings;
+  private final AssignedSittings assigned;
   private final Clock clock;
   private final Cache<String, Warm> warm =
       Caffeine.newBuilder().maximumSize(MOST).expireAfterAccess(KEPT).build();
 
-  WarmSittings(SittingRepository sittings, Clock clock) {
+  WarmSittings(SittingRepository sittings, @Lazy AssignedSittings assigned, Clock clock) {
     this.sittings = sittings;
+    this.assigned = assigned;
     this.clock = clock;
   }
 
@@ -59,14 +63,29 @@ public class WarmSittings implements Nightly {
       @Nullable Long learner,
       @Nullable Long teacher,
       UnaryOperator<Opening> settled) {
+    return open(version, learner, teacher, null, settled);
+  }
+
+  /** Opens a sitting of a learner of a class, for an assignment, and returns its public id. */
+  public String openFor(
+      long assignment, ActivityVersion version, long learner, UnaryOperator<Opening> settled) {
+    return open(version, learner, null, assignment, settled);
+  }
+
+  private String open(
+      ActivityVersion version,
+      @Nullable Long learner,
+      @Nullable Long teacher,
+      @Nullable Long assignment,
+      UnaryOperator<Opening> settled) {
     String id = Codes.id();
     Opening opening = settled.apply(new Opening(Codes.secret(), clock.millis(), false));
-    sittings.add(id, version, learner, teacher, opening);
+    sittings.add(id, version, learner, teacher, assignment, opening);
     return id;
   }
 
   /** Reads them all anew from their rows when they are next wanted. */
-  void forget() {
+  public void forget() {
     warm.invalidateAll();
   }
 
@@ -164,13 +183,33 @@ public class WarmSittings implements Nightly {
       return stored;
     }
     long now = clock.millis();
-    Sitting ended = Engine.close(stored.game(), stored.sitting(), now);
+    return ended(stored, Outcome.Ended.CLOSED, now);
+  }
+
+  private StoredSitting ended(StoredSitting stored, Outcome.Ended how, long now) {
+    Sitting ended = Engine.close(stored.game(), stored.sitting(), how, now);
     if (ended.outcome() == null) {
       return stored;
     }
     StoredSitting closed = stored.closed(Review.of(stored.game(), ended, now));
     sittings.settle(closed, now);
     return closed;
+  }
+
+  /** Ends a game that runs when the time for it is over, where the teacher wants that. */
+  private void endAtClosing(Warm sitting) {
+    StoredSitting stored = sitting.stored;
+    if (stored.assignment() == null || !stored.runs() || !assigned.ends(stored)) {
+      return;
+    }
+    sitting.lock.lock();
+    try {
+      if (sitting.stored.runs()) {
+        sitting.stored = ended(sitting.stored, Outcome.Ended.AT_CLOSING, clock.millis());
+      }
+    } finally {
+      sitting.lock.unlock();
+    }
   }
 
   @Override
@@ -186,6 +225,7 @@ public class WarmSittings implements Nightly {
           "no-such-sitting",
           "There is no such game among yours. Open the link again to start a new one.");
     }
+    endAtClosing(sitting);
     return sitting;
   }
 

@@ -34,7 +34,8 @@ class WarmSittingsTest {
   private static final Move START = new Move("k1", Mover.PLAYER, new Action.Start());
 
   private final SittingRepository rows = mock(SittingRepository.class);
-  private final WarmSittings warm = new WarmSittings(rows, Clock.systemUTC());
+  private final WarmSittings warm =
+      new WarmSittings(rows, mock(AssignedSittings.class), Clock.systemUTC());
 
   @BeforeEach
   void aSittingOnItsTitlePage() {
@@ -45,6 +46,7 @@ class WarmSittingsTest {
                 new StoredSitting(
                     7L,
                     1L,
+                    null,
                     null,
                     3L,
                     game,

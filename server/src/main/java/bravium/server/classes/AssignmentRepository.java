@@ -1,0 +1,345 @@
+package bravium.server.classes;
+
+import static bravium.server.data.schema.Tables.ACTIVITY;
+import static bravium.server.data.schema.Tables.ACTIVITY_VERSION;
+import static bravium.server.data.schema.Tables.ASSIGNMENT;
+import static bravium.server.data.schema.Tables.ASSIGNMENT_LEARNER;
+import static bravium.server.data.schema.Tables.ASSIGNMENT_MEDIUM;
+import static bravium.server.data.schema.Tables.MOVE;
+import static bravium.server.data.schema.Tables.OWN_WORDS;
+import static bravium.server.data.schema.Tables.SCHOOL_CLASS;
+import static bravium.server.data.schema.Tables.SITTING;
+
+import bravium.core.assignment.Allowance;
+import bravium.core.assignment.Go;
+import bravium.core.assignment.Terms;
+import bravium.core.codec.Codec;
+import bravium.core.play.Outcome;
+import bravium.server.activities.ActivityVersion;
+import bravium.server.data.Codes;
+import bravium.server.data.Writer;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record;
+import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Repository;
+
+/** The rows of what was given to classes. */
+@Repository
+class AssignmentRepository {
+
+  /**
+   * Something that was given.
+   *
+   * @param version the row of the version that whoever begins now plays
+   * @param newer whether the activity was changed since
+   * @param gone whether the activity was removed
+   */
+  record Row(
+      long row,
+      String id,
+      long inClass,
+      long activityRow,
+      String activity,
+      long version,
+      String title,
+      Terms terms,
+      boolean forAll,
+      Instant givenAt,
+      boolean takenBack,
+      boolean newer,
+      boolean gone) {}
+
+  /** What is settled for one learner. */
+  record Own(boolean chosen, Allowance allowance) {}
+
+  /**
+   * A game of a learner's on an assignment.
+   *
+   * @param begun whether she has done anything in it
+   * @param waiting how many answers wait for a mark
+   */
+  record Game(
+      String sitting,
+      long learner,
+      long version,
+      boolean begun,
+      @Nullable Outcome outcome,
+      int waiting,
+      Instant openedAt,
+      @Nullable Instant endedAt) {
+
+    Go go() {
+      return outcome == null
+          ? new Go(false, 0, 0)
+          : new Go(true, outcome.points(), outcome.possible());
+    }
+  }
+
+  private static final Condition TO_MARK =
+      OWN_WORDS.SITTING_ID.eq(SITTING.ID).and(OWN_WORDS.IS_WAITING.isTrue());
+  private static final Field<Integer> WAITING =
+      DSL.field(DSL.selectCount().from(OWN_WORDS).where(TO_MARK));
+  private static final Field<Boolean> BEGUN =
+      DSL.field(DSL.exists(DSL.selectOne().from(MOVE).where(MOVE.SITTING_ID.eq(SITTING.ID))));
+
+  private final DSLContext database;
+  private final Writer writer;
+
+  AssignmentRepository(DSLContext database, Writer writer) {
+    this.database = database;
+    this.writer = writer;
+  }
+
+  List<Row> ofClass(long inClass) {
+    return rows(ASSIGNMENT.CLASS_ID.eq(inClass));
+  }
+
+  Optional<Row> find(long teacher, String id) {
+    return rows(ASSIGNMENT.PUBLIC_ID.eq(id).and(SCHOOL_CLASS.TEACHER_ID.eq(teacher))).stream()
+        .findFirst();
+  }
+
+  Optional<Row> inClass(long inClass, String id) {
+    return rows(ASSIGNMENT.PUBLIC_ID.eq(id).and(ASSIGNMENT.CLASS_ID.eq(inClass))).stream()
+        .findFirst();
+  }
+
+  Optional<Row> byRow(long assignment) {
+    return rows(ASSIGNMENT.ID.eq(assignment)).stream().findFirst();
+  }
+
+  private List<Row> rows(Condition which) {
+    return database
+        .select(
+            ASSIGNMENT,
+            ACTIVITY.PUBLIC_ID,
+            ACTIVITY.VERSION,
+            ACTIVITY.REMOVED_AT,
+            ACTIVITY_VERSION.VERSION)
+        .from(ASSIGNMENT)
+        .join(SCHOOL_CLASS)
+        .on(SCHOOL_CLASS.ID.eq(ASSIGNMENT.CLASS_ID))
+        .join(ACTIVITY)
+        .on(ACTIVITY.ID.eq(ASSIGNMENT.ACTIVITY_ID))
+        .join(ACTIVITY_VERSION)
+        .on(ACTIVITY_VERSION.ID.eq(ASSIGNMENT.ACTIVITY_VERSION_ID))
+        .where(which)
+        .orderBy(ASSIGNMENT.GIVEN_AT.desc(), ASSIGNMENT.ID.desc())
+        .fetch(
+            row -> {
+              var given = row.value1();
+              return new Row(
+                  given.getId(),
+                  given.getPublicId(),
+                  given.getClassId(),
+                  given.getActivityId(),
+                  row.value2(),
+                  given.getActivityVersionId(),
+                  given.getTitle(),
+                  Codec.TERMS.read(given.getTerms()),
+                  given.getIsForAll(),
+                  given.getGivenAt(),
+                  given.getTakenBackAt() != null,
+                  row.value3() > row.value5(),
+                  row.value4() != null);
+            });
+  }
+
+  /** What is settled for single learners, by the number of their row. */
+  Map<Long, Own> own(long assignment) {
+    Map<Long, Own> own = new LinkedHashMap<>();
+    database
+        .selectFrom(ASSIGNMENT_LEARNER)
+        .where(ASSIGNMENT_LEARNER.ASSIGNMENT_ID.eq(assignment))
+        .forEach(
+            row ->
+                own.put(
+                    row.getLearnerId(),
+                    new Own(
+                        row.getIsChosen(),
+                        row.getAllowance() == null
+                            ? Allowance.NONE
+                            : Codec.ALLOWANCE.read(row.getAllowance()))));
+    return own;
+  }
+
+  Own own(long assignment, long learner) {
+    return own(assignment).getOrDefault(learner, new Own(false, Allowance.NONE));
+  }
+
+  /** The games on an assignment, in the order they were opened. */
+  List<Game> games(long assignment) {
+    return games(SITTING.ASSIGNMENT_ID.eq(assignment));
+  }
+
+  List<Game> games(long assignment, long learner) {
+    return games(SITTING.ASSIGNMENT_ID.eq(assignment).and(SITTING.LEARNER_ID.eq(learner)));
+  }
+
+  private List<Game> games(Condition which) {
+    return database
+        .select(
+            SITTING.PUBLIC_ID,
+            SITTING.LEARNER_ID,
+            SITTING.ACTIVITY_VERSION_ID,
+            BEGUN,
+            SITTING.OUTCOME,
+            WAITING,
+            SITTING.OPENED_AT,
+            SITTING.ENDED_AT)
+        .from(SITTING)
+        .where(which)
+        .orderBy(SITTING.OPENED_AT, SITTING.ID)
+        .fetch(AssignmentRepository::game);
+  }
+
+  private static Game game(Record row) {
+    String outcome = row.get(SITTING.OUTCOME);
+    return new Game(
+        row.get(SITTING.PUBLIC_ID),
+        row.get(SITTING.LEARNER_ID),
+        row.get(SITTING.ACTIVITY_VERSION_ID),
+        row.get(BEGUN),
+        outcome == null ? null : Codec.OUTCOME.read(outcome),
+        row.get(WAITING),
+        row.get(SITTING.OPENED_AT),
+        row.get(SITTING.ENDED_AT));
+  }
+
+  /**
+   * Gives an activity to a class.
+   *
+   * @param chosen the rows of the learners it is for; null for all
+   */
+  String add(
+      long inClass,
+      long activity,
+      ActivityVersion version,
+      Terms terms,
+      @Nullable List<Long> chosen,
+      Instant now) {
+    String id = Codes.id();
+    writer.write(
+        dsl -> {
+          long row =
+              dsl.insertInto(ASSIGNMENT)
+                  .set(ASSIGNMENT.PUBLIC_ID, id)
+                  .set(ASSIGNMENT.CLASS_ID, inClass)
+                  .set(ASSIGNMENT.ACTIVITY_ID, activity)
+                  .set(ASSIGNMENT.ACTIVITY_VERSION_ID, version.row())
+                  .set(ASSIGNMENT.TITLE, version.activity().titlePage().title())
+                  .set(ASSIGNMENT.TERMS, Codec.TERMS.write(terms))
+                  .set(ASSIGNMENT.IS_FOR_ALL, chosen == null)
+                  .set(ASSIGNMENT.GIVEN_AT, now)
+                  .returning(ASSIGNMENT.ID)
+                  .fetchSingle(ASSIGNMENT.ID);
+          keepMedia(dsl, row, version);
+          choose(dsl, row, chosen);
+          return row;
+        });
+    return id;
+  }
+
+  private static void keepMedia(DSLContext dsl, long row, ActivityVersion version) {
+    for (String medium : version.activity().media()) {
+      dsl.insertInto(ASSIGNMENT_MEDIUM)
+          .set(ASSIGNMENT_MEDIUM.ASSIGNMENT_ID, row)
+          .set(ASSIGNMENT_MEDIUM.MEDIUM, medium)
+          .onConflictDoNothing()
+          .execute();
+    }
+  }
+
+  private static void choose(DSLContext dsl, long row, @Nullable List<Long> chosen) {
+    dsl.update(ASSIGNMENT_LEARNER)
+        .set(ASSIGNMENT_LEARNER.IS_CHOSEN, false)
+        .where(ASSIGNMENT_LEARNER.ASSIGNMENT_ID.eq(row))
+        .execute();
+    for (Long learner : chosen == null ? List.<Long>of() : chosen) {
+      dsl.insertInto(ASSIGNMENT_LEARNER)
+          .set(ASSIGNMENT_LEARNER.ASSIGNMENT_ID, row)
+          .set(ASSIGNMENT_LEARNER.LEARNER_ID, learner)
+          .set(ASSIGNMENT_LEARNER.IS_CHOSEN, true)
+          .onConflict(ASSIGNMENT_LEARNER.ASSIGNMENT_ID, ASSIGNMENT_LEARNER.LEARNER_ID)
+          .doUpdate()
+          .set(ASSIGNMENT_LEARNER.IS_CHOSEN, true)
+          .execute();
+    }
+  }
+
+  /** Other terms, for other learners. */
+  void change(long row, Terms terms, @Nullable List<Long> chosen) {
+    writer.write(
+        dsl -> {
+          choose(dsl, row, chosen);
+          return dsl.update(ASSIGNMENT)
+              .set(ASSIGNMENT.TERMS, Codec.TERMS.write(terms))
+              .set(ASSIGNMENT.IS_FOR_ALL, chosen == null)
+              .where(ASSIGNMENT.ID.eq(row))
+              .execute();
+        });
+  }
+
+  /** Whoever begins from now on plays this version. */
+  void renew(long row, ActivityVersion version) {
+    writer.write(
+        dsl -> {
+          keepMedia(dsl, row, version);
+          return dsl.update(ASSIGNMENT)
+              .set(ASSIGNMENT.ACTIVITY_VERSION_ID, version.row())
+              .set(ASSIGNMENT.TITLE, version.activity().titlePage().title())
+              .where(ASSIGNMENT.ID.eq(row))
+              .execute();
+        });
+  }
+
+  void takeBack(long row, @Nullable Instant at) {
+    writer.write(
+        dsl ->
+            dsl.update(ASSIGNMENT)
+                .set(ASSIGNMENT.TAKEN_BACK_AT, at)
+                .where(ASSIGNMENT.ID.eq(row))
+                .execute());
+  }
+
+  void allow(long row, long learner, Allowance own) {
+    String kept = own.equals(Allowance.NONE) ? null : Codec.ALLOWANCE.write(own);
+    writer.write(
+        dsl ->
+            dsl.insertInto(ASSIGNMENT_LEARNER)
+                .set(ASSIGNMENT_LEARNER.ASSIGNMENT_ID, row)
+                .set(ASSIGNMENT_LEARNER.LEARNER_ID, learner)
+                .set(ASSIGNMENT_LEARNER.IS_CHOSEN, false)
+                .set(ASSIGNMENT_LEARNER.ALLOWANCE, kept)
+                .onConflict(ASSIGNMENT_LEARNER.ASSIGNMENT_ID, ASSIGNMENT_LEARNER.LEARNER_ID)
+                .doUpdate()
+                .set(ASSIGNMENT_LEARNER.ALLOWANCE, kept)
+                .execute());
+  }
+
+  /** The rows of classes' assignments that are open now, counted by class. */
+  Map<Long, List<Terms>> standing(long teacher) {
+    Map<Long, List<Terms>> standing = new LinkedHashMap<>();
+    database
+        .select(ASSIGNMENT.CLASS_ID, ASSIGNMENT.TERMS)
+        .from(ASSIGNMENT)
+        .join(SCHOOL_CLASS)
+        .on(SCHOOL_CLASS.ID.eq(ASSIGNMENT.CLASS_ID))
+        .where(SCHOOL_CLASS.TEACHER_ID.eq(teacher), ASSIGNMENT.TAKEN_BACK_AT.isNull())
+        .forEach(
+            row ->
+                standing
+                    .computeIfAbsent(row.value1(), c -> new ArrayList<>())
+                    .add(Codec.TERMS.read(row.value2())));
+    return standing;
+  }
+}

@@ -1,0 +1,177 @@
+package bravium.server.classes;
+
+import bravium.server.accounts.Teacher;
+import bravium.server.sittings.NetworkAddresses;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Classes and their registers over HTTP. */
+@RestController
+@RequestMapping("/api/classes")
+class ClassController {
+
+  private final ClassService classes;
+  private final RegisterService register;
+
+  ClassController(ClassService classes, RegisterService register) {
+    this.classes = classes;
+    this.register = register;
+  }
+
+  @GetMapping
+  List<ClassCard> all(@AuthenticationPrincipal Teacher teacher) {
+    return classes.all(teacher);
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  ClassView add(
+      @AuthenticationPrincipal Teacher teacher,
+      @RequestBody ClassDetails details,
+      HttpServletRequest request) {
+    return classes.add(teacher, details, addresses(request));
+  }
+
+  /** To whom a class can be handed. */
+  @GetMapping("/colleagues")
+  List<String> colleagues(@AuthenticationPrincipal Teacher teacher) {
+    return classes.colleagues(teacher);
+  }
+
+  @GetMapping("/{id}")
+  ClassView view(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      HttpServletRequest request) {
+    return classes.view(teacher, id, addresses(request));
+  }
+
+  private static List<String> addresses(HttpServletRequest request) {
+    return NetworkAddresses.ofThisServer(request.getLocalPort());
+  }
+
+  @PutMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void change(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      @RequestBody ClassDetails details) {
+    classes.change(teacher, id, details);
+  }
+
+  /** Puts a class away: its code leads nowhere, all it has is kept. */
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void putAway(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    classes.putAway(teacher, id);
+  }
+
+  @PostMapping("/{id}/return")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void bringBack(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    classes.bringBack(teacher, id);
+  }
+
+  /** Gives a class another code. */
+  @PostMapping("/{id}/code")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void recode(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    classes.recode(teacher, id);
+  }
+
+  @PostMapping("/{id}/owner")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void handOver(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      @RequestBody Named colleague) {
+    classes.handOver(teacher, id, colleague.name());
+  }
+
+  /** What would come of a list of learners. */
+  @PostMapping("/{id}/learners/preview")
+  NamesUnderstood understood(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      @RequestBody NamesGiven given) {
+    return register.understood(teacher, id, given);
+  }
+
+  @PostMapping("/{id}/learners")
+  @ResponseStatus(HttpStatus.CREATED)
+  LearnersAdded addLearners(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      @RequestBody NamesGiven given) {
+    return register.add(teacher, id, given);
+  }
+
+  /** New words for some learners; the old ones open nothing from now on. */
+  @PostMapping("/{id}/slips")
+  List<Slip> slips(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      @RequestBody List<String> learners) {
+    return register.slips(teacher, id, learners);
+  }
+
+  @PutMapping("/{id}/learners/{learner}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void changeLearner(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      @PathVariable String learner,
+      @RequestBody LearnerDetails details) {
+    register.change(teacher, id, learner, details);
+  }
+
+  /** Lets in a newcomer who waits. */
+  @PostMapping("/{id}/learners/{learner}/entry")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void letIn(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      @PathVariable String learner) {
+    register.letIn(teacher, id, learner);
+  }
+
+  @DeleteMapping("/{id}/learners/{learner}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      @PathVariable String learner) {
+    register.remove(teacher, id, learner);
+  }
+
+  @PostMapping("/{id}/learners/{learner}/return")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void bringBackLearner(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      @PathVariable String learner) {
+    register.bringBack(teacher, id, learner);
+  }
+
+  /** Makes one entry of two; {@code into} stays. */
+  @PostMapping("/{id}/learners/{learner}/merge/{into}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void merge(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      @PathVariable String learner,
+      @PathVariable String into) {
+    register.merge(teacher, id, learner, into);
+  }
+}

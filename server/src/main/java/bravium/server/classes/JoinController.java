@@ -1,0 +1,49 @@
+package bravium.server.classes;
+
+import bravium.server.sittings.Bearer;
+import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A learner's side of her class over HTTP. Her games are played as those of links are. */
+@RestController
+@RequestMapping("/api/join/{code}")
+class JoinController {
+
+  private final JoinService join;
+
+  JoinController(JoinService join) {
+    this.join = join;
+  }
+
+  @GetMapping
+  Gate gate(@PathVariable String code, HttpServletRequest request) {
+    return join.gate(code, request.getRemoteAddr());
+  }
+
+  /** Comes in, as somebody new or with two words. */
+  @PostMapping("/learners")
+  @ResponseStatus(HttpStatus.CREATED)
+  Joined join(@PathVariable String code, @RequestBody Joining joining, HttpServletRequest request) {
+    return join.join(code, joining, request.getRemoteAddr());
+  }
+
+  @GetMapping("/page")
+  LearnersPage page(@PathVariable String code, HttpServletRequest request) {
+    return join.page(code, Bearer.token(request), request.getRemoteAddr());
+  }
+
+  /** Begins a game on what she was given, or goes on with the one that runs. */
+  @PostMapping("/assignments/{assignment}/sittings")
+  @ResponseStatus(HttpStatus.CREATED)
+  Begun begin(
+      @PathVariable String code, @PathVariable String assignment, HttpServletRequest request) {
+    return new Begun(join.begin(code, Bearer.token(request), assignment, request.getRemoteAddr()));
+  }
+}

@@ -1,0 +1,296 @@
+package bravium.server.classes;
+
+import bravium.core.activity.Answers;
+import bravium.core.assignment.Standing;
+import bravium.core.assignment.Terms;
+import bravium.core.play.Opening;
+import bravium.formats.LearnerName;
+import bravium.server.activities.ActivityService;
+import bravium.server.data.Codes;
+import bravium.server.data.schema.tables.records.ClassLearnerRecord;
+import bravium.server.data.schema.tables.records.SchoolClassRecord;
+import bravium.server.limits.GuessLimit;
+import bravium.server.problems.Problem;
+import bravium.server.sittings.LearnerTokens;
+import bravium.server.sittings.WarmSittings;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** A learner's side of her class: coming in, what there is to do, beginning it. */
+@Service
+class JoinService {
+
+  /** More than come into any class; whoever has its code could else fill the register. */
+  private static final int MOST = 500;
+
+  private final ClassRepository classes;
+  private final RegisterRepository register;
+  private final AssignmentRepository assignments;
+  private final AssignmentService service;
+  private final ActivityService activities;
+  private final WarmSittings sittings;
+  private final LearnerTokens tokens;
+  private final SecretWords words;
+  private final SchoolTime time;
+  private final Clock clock;
+
+  /** A whole school shares one address: as for the codes of links. */
+  private final GuessLimit wrongCodes;
+
+  /** Of one name a few times, from wherever; so that nobody tries another's words out. */
+  private final GuessLimit wrongWords;
+
+  private final Object[] beginnings = Stream.generate(Object::new).limit(64).toArray();
+
+  JoinService(
+      ClassRepository classes,
+      RegisterRepository register,
+      AssignmentRepository assignments,
+      AssignmentService service,
+      ActivityService activities,
+      WarmSittings sittings,
+      LearnerTokens tokens,
+      SecretWords words,
+      SchoolTime time,
+      Clock clock) {
+    this.classes = classes;
+    this.register = register;
+    this.assignments = assignments;
+    this.service = service;
+    this.activities = activities;
+    this.sittings = sittings;
+    this.tokens = tokens;
+    this.words = words;
+    this.time = time;
+    this.clock = clock;
+    this.wrongCodes = new GuessLimit(100, Duration.ofSeconds(1), clock);
+    this.wrongWords = new GuessLimit(8, Duration.ofSeconds(30), clock);
+  }
+
+  Gate gate(String code, String address) {
+    SchoolClassRecord row = find(code, address);
+    return new Gate(row.getCode(), row.getName(), Door.valueOf(row.getDoor()));
+  }
+
+  /** Comes in: as somebody new, or with the two words as who was here before. */
+  Joined join(String code, Joining joining, String address) {
+    SchoolClassRecord row = find(code, address);
+    LearnerName name = LearnerDetails.named(joining.name());
+    Optional<ClassLearnerRecord> there = register.byName(row.getId(), name.key());
+    if (joining.words() != null) {
+      return comeBack(row, there, joining.words(), address);
+    }
+    if (there.isPresent()) {
+      throw Problem.conflict(
+          "name-taken",
+          "Somebody called "
+              + there.get().getName()
+              + " is in this class already. If that is you, type your two words too; if not, add a"
+              + " letter to your name. If your words are lost, your teacher makes new ones.");
+    }
+    if (Door.valueOf(row.getDoor()) == Door.SHUT) {
+      throw Problem.notAllowed(
+          "door-shut",
+          "Nobody new can come into this class now. Ask your teacher, or come in with your name and"
+              + " your two words.");
+    }
+    if (register.size(row.getId()) >= MOST) {
+      throw Problem.notAllowed("class-full", "This class is full. Tell your teacher.");
+    }
+    List<String> two = words.two();
+    ClassLearnerRecord added =
+        register
+            .add(
+                row.getId(),
+                List.of(name),
+                Door.valueOf(row.getDoor()) == Door.WAIT,
+                clock.instant(),
+                (learner, place) -> words.hash(learner, two))
+            .getFirst();
+    if (added == null) {
+      throw RegisterService.taken(name.text());
+    }
+    return new Joined(token(added), added.getName(), two);
+  }
+
+  private Joined comeBack(
+      SchoolClassRecord row, Optional<ClassLearnerRecord> there, String typed, String address) {
+    String key = row.getId() + " " + there.map(ClassLearnerRecord::getLearnerId).orElse(0L);
+    wrongWords.check(key);
+    boolean right =
+        there.isPresent()
+            && there.get().getWordsHash() != null
+            && words.match(there.get().getLearnerId(), typed, there.get().getWordsHash());
+    if (!right) {
+      wrongWords.wentWrong(key);
+      wrongCodes.wentWrong(address);
+      throw Problem.badRequest(
+          "wrong-words",
+          "This name and these words don't belong together. Look at your slip again; if it is lost,"
+              + " your teacher makes a new one.");
+    }
+    return new Joined(token(there.get()), there.get().getName(), List.of());
+  }
+
+  private String token(ClassLearnerRecord learner) {
+    String token = Codes.secret();
+    if (!register.addDevice(learner.getLearnerId(), Codes.hash(token), clock.instant())) {
+      throw notHere();
+    }
+    return token;
+  }
+
+  LearnersPage page(String code, @Nullable String token, String address) {
+    SchoolClassRecord row = find(code, address);
+    ClassLearnerRecord me = me(row, token);
+    List<Task> tasks =
+        me.getIsWaiting()
+            ? List.of()
+            : assignments.ofClass(row.getId()).stream()
+                .map(given -> task(given, me.getLearnerId()))
+                .flatMap(Optional::stream)
+                .sorted(Comparator.comparing(JoinService::order))
+                .toList();
+    return new LearnersPage(row.getName(), me.getName(), me.getIsWaiting(), time.zone(), tasks);
+  }
+
+  private static int order(Task task) {
+    return switch (task.standing().door()) {
+      case OPEN -> task.begins() || task.standing().running() ? 0 : 1;
+      case NOT_YET -> 2;
+      case CLOSED -> task.standing().running() ? 0 : 3;
+    };
+  }
+
+  private Optional<Task> task(AssignmentRepository.Row row, long learner) {
+    AssignmentRepository.Own own = assignments.own(row.row(), learner);
+    List<AssignmentRepository.Game> begun = begun(row, learner);
+    boolean hers = AssignmentService.isFor(row, own);
+    if (row.takenBack() || !hers && begun.isEmpty()) {
+      return Optional.empty();
+    }
+    Standing standing = service.standing(row, own.allowance(), begun);
+    var page = activities.version(row.version()).activity().titlePage();
+    return Optional.of(
+        new Task(
+            row.id(),
+            row.title(),
+            page.subject(),
+            standing,
+            time.local(standing.opens()),
+            time.local(standing.closes()),
+            hers && standing.begins(),
+            begun.size(),
+            begun.isEmpty() ? null : AssignmentService.counting(row, begun).outcome(),
+            own.allowance().excused()));
+  }
+
+  private List<AssignmentRepository.Game> begun(AssignmentRepository.Row row, long learner) {
+    return assignments.games(row.row(), learner).stream()
+        .filter(AssignmentRepository.Game::begun)
+        .toList();
+  }
+
+  /** The sitting that she plays now: the one that runs, or a new one if she has a go left. */
+  String begin(String code, @Nullable String token, String assignment, String address) {
+    SchoolClassRecord inClass = find(code, address);
+    ClassLearnerRecord me = me(inClass, token);
+    // Two presses, or two devices, begin one game.
+    synchronized (beginnings[(int) (me.getLearnerId() % beginnings.length)]) {
+      return begin(inClass, me, assignment);
+    }
+  }
+
+  private String begin(SchoolClassRecord inClass, ClassLearnerRecord me, String assignment) {
+    AssignmentRepository.Row row =
+        assignments
+            .inClass(inClass.getId(), assignment)
+            .filter(given -> !given.takenBack() && !me.getIsWaiting())
+            .orElseThrow(JoinService::notGiven);
+    AssignmentRepository.Own own = assignments.own(row.row(), me.getLearnerId());
+    List<AssignmentRepository.Game> games = assignments.games(row.row(), me.getLearnerId());
+    List<AssignmentRepository.Game> begun =
+        games.stream().filter(AssignmentRepository.Game::begun).toList();
+    if (!AssignmentService.isFor(row, own) && begun.isEmpty()) {
+      throw notGiven();
+    }
+    Standing standing = service.standing(row, own.allowance(), begun);
+    if (standing.running()) {
+      return begun.getLast().sitting();
+    }
+    requireBegins(standing);
+    Optional<AssignmentRepository.Game> unbegun =
+        games.stream()
+            .filter(game -> !game.begun() && game.version() == row.version())
+            .reduce((before, after) -> after);
+    return unbegun
+        .map(AssignmentRepository.Game::sitting)
+        .orElseGet(
+            () ->
+                sittings.openFor(
+                    row.row(),
+                    activities.version(row.version()),
+                    me.getLearnerId(),
+                    opening -> opening(opening, me, row.terms())));
+  }
+
+  private void requireBegins(Standing standing) {
+    if (standing.begins()) {
+      return;
+    }
+    throw switch (standing.door()) {
+      case NOT_YET ->
+          Problem.conflict(
+              "not-yet", "This is not open yet. Your page says from when you can play it.");
+      case CLOSED -> Problem.conflict("closed", "The time for this is over. What you did is kept.");
+      case OPEN ->
+          Problem.conflict("no-go-left", "You have played this as often as you can. It is kept.");
+    };
+  }
+
+  private static Opening opening(Opening opening, ClassLearnerRecord me, Terms terms) {
+    return opening
+        .withTime(me.getTime() == null ? null : me.getTime().intValue())
+        .withHelp(RegisterRepository.help(me))
+        .withAnswers(terms.told() == Terms.Told.AT_ONCE ? null : Answers.NEVER);
+  }
+
+  private ClassLearnerRecord me(SchoolClassRecord inClass, @Nullable String token) {
+    return tokens
+        .learner(token)
+        .flatMap(register::byRow)
+        .filter(row -> row.getClassId().equals(inClass.getId()) && row.getRemovedAt() == null)
+        .orElseThrow(JoinService::notHere);
+  }
+
+  private SchoolClassRecord find(String code, String address) {
+    wrongCodes.check(address);
+    return classes
+        .byCode(Codes.typed(code))
+        .orElseThrow(
+            () -> {
+              wrongCodes.wentWrong(address);
+              return Problem.notFound(
+                  "no-such-code",
+                  "No class has this code. Look at the board again: a code has six letters and"
+                      + " digits.");
+            });
+  }
+
+  private static Problem notHere() {
+    return Problem.whoAreYou(
+        "no-such-token",
+        "This device is not known in this class. Come in with your name and your two words.");
+  }
+
+  private static Problem notGiven() {
+    return Problem.notFound(
+        "no-such-assignment", "This is not among what you have to do. Go back to your page.");
+  }
+}

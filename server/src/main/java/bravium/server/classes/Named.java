@@ -1,0 +1,4 @@
+package bravium.server.classes;
+
+/** A name alone. */
+public record Named(String name) {}

@@ -1,0 +1,246 @@
+package bravium.server.classes;
+
+import static bravium.server.data.schema.Tables.ASSIGNMENT_LEARNER;
+import static bravium.server.data.schema.Tables.CLASS_LEARNER;
+import static bravium.server.data.schema.Tables.LEARNER;
+import static bravium.server.data.schema.Tables.LEARNER_DEVICE;
+import static bravium.server.data.schema.Tables.SITTING;
+
+import bravium.formats.LearnerName;
+import bravium.server.data.Codes;
+import bravium.server.data.Writer;
+import bravium.server.data.schema.tables.records.ClassLearnerRecord;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Repository;
+
+/** The rows of learners in classes, and of the devices on which they are known. */
+@Repository
+class RegisterRepository {
+
+  private static final Field<Integer> DEVICES =
+      DSL.field(
+          DSL.selectCount()
+              .from(LEARNER_DEVICE)
+              .where(LEARNER_DEVICE.LEARNER_ID.eq(CLASS_LEARNER.LEARNER_ID)));
+
+  private final DSLContext database;
+  private final Writer writer;
+
+  RegisterRepository(DSLContext database, Writer writer) {
+    this.database = database;
+    this.writer = writer;
+  }
+
+  /** Who is in a class, by name; then who was taken out, the last first, but for who was merged. */
+  List<LearnerLine> lines(long inClass) {
+    return database
+        .select(CLASS_LEARNER, DEVICES)
+        .from(CLASS_LEARNER)
+        .where(CLASS_LEARNER.CLASS_ID.eq(inClass), CLASS_LEARNER.MERGED_ID.isNull())
+        .orderBy(
+            CLASS_LEARNER.REMOVED_AT.isNotNull(),
+            CLASS_LEARNER.REMOVED_AT.desc(),
+            CLASS_LEARNER.NAME_KEY)
+        .fetch(row -> line(row.value1(), row.value2()));
+  }
+
+  private static LearnerLine line(ClassLearnerRecord row, int devices) {
+    return new LearnerLine(
+        row.getPublicId(),
+        row.getName(),
+        row.getIsWaiting(),
+        row.getTime() == null ? null : row.getTime().intValue(),
+        help(row),
+        row.getWordsHash() != null,
+        devices,
+        row.getRemovedAt());
+  }
+
+  static List<String> help(ClassLearnerRecord row) {
+    return row.getHelp().isEmpty() ? List.of() : List.of(row.getHelp().split("\n"));
+  }
+
+  /** The rows of who is in a class, in it for good. */
+  List<ClassLearnerRecord> present(long inClass) {
+    return database
+        .selectFrom(CLASS_LEARNER)
+        .where(
+            CLASS_LEARNER.CLASS_ID.eq(inClass),
+            CLASS_LEARNER.REMOVED_AT.isNull(),
+            CLASS_LEARNER.IS_WAITING.isFalse())
+        .orderBy(CLASS_LEARNER.NAME_KEY)
+        .fetch();
+  }
+
+  Optional<ClassLearnerRecord> find(long inClass, String id) {
+    return database
+        .selectFrom(CLASS_LEARNER)
+        .where(
+            CLASS_LEARNER.CLASS_ID.eq(inClass),
+            CLASS_LEARNER.PUBLIC_ID.eq(id),
+            CLASS_LEARNER.MERGED_ID.isNull())
+        .fetchOptional();
+  }
+
+  Optional<ClassLearnerRecord> byName(long inClass, String key) {
+    return database
+        .selectFrom(CLASS_LEARNER)
+        .where(
+            CLASS_LEARNER.CLASS_ID.eq(inClass),
+            CLASS_LEARNER.NAME_KEY.eq(key),
+            CLASS_LEARNER.REMOVED_AT.isNull())
+        .fetchOptional();
+  }
+
+  Optional<ClassLearnerRecord> byRow(long learner) {
+    return database
+        .selectFrom(CLASS_LEARNER)
+        .where(CLASS_LEARNER.LEARNER_ID.eq(learner))
+        .fetchOptional();
+  }
+
+  /** The names that are taken in a class, by what makes them differ. */
+  Map<String, String> names(long inClass) {
+    return database
+        .select(CLASS_LEARNER.NAME_KEY, CLASS_LEARNER.NAME)
+        .from(CLASS_LEARNER)
+        .where(CLASS_LEARNER.CLASS_ID.eq(inClass), CLASS_LEARNER.REMOVED_AT.isNull())
+        .fetchMap(CLASS_LEARNER.NAME_KEY, CLASS_LEARNER.NAME);
+  }
+
+  int size(long inClass) {
+    return database.fetchCount(
+        CLASS_LEARNER, CLASS_LEARNER.CLASS_ID.eq(inClass), CLASS_LEARNER.REMOVED_AT.isNull());
+  }
+
+  /** Gives a learner words: what is kept of them depends on the number of her row. */
+  interface Hashing {
+    String hash(long learner, int place);
+  }
+
+  /**
+   * Adds learners whose names are not taken.
+   *
+   * @return the rows of those that were added, in the same order; null for who was there
+   */
+  List<@Nullable ClassLearnerRecord> add(
+      long inClass, List<LearnerName> names, boolean waiting, Instant now, Hashing words) {
+    return writer.write(
+        dsl -> {
+          List<@Nullable ClassLearnerRecord> added = new ArrayList<>();
+          for (int i = 0; i < names.size(); i++) {
+            LearnerName name = names.get(i);
+            boolean taken =
+                dsl.fetchExists(
+                    CLASS_LEARNER,
+                    CLASS_LEARNER.CLASS_ID.eq(inClass),
+                    CLASS_LEARNER.NAME_KEY.eq(name.key()),
+                    CLASS_LEARNER.REMOVED_AT.isNull());
+            added.add(taken ? null : add(dsl, inClass, name, waiting, now, words, i));
+          }
+          return added;
+        });
+  }
+
+  private static ClassLearnerRecord add(
+      DSLContext dsl,
+      long inClass,
+      LearnerName name,
+      boolean waiting,
+      Instant now,
+      Hashing words,
+      int place) {
+    long number =
+        dsl.select(DSL.coalesce(DSL.max(LEARNER.NUMBER), 0L).plus(1))
+            .from(LEARNER)
+            .join(CLASS_LEARNER)
+            .on(CLASS_LEARNER.LEARNER_ID.eq(LEARNER.ID))
+            .where(CLASS_LEARNER.CLASS_ID.eq(inClass))
+            .fetchSingle(0, Long.class);
+    long learner =
+        dsl.insertInto(LEARNER)
+            .set(LEARNER.NUMBER, number)
+            .set(LEARNER.CREATED_AT, now)
+            .returning(LEARNER.ID)
+            .fetchSingle(LEARNER.ID);
+    ClassLearnerRecord row = dsl.newRecord(CLASS_LEARNER);
+    row.setLearnerId(learner);
+    row.setClassId(inClass);
+    row.setPublicId(Codes.id());
+    row.setName(name.text());
+    row.setNameKey(name.key());
+    row.setWordsHash(words.hash(learner, place));
+    row.setIsWaiting(waiting);
+    row.setHelp("");
+    row.insert();
+    return row;
+  }
+
+  void change(ClassLearnerRecord row) {
+    writer.write(
+        dsl -> {
+          row.attach(dsl.configuration());
+          return row.update();
+        });
+  }
+
+  /** Whether a device was added: not for who was taken out meanwhile. */
+  boolean addDevice(long learner, String tokenHash, Instant now) {
+    return writer.write(
+            dsl ->
+                dsl.fetchExists(
+                        CLASS_LEARNER,
+                        CLASS_LEARNER.LEARNER_ID.eq(learner),
+                        CLASS_LEARNER.REMOVED_AT.isNull())
+                    ? dsl.insertInto(LEARNER_DEVICE)
+                        .set(LEARNER_DEVICE.LEARNER_ID, learner)
+                        .set(LEARNER_DEVICE.TOKEN_HASH, tokenHash)
+                        .set(LEARNER_DEVICE.CREATED_AT, now)
+                        .execute()
+                    : 0)
+        > 0;
+  }
+
+  void forgetDevices(long learner) {
+    writer.write(
+        dsl ->
+            dsl.deleteFrom(LEARNER_DEVICE).where(LEARNER_DEVICE.LEARNER_ID.eq(learner)).execute());
+  }
+
+  /** Two entries of one child become one: the games and the devices of one go to the other. */
+  void merge(long from, long into, Instant now) {
+    writer.write(
+        dsl -> {
+          dsl.update(SITTING)
+              .set(SITTING.LEARNER_ID, into)
+              .where(SITTING.LEARNER_ID.eq(from))
+              .execute();
+          dsl.update(LEARNER_DEVICE)
+              .set(LEARNER_DEVICE.LEARNER_ID, into)
+              .where(LEARNER_DEVICE.LEARNER_ID.eq(from))
+              .execute();
+          dsl.execute(
+              "insert or ignore into assignment_learner (assignment_id, learner_id, is_chosen,"
+                  + " allowance) select assignment_id, ?, is_chosen, allowance from"
+                  + " assignment_learner where learner_id = ?",
+              into,
+              from);
+          dsl.deleteFrom(ASSIGNMENT_LEARNER)
+              .where(ASSIGNMENT_LEARNER.LEARNER_ID.eq(from))
+              .execute();
+          return dsl.update(CLASS_LEARNER)
+              .set(CLASS_LEARNER.REMOVED_AT, now)
+              .set(CLASS_LEARNER.MERGED_ID, into)
+              .where(CLASS_LEARNER.LEARNER_ID.eq(from))
+              .execute();
+        });
+  }
+}

@@ -1,0 +1,18 @@
+package bravium.server.sittings;
+
+/** What is settled from outside about sittings that were opened for an assignment. */
+public interface AssignedSittings {
+
+  /** Whether the time for it is over, and a game that runs ends with that. */
+  boolean ends(StoredSitting sitting);
+
+  /**
+   * Lets its learner do something in it.
+   *
+   * @throws bravium.server.problems.Problem if she can't play it now; it says why
+   */
+  void requirePlayable(StoredSitting sitting);
+
+  /** Whether she may be told by now what would have been right, whatever its opening said. */
+  boolean tells(StoredSitting sitting);
+}

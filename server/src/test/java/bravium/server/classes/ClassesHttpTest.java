@@ -1,0 +1,263 @@
+package bravium.server.classes;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bravium.server.Caller;
+import bravium.server.Caller.Answer;
+import bravium.server.TestServer;
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonArray;
+import com.eclipsesource.json.JsonObject;
+import com.eclipsesource.json.JsonValue;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** Classes and their registers: by a list, by the code, with slips. */
+class ClassesHttpTest {
+
+  private final TestServer server = TestServer.shared();
+  private final Caller teacher = Caller.teacher(server);
+  private String id;
+  private String code;
+
+  @BeforeEach
+  void aClass() {
+    JsonObject view =
+        teacher.post("/api/classes", "{\"name\": \"Hazel\", \"year\": 4}").json().asObject();
+    id = view.get("card").asObject().getString("id", null);
+    code = view.getString("code", null);
+  }
+
+  private JsonObject view() {
+    return teacher.get("/api/classes/" + id).json().asObject();
+  }
+
+  private JsonArray learners() {
+    return view().get("learners").asArray();
+  }
+
+  private List<String> names() {
+    return StreamSupport.stream(learners().spliterator(), false)
+        .map(JsonValue::asObject)
+        .filter(learner -> learner.get("removedAt") == null || learner.get("removedAt").isNull())
+        .map(learner -> learner.getString("name", null))
+        .toList();
+  }
+
+  private String learner(String name) {
+    return StreamSupport.stream(learners().spliterator(), false)
+        .map(JsonValue::asObject)
+        .filter(learner -> learner.getString("name", "").equals(name))
+        .map(learner -> learner.getString("id", null))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private Answer add(String text) {
+    return teacher.post("/api/classes/" + id + "/learners", given(text));
+  }
+
+  private static String given(String text) {
+    return Json.object().add("text", text).add("surnameFirst", false).toString();
+  }
+
+  private Answer onLearner(String method, String name, String more, String body) {
+    return teacher.send(method, "/api/classes/" + id + "/learners/" + learner(name) + more, body);
+  }
+
+  @Test
+  void aListIsLookedAtFirstAndThenTakenInWithASlipForEach() {
+    add("Mia");
+    JsonObject understood =
+        teacher
+            .post(
+                "/api/classes/" + id + "/learners/preview",
+                given("Name;Born\nmia;1\nNoah;2\nNOAH;3"))
+            .json()
+            .asObject();
+    assertThat(understood.get("fresh").toString()).isEqualTo("[\"Noah\"]");
+    assertThat(understood.get("there").toString()).isEqualTo("[\"mia\"]");
+    assertThat(understood.get("doubles").toString()).isEqualTo("[\"NOAH\"]");
+    assertThat(understood.get("passedOver").toString()).isEqualTo("[\"Born\"]");
+    assertThat(names()).containsExactly("Mia");
+
+    JsonObject added = add("mia\nNoah").json().asObject();
+    assertThat(names()).containsExactly("Mia", "Noah");
+    assertThat(added.get("there").toString()).isEqualTo("[\"mia\"]");
+    JsonArray words = added.get("slips").asArray().get(0).asObject().get("words").asArray();
+    assertThat(words.values()).hasSize(2).allMatch(word -> word.asString().matches("[a-z]{3,8}"));
+  }
+
+  @Test
+  void whoIsNewComesInWithTheCodeAndComesBackOnAnyDeviceWithHerWords() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    assertThat(mia.page().json().asObject().getString("name", null)).isEqualTo("Mia");
+
+    Pupil atHome = Pupil.comesIn(server, code.toUpperCase(), " MIA ", mia.words().toUpperCase());
+    assertThat(atHome.page().json().asObject().getString("name", null)).isEqualTo("Mia");
+    assertThat(atHome.words()).isEmpty();
+    assertThat(names()).containsExactly("Mia");
+    assertThat(learners().get(0).asObject().getInt("devices", 0)).isEqualTo(2);
+  }
+
+  @Test
+  void aNameThatIsTakenIsToldKindlyAndAListedChildComesWithHerSlip() {
+    JsonObject slip = add("Mia").json().asObject().get("slips").asArray().get(0).asObject();
+    Answer taken = Pupil.comes(server, code, "mia", null);
+    assertThat(taken.status()).isEqualTo(409);
+    assertThat(taken.text("detail")).contains("If that is you, type your two words too");
+
+    String words =
+        slip.get("words").asArray().values().stream()
+            .map(JsonValue::asString)
+            .collect(Collectors.joining(", "));
+    assertThat(Pupil.comes(server, code, "Mia", words).status()).isEqualTo(201);
+  }
+
+  @Test
+  void newWordsMakeTheOldOnesWorthless() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    JsonArray slips =
+        teacher
+            .post("/api/classes/" + id + "/slips", "[\"" + learner("Mia") + "\"]")
+            .json()
+            .asArray();
+    String fresh =
+        slips.get(0).asObject().get("words").asArray().values().stream()
+            .map(JsonValue::asString)
+            .collect(Collectors.joining(" "));
+
+    assertThat(Pupil.comes(server, code, "Mia", mia.words()).status()).isEqualTo(400);
+    assertThat(Pupil.comes(server, code, "Mia", fresh).status()).isEqualTo(201);
+    assertThat(mia.page().status()).isEqualTo(200);
+  }
+
+  /** So nobody tries a classmate's words out; and others of the same school are not locked out. */
+  @Test
+  void whoGuessesWordsIsStoppedAndNobodyElse() {
+    Pupil.joins(server, code, "Mia");
+    Pupil noah = Pupil.joins(server, code, "Noah");
+    List<Integer> answers =
+        IntStream.range(0, 12)
+            .mapToObj(i -> Pupil.comes(server, code, "Mia", "wrong words" + i).status())
+            .toList();
+
+    assertThat(answers).startsWith(400).endsWith(429);
+    assertThat(Pupil.comes(server, code, "Noah", noah.words()).status()).isEqualTo(201);
+    assertThat(Pupil.comes(server, code, "Olga", null).status()).isEqualTo(201);
+  }
+
+  @Test
+  void theTeacherShutsTheDoorOrLetsNewcomersWait() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    teacher.put("/api/classes/" + id, "{\"name\": \"Hazel\", \"door\": \"shut\"}");
+    assertThat(Pupil.comes(server, code, "Noah", null).status()).isEqualTo(403);
+    assertThat(Pupil.comes(server, code, "Mia", mia.words()).status()).isEqualTo(201);
+
+    teacher.put("/api/classes/" + id, "{\"name\": \"Hazel\", \"door\": \"wait\"}");
+    Pupil noah = Pupil.joins(server, code, "Noah");
+    assertThat(noah.page().json().asObject().getBoolean("waiting", false)).isTrue();
+    assertThat(view().get("card").asObject().getInt("waiting", 0)).isEqualTo(1);
+    onLearner("POST", "Noah", "/entry", "");
+    assertThat(noah.page().json().asObject().getBoolean("waiting", true)).isFalse();
+  }
+
+  @Test
+  void learnersAreRenamedAndANameIsNobodyElses() {
+    add("Mia\nNoah");
+    assertThat(onLearner("PUT", "Mia", "", "{\"name\": \"noah\"}").status()).isEqualTo(409);
+    assertThat(onLearner("PUT", "Mia", "", "{\"name\": \"\\u202e\"}").status()).isEqualTo(400);
+    assertThat(onLearner("PUT", "Mia", "", "{\"name\": \"MIA\"}").status()).isEqualTo(204);
+    assertThat(onLearner("PUT", "MIA", "", "{\"time\": 125, \"help\": [\"names\"]}").status())
+        .isEqualTo(204);
+    JsonObject mia = learners().get(0).asObject();
+    assertThat(mia.getInt("time", 0)).isEqualTo(125);
+    assertThat(mia.get("help").toString()).isEqualTo("[\"names\"]");
+    assertThat(onLearner("PUT", "MIA", "", "{\"time\": 99}").status()).isEqualTo(400);
+    assertThat(names()).containsExactly("MIA", "Noah");
+  }
+
+  @Test
+  void whoIsTakenOutIsKnownOnNoDeviceAndCanBeBroughtBack() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    assertThat(mia.page().status()).isEqualTo(200);
+    onLearner("DELETE", "Mia", "", null);
+    assertThat(mia.page().status()).isEqualTo(401);
+    assertThat(Pupil.comes(server, code, "Mia", mia.words()).status()).isEqualTo(400);
+    assertThat(names()).isEmpty();
+
+    onLearner("POST", "Mia", "/return", "");
+    assertThat(names()).containsExactly("Mia");
+    assertThat(Pupil.comes(server, code, "Mia", mia.words()).status()).isEqualTo(201);
+  }
+
+  @Test
+  void aNameThatSomebodyElseHasByNowKeepsNobodyFromBeingBroughtBackLater() {
+    add("Mia");
+    String first = learner("Mia");
+    teacher.send("DELETE", "/api/classes/" + id + "/learners/" + first, null);
+    add("Mia");
+    Answer refused = teacher.post("/api/classes/" + id + "/learners/" + first + "/return", "");
+    assertThat(refused.status()).isEqualTo(409);
+    assertThat(refused.text("detail")).contains("Rename that learner");
+  }
+
+  @Test
+  void twoEntriesOfOneChildBecomeOne() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    Pupil.joins(server, code, "Mia B");
+    onLearner("POST", "Mia", "/merge/" + learner("Mia B"), "");
+
+    assertThat(names()).containsExactly("Mia B");
+    assertThat(mia.page().json().asObject().getString("name", null)).isEqualTo("Mia B");
+    assertThat(onLearner("POST", "Mia B", "/merge/" + learner("Mia B"), "").status())
+        .isEqualTo(400);
+  }
+
+  @Test
+  void aClassIsPutAwayAndBroughtBack() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    teacher.send("DELETE", "/api/classes/" + id, null);
+    assertThat(mia.page().status()).isEqualTo(404);
+    assertThat(view().get("card").asObject().get("putAwayAt").isNull()).isFalse();
+
+    teacher.post("/api/classes/" + id + "/return", "");
+    assertThat(mia.page().status()).isEqualTo(200);
+    teacher.post("/api/classes/" + id + "/code", "");
+    assertThat(mia.page().status()).isEqualTo(404);
+  }
+
+  @Test
+  void namesOfAnyKindAreKeptAsTheyAreAndNoneIsInAnAddress() {
+    String text = "=1+1\n<b>Mia</b>\nليلى\n美咲\n👩‍🚀\n" + "x".repeat(60);
+    add(text);
+    assertThat(names())
+        .containsExactlyInAnyOrder("=1+1", "<b>Mia</b>", "ليلى", "美咲", "👩‍🚀", "x".repeat(60));
+    assertThat(add("x".repeat(200)).status()).isEqualTo(400);
+    assertThat(view().get("learners").asArray().values())
+        .allMatch(value -> value.asObject().getString("id", "").matches("[a-z0-9]{12}"));
+  }
+
+  @Test
+  void aRosterOfThousandsIsTakenInAsFarAsItGoes() {
+    String roster =
+        IntStream.range(0, 5_000).mapToObj(i -> "Learner " + i).collect(Collectors.joining("\n"));
+    JsonObject understood =
+        teacher.post("/api/classes/" + id + "/learners/preview", given(roster)).json().asObject();
+    assertThat(understood.get("fresh").asArray().size()).isEqualTo(1_000);
+    assertThat(understood.getBoolean("more", false)).isTrue();
+    assertThat(add(roster).json().asObject().get("slips").asArray().size()).isEqualTo(1_000);
+    assertThat(Pupil.comes(server, code, "One more", null).text("detail")).contains("full");
+  }
+
+  @Test
+  void aCodeThatIsNoneSaysSo() {
+    assertThat(Caller.stranger(server).get("/api/join/zzzzzz").status()).isEqualTo(404);
+    assertThat(Caller.stranger(server).get("/api/join/" + code).text("name")).isEqualTo("Hazel");
+    assertThat(Pupil.comes(server, code, " ", null).status()).isEqualTo(400);
+  }
+}

@@ -1,0 +1,103 @@
+package bravium.server.classes;
+
+import bravium.server.Caller;
+import bravium.server.Caller.Answer;
+import bravium.server.Samples;
+import bravium.server.TestServer;
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonObject;
+import java.util.List;
+import java.util.stream.StreamSupport;
+
+/** A learner of a class on a device of hers, and what she does. */
+final class Pupil {
+
+  private final Caller device;
+  private final String code;
+  private final String token;
+  private final List<String> words;
+  private String sitting;
+  private int keys;
+
+  private Pupil(Caller device, String code, JsonObject joined) {
+    this.device = device;
+    this.code = code;
+    this.token = joined.getString("token", null);
+    this.words =
+        StreamSupport.stream(joined.get("words").asArray().spliterator(), false)
+            .map(word -> word.asString())
+            .toList();
+  }
+
+  static Answer comes(TestServer server, String code, String name, String words) {
+    JsonObject body = Json.object().add("name", name);
+    if (words != null) {
+      body.add("words", words);
+    }
+    return Caller.stranger(server).post("/api/join/" + code + "/learners", body.toString());
+  }
+
+  /** Comes in as somebody new. */
+  static Pupil joins(TestServer server, String code, String name) {
+    return comesIn(server, code, name, null);
+  }
+
+  /** Comes in, on a device that doesn't know her, with her two words. */
+  static Pupil comesIn(TestServer server, String code, String name, String words) {
+    Caller device = Caller.stranger(server);
+    return new Pupil(device, code, comes(server, code, name, words).json().asObject());
+  }
+
+  String words() {
+    return String.join(" ", words);
+  }
+
+  String sitting() {
+    return sitting;
+  }
+
+  Answer page() {
+    return get("/api/join/" + code + "/page");
+  }
+
+  /** The only thing she was given, or the first. */
+  JsonObject task() {
+    return page().json().asObject().get("tasks").asArray().get(0).asObject();
+  }
+
+  Answer begins(String assignment) {
+    Answer begun = post("/api/join/" + code + "/assignments/" + assignment + "/sittings", "");
+    if (begun.status() == 201) {
+      sitting = begun.text("sitting");
+    }
+    return begun;
+  }
+
+  Answer move(String action) {
+    return post("/api/play/" + sitting + "/moves", Samples.move(token + keys++, action));
+  }
+
+  /** Plays a game of three questions with these options. */
+  Answer plays(String assignment, String... options) {
+    begins(assignment);
+    Answer last = post("/api/play/" + sitting + "/moves", Samples.start(token + keys++));
+    for (int i = 0; i < options.length; i++) {
+      String question = "q" + (i + 1);
+      post("/api/play/" + sitting + "/moves", Samples.pick(token + keys++, question, options[i]));
+      last = post("/api/play/" + sitting + "/moves", Samples.goOn(token + keys++, question));
+    }
+    return last;
+  }
+
+  JsonObject showing() {
+    return get("/api/play/" + sitting).json().asObject().get("showing").asObject();
+  }
+
+  Answer get(String path) {
+    return device.get(path, "Authorization", "Bearer " + token);
+  }
+
+  Answer post(String path, String body) {
+    return device.post(path, body, "Authorization", "Bearer " + token);
+  }
+}
