@@ -1,0 +1,500 @@
+package bravium.server.classes;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bravium.server.Caller;
+import bravium.server.Caller.Answer;
+import bravium.server.Samples;
+import bravium.server.TestServer;
+import bravium.server.upkeep.Upkeep;
+import com.eclipsesource.json.Json;
+import com.eclipsesource.json.JsonArray;
+import com.eclipsesource.json.JsonObject;
+import com.eclipsesource.json.JsonValue;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Giving an activity to a class: from when to when, to whom, how often, and what came back. */
+class GivingHttpTest {
+
+  private static TestServer server;
+
+  private Caller teacher;
+  private String activity;
+  private String inClass;
+  private String code;
+
+  @BeforeAll
+  static void aSchool(@TempDir Path folder) {
+    server = TestServer.start(folder, "--bravium.demo=true", "--bravium.zone=UTC");
+  }
+
+  @AfterAll
+  static void stop() {
+    server.close();
+  }
+
+  @BeforeEach
+  void aClassAndAnActivity() {
+    teacher = Caller.teacher(server);
+    activity = teacher.post("/api/activities", Samples.threeQuestions("Given")).text("id");
+    JsonObject view = teacher.post("/api/classes", "{\"name\": \"Hazel\"}").json().asObject();
+    inClass = view.get("card").asObject().getString("id", null);
+    code = view.getString("code", null);
+  }
+
+  /** The moment after so long, as the clock on the wall shows it. */
+  private static String in(Duration time) {
+    return LocalDateTime.ofInstant(server.clock().instant().plus(time), ZoneOffset.UTC).toString();
+  }
+
+  private static JsonObject terms() {
+    return Json.object().add("counts", "best").add("told", "at-once").add("atClosing", "finish");
+  }
+
+  private String giving(JsonObject terms, String... learners) {
+    JsonObject giving = Json.object().add("activity", activity).add("terms", terms);
+    if (learners.length > 0) {
+      giving.add("learners", Json.array(learners));
+    }
+    return giving.toString();
+  }
+
+  private String give(JsonObject terms, String... learners) {
+    Answer given =
+        teacher.post("/api/classes/" + inClass + "/assignments", giving(terms, learners));
+    assertThat(given.status()).as(given.body()).isEqualTo(201);
+    return given.text("id");
+  }
+
+  private String idOf(String name) {
+    return find("learners", learner -> learner.getString("name", "").equals(name))
+        .getString("id", null);
+  }
+
+  private JsonObject find(String list, Function<JsonObject, Boolean> which) {
+    JsonArray all = teacher.get("/api/classes/" + inClass).json().asObject().get(list).asArray();
+    return all.values().stream()
+        .map(JsonValue::asObject)
+        .filter(which::apply)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private JsonObject given(String id) {
+    return teacher.get("/api/assignments/" + id).json().asObject();
+  }
+
+  private JsonArray lines(String id) {
+    return teacher
+        .get("/api/assignments/" + id + "/glance")
+        .json()
+        .asObject()
+        .get("lines")
+        .asArray();
+  }
+
+  @Test
+  void aLearnerFindsItOnHerPagePlaysItAndHerTeacherSeesHow() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    Pupil.joins(server, code, "Noah");
+    String id = give(terms());
+    assertThat(mia.task().getString("title", null)).isEqualTo("Given");
+    assertThat(mia.task().getBoolean("begins", false)).isTrue();
+
+    mia.plays(id, "r", "w", "r");
+
+    JsonObject task = mia.task();
+    assertThat(task.get("outcome").asObject().getInt("points", 0)).isEqualTo(20);
+    assertThat(task.getInt("goes", 0)).isEqualTo(1);
+    assertThat(given(id).getInt("forHowMany", 0)).isEqualTo(2);
+    assertThat(given(id).getInt("begun", 0)).isEqualTo(1);
+    assertThat(given(id).getInt("through", 0)).isEqualTo(1);
+    JsonObject line = lines(id).get(0).asObject();
+    assertThat(line.getString("name", null)).isEqualTo("Mia");
+    assertThat(line.get("counts").asObject().getInt("points", 0)).isEqualTo(20);
+    assertThat(
+            line.get("counts").asObject().get("cells").asArray().values().stream()
+                .map(cell -> cell.asObject().getString("mark", null)))
+        .containsExactly("right", "wrong", "right");
+    assertThat(lines(id).get(1).asObject().get("counts")).isNull();
+    assertThat(teacher.get("/api/results/" + mia.sitting()).body()).contains("\"name\":\"Mia\"");
+  }
+
+  @Test
+  void itIsPlayedFromItsOpeningToItsClosingMomentOnly() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    String id =
+        give(terms().add("opens", in(Duration.ofHours(1))).add("closes", in(Duration.ofHours(3))));
+    assertThat(mia.begins(id).text("detail")).contains("not open yet");
+    server.clock().pass(Duration.ofMinutes(61));
+    assertThat(mia.begins(id).status()).isEqualTo(201);
+    server.clock().pass(Duration.ofHours(2));
+    assertThat(mia.move("{\"kind\": \"start\"}").status()).isEqualTo(409);
+    assertThat(mia.begins(id).text("detail")).contains("time for this is over");
+    assertThat(mia.task().get("standing").asObject().getString("door", null)).isEqualTo("closed");
+  }
+
+  @Test
+  void aGameThatIsOpenAtClosingTimeMayBeFinished() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    String id = give(terms().add("closes", in(Duration.ofHours(1))));
+    mia.plays(id, "r");
+    server.clock().pass(Duration.ofHours(2));
+
+    assertThat(mia.task().get("standing").asObject().getBoolean("running", false)).isTrue();
+    assertThat(mia.move(pick("q2", "r")).status()).isEqualTo(200);
+  }
+
+  @Test
+  void orItEndsThereAndThenWithWhatWasReached() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    String id = give(terms().set("atClosing", "end").add("closes", in(Duration.ofHours(1))));
+    mia.plays(id, "r");
+    server.clock().pass(Duration.ofHours(2));
+
+    Answer late = mia.move(pick("q2", "r"));
+    assertThat(late.status()).isEqualTo(409);
+    assertThat(late.text("detail")).contains("time for this is over");
+    assertThat(mia.showing().getString("stage", null)).isEqualTo("end");
+    JsonObject line = lines(id).get(0).asObject();
+    assertThat(line.getBoolean("ended", false)).isTrue();
+    assertThat(line.get("counts").asObject().getInt("points", 0)).isEqualTo(10);
+  }
+
+  private static String pick(String question, String option) {
+    return """
+        {"kind": "answer", "question": "%s", "attempt": 1,
+         "response": {"kind": "picked", "option": "%s"}}"""
+        .formatted(question, option);
+  }
+
+  @Test
+  void goesAreCountedOutOneMoreIsGivenAndTheBestCounts() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    String id = give(terms().add("goes", 1));
+    mia.plays(id, "r", "r", "w");
+    assertThat(mia.begins(id).text("detail")).contains("as often as you can");
+
+    teacher.put(
+        "/api/assignments/" + id + "/learners/" + idOf("Mia"),
+        "{\"moreGoes\": 1, \"excused\": false}");
+    mia.plays(id, "w", "w", "w");
+    assertThat(mia.begins(id).status()).isEqualTo(409);
+    assertThat(mia.task().get("outcome").asObject().getInt("points", 0)).isEqualTo(20);
+
+    teacher.put("/api/assignments/" + id, giving(terms().set("counts", "last").add("goes", 1)));
+    assertThat(lines(id).get(0).asObject().get("counts").asObject().getInt("points", 9)).isZero();
+  }
+
+  /** Pressed twice, on two devices, begun and left: it is one game. */
+  @Test
+  void beginningTwiceIsOneGame() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    Pupil atHome = Pupil.comesIn(server, code, "Mia", mia.words());
+    String id = give(terms().add("goes", 1));
+    mia.begins(id);
+    atHome.begins(id);
+    assertThat(atHome.sitting()).isEqualTo(mia.sitting());
+    mia.move("{\"kind\": \"start\"}");
+    atHome.begins(id);
+    assertThat(atHome.sitting()).isEqualTo(mia.sitting());
+    assertThat(atHome.showing().getString("stage", null)).isEqualTo("question");
+    assertThat(mia.task().getInt("goes", 0)).isEqualTo(1);
+  }
+
+  @Test
+  void whoWasAbsentHasDatesOfHerOwnAndWhoIsExcusedIsInNoSum() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    Pupil noah = Pupil.joins(server, code, "Noah");
+    String id = give(terms().add("closes", in(Duration.ofHours(1))));
+    teacher.put(
+        "/api/assignments/" + id + "/learners/" + idOf("Mia"),
+        Json.object()
+            .add("closes", in(Duration.ofHours(5)))
+            .add("moreGoes", 0)
+            .add("excused", false)
+            .toString());
+    teacher.put(
+        "/api/assignments/" + id + "/learners/" + idOf("Noah"),
+        "{\"moreGoes\": 0, \"excused\": true}");
+    server.clock().pass(Duration.ofHours(2));
+
+    assertThat(mia.begins(id).status()).isEqualTo(201);
+    assertThat(noah.begins(id).status()).isEqualTo(409);
+    assertThat(noah.task().getBoolean("excused", false)).isTrue();
+    assertThat(given(id).getInt("forHowMany", 0)).isEqualTo(1);
+    assertThat(given(id).get("own").asArray()).hasSize(2);
+    assertThat(mia.page().body()).doesNotContain("Noah");
+  }
+
+  @Test
+  void itIsForChosenLearnersOnlyIfTheTeacherSaysSo() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    Pupil noah = Pupil.joins(server, code, "Noah");
+    String id = give(terms(), idOf("Mia"));
+
+    assertThat(mia.page().json().asObject().get("tasks").asArray()).hasSize(1);
+    assertThat(noah.page().json().asObject().get("tasks").asArray()).isEmpty();
+    assertThat(noah.begins(id).status()).isEqualTo(404);
+    assertThat(lines(id)).hasSize(1);
+    teacher.put("/api/assignments/" + id, giving(terms()));
+    assertThat(noah.begins(id).status()).isEqualTo(201);
+  }
+
+  @Test
+  void whatIsRightIsToldAfterClosingIfTheTeacherSaysSo() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    String id = give(terms().set("told", "after-closing").add("closes", in(Duration.ofHours(1))));
+    mia.plays(id, "w", "w", "w");
+    assertThat(mia.showing().toString()).doesNotContain("\"right\":[\"r\"]");
+    server.clock().pass(Duration.ofHours(2));
+    assertThat(mia.showing().toString()).contains("\"right\":[\"r\"]");
+  }
+
+  @Test
+  void whoHasBegunKeepsWhatSheBeganWithAndOthersGetTheNewVersionIfTheTeacherSaysSo() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    Pupil noah = Pupil.joins(server, code, "Noah");
+    String id = give(terms().add("goes", 1));
+    noah.begins(id);
+    String before = noah.sitting();
+    mia.plays(id, "r");
+    Answer stored = teacher.get("/api/activities/" + activity);
+    teacher.put(
+        "/api/activities/" + activity,
+        Samples.threeQuestions("Given anew"),
+        "If-Match",
+        stored.header("ETag"));
+    assertThat(given(id).getBoolean("newer", false)).isTrue();
+
+    teacher.post("/api/assignments/" + id + "/version", "");
+    assertThat(given(id).getBoolean("newer", true)).isFalse();
+    mia.begins(id);
+    assertThat(mia.showing().get("cover").asObject().getString("title", null)).isEqualTo("Given");
+    noah.begins(id);
+    assertThat(noah.sitting()).isNotEqualTo(before);
+    assertThat(noah.showing().get("cover").asObject().getString("title", null))
+        .isEqualTo("Given anew");
+  }
+
+  @Test
+  void takenBackNobodyPlaysItAndGivenAgainItGoesOn() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    String id = give(terms());
+    mia.plays(id, "r");
+    teacher.send("DELETE", "/api/assignments/" + id, null);
+    assertThat(mia.page().json().asObject().get("tasks").asArray()).isEmpty();
+    assertThat(mia.move(pick("q2", "r")).text("detail")).contains("taken this back");
+
+    teacher.post("/api/assignments/" + id + "/return", "");
+    assertThat(mia.task().get("standing").asObject().getBoolean("running", false)).isTrue();
+    assertThat(mia.move(pick("q2", "r")).status()).isEqualTo(200);
+    assertThat(mia.task().getInt("goes", 0)).isEqualTo(1);
+  }
+
+  @Test
+  void itIsCopiedToAnotherClassOnTheSameTerms() {
+    String id = give(terms().add("goes", 2));
+    String other =
+        teacher
+            .post("/api/classes", "{\"name\": \"Rowan\"}")
+            .json()
+            .asObject()
+            .get("card")
+            .asObject()
+            .getString("id", null);
+    JsonObject copied =
+        teacher.post("/api/assignments/" + id + "/copies/" + other, "").json().asObject();
+    assertThat(copied.get("terms").asObject().getInt("goes", 0)).isEqualTo(2);
+    assertThat(copied.getString("id", null)).isNotEqualTo(id);
+  }
+
+  @Test
+  void whatWasGivenStaysWhenTheActivityIsRemovedAndForgotten() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    String id = give(terms());
+    teacher.send("DELETE", "/api/activities/" + activity, null);
+    server.clock().pass(Duration.ofDays(90));
+    server.part(Upkeep.class).atNight();
+
+    teacher = Caller.teacher(server);
+    mia.plays(id, "r", "r", "r");
+    assertThat(given(id).getBoolean("gone", false)).isTrue();
+    assertThat(lines(id).get(0).asObject().get("counts").asObject().getInt("points", 0))
+        .isEqualTo(30);
+    assertThat(teacher.get("/api/results/" + mia.sitting()).status()).isEqualTo(200);
+  }
+
+  @Test
+  void moreTimeAndOtherHelpComeByThemselves() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    teacher.put(
+        "/api/classes/" + inClass + "/learners/" + idOf("Mia"),
+        "{\"time\": 150, \"help\": [\"names\"]}");
+    String id = give(terms());
+    mia.plays(id, "r");
+    assertThat(teacher.get("/api/results/" + mia.sitting()).body()).contains("\"time\":150");
+    assertThat(mia.page().body()).doesNotContain("150", "names");
+  }
+
+  @Test
+  void twoEntriesOfOneChildBecomeOneWithBothGames() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    Pupil again = Pupil.joins(server, code, "Mia B");
+    String id = give(terms());
+    mia.plays(id, "r", "r", "r");
+    again.plays(id, "w", "w", "w");
+    teacher.post(
+        "/api/classes/" + inClass + "/learners/" + idOf("Mia B") + "/merge/" + idOf("Mia"), "");
+
+    assertThat(lines(id)).hasSize(1);
+    assertThat(lines(id).get(0).asObject().getInt("goes", 0)).isEqualTo(2);
+    assertThat(lines(id).get(0).asObject().get("counts").asObject().getInt("points", 0))
+        .isEqualTo(30);
+    assertThat(again.task().getInt("goes", 0)).isEqualTo(2);
+  }
+
+  @Test
+  void oddTermsGetAClearWord() {
+    for (JsonObject odd :
+        List.of(
+            terms().add("opens", "2027-01-02T08:00").add("closes", "2027-01-01T08:00"),
+            terms().set("told", "after-closing"),
+            terms().add("goes", 0),
+            terms().add("opens", "tomorrow"))) {
+      Answer refused = teacher.post("/api/classes/" + inClass + "/assignments", giving(odd));
+      assertThat(refused.status()).isEqualTo(400);
+      assertThat(refused.text("detail")).contains("Nothing was changed");
+    }
+    Pupil.joins(server, code, "Mia");
+    assertThat(
+            teacher
+                .post(
+                    "/api/classes/" + inClass + "/assignments",
+                    Json.object()
+                        .add("activity", activity)
+                        .add("terms", terms())
+                        .add("learners", Json.array())
+                        .toString())
+                .text("detail"))
+        .contains("Nobody is chosen");
+  }
+
+  /** Every address of classes, tried as everybody who has no business there. */
+  @Test
+  void onlyWhoHasTheCodePlaysAndOnlyTheOwnerReads() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    Pupil noah = Pupil.joins(server, code, "Noah");
+    String id = give(terms());
+    mia.plays(id, "r", "r", "r");
+    String learner = idOf("Mia");
+    String other =
+        teacher
+            .post("/api/classes", "{\"name\": \"Rowan\"}")
+            .json()
+            .asObject()
+            .getString("code", "");
+    Pupil outside = Pupil.joins(server, other, "Olga");
+    String name = "Mr Sorrel " + inClass;
+    teacher.post(
+        "/api/teachers", "{\"name\": \"" + name + "\", \"password\": \"another password\"}");
+    Caller colleague = Caller.stranger(server);
+    colleague.get("/api/session");
+    colleague.post(
+        "/api/session", "{\"name\": \"" + name + "\", \"password\": \"another password\"}");
+
+    String c = "/api/classes/" + inClass;
+    String a = "/api/assignments/" + id;
+    String body = giving(terms());
+    List<String[]> teachers = new ArrayList<>();
+    teachers.add(new String[] {"GET", c, null});
+    teachers.add(new String[] {"PUT", c, "{\"name\": \"Mine\"}"});
+    teachers.add(new String[] {"DELETE", c, null});
+    teachers.add(new String[] {"POST", c + "/return", ""});
+    teachers.add(new String[] {"POST", c + "/code", ""});
+    teachers.add(new String[] {"POST", c + "/owner", "{\"name\": \"" + name + "\"}"});
+    teachers.add(
+        new String[] {"POST", c + "/learners", "{\"text\": \"X\", \"surnameFirst\": false}"});
+    teachers.add(
+        new String[] {
+          "POST", c + "/learners/preview", "{\"text\": \"X\", \"surnameFirst\": false}"
+        });
+    teachers.add(new String[] {"POST", c + "/slips", "[\"" + learner + "\"]"});
+    teachers.add(new String[] {"PUT", c + "/learners/" + learner, "{\"name\": \"X\"}"});
+    teachers.add(new String[] {"POST", c + "/learners/" + learner + "/entry", ""});
+    teachers.add(new String[] {"DELETE", c + "/learners/" + learner, null});
+    teachers.add(new String[] {"POST", c + "/learners/" + learner + "/return", ""});
+    teachers.add(new String[] {"POST", c + "/learners/" + learner + "/merge/" + learner, ""});
+    teachers.add(new String[] {"POST", c + "/assignments", body});
+    teachers.add(new String[] {"GET", a, null});
+    teachers.add(new String[] {"PUT", a, body});
+    teachers.add(new String[] {"DELETE", a, null});
+    teachers.add(new String[] {"POST", a + "/return", ""});
+    teachers.add(new String[] {"POST", a + "/version", ""});
+    teachers.add(new String[] {"POST", a + "/copies/" + inClass, ""});
+    teachers.add(
+        new String[] {"PUT", a + "/learners/" + learner, "{\"moreGoes\": 1, \"excused\": true}"});
+    teachers.add(new String[] {"GET", a + "/glance", null});
+    teachers.add(new String[] {"GET", "/api/results/" + mia.sitting(), null});
+    for (String[] request : teachers) {
+      for (Caller caller : List.of(Caller.stranger(server), colleague)) {
+        Answer answer = caller.send(request[0], request[1], request[2]);
+        assertThat(answer.status()).as(request[0] + " " + request[1]).isIn(401, 403, 404);
+        assertThat(answer.body()).doesNotContain("Mia", "Hazel");
+      }
+      Answer asLearner = noah.post(request[1], request[2] == null ? "" : request[2]);
+      assertThat(asLearner.status()).as("a learner " + request[1]).isIn(401, 403, 404, 405);
+    }
+    assertThat(colleague.get("/api/classes").body()).isEqualTo("[]");
+    for (Pupil pupil : List.of(noah, outside)) {
+      assertThat(pupil.get("/api/play/" + mia.sitting()).status()).isEqualTo(404);
+      assertThat(
+              pupil.post("/api/play/" + mia.sitting() + "/moves", Samples.start("stolen")).status())
+          .isEqualTo(404);
+    }
+    assertThat(outside.get("/api/join/" + code + "/page").status()).isEqualTo(401);
+    assertThat(outside.post("/api/join/" + code + "/assignments/" + id + "/sittings", "").status())
+        .isEqualTo(401);
+    assertThat(Caller.stranger(server).get("/api/join/" + code + "/page").status()).isEqualTo(401);
+    assertThat(lines(id)).hasSize(2);
+  }
+
+  @Test
+  void aClassIsHandedToAColleagueWithAllThatCameBack() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    String id = give(terms());
+    mia.plays(id, "r", "r", "r");
+    String name = "Ms Teasel " + inClass;
+    teacher.post(
+        "/api/teachers", "{\"name\": \"" + name + "\", \"password\": \"another password\"}");
+    assertThat(
+            teacher.post("/api/classes/" + inClass + "/owner", "{\"name\": \"Nobody\"}").status())
+        .isEqualTo(400);
+    assertThat(
+            teacher
+                .post("/api/classes/" + inClass + "/owner", "{\"name\": \"" + name + "\"}")
+                .status())
+        .isEqualTo(204);
+    Caller colleague = Caller.stranger(server);
+    colleague.get("/api/session");
+    colleague.post(
+        "/api/session", "{\"name\": \"" + name + "\", \"password\": \"another password\"}");
+
+    assertThat(colleague.get("/api/assignments/" + id + "/glance").body()).contains("Mia");
+    assertThat(colleague.get("/api/results/" + mia.sitting()).status()).isEqualTo(200);
+    assertThat(teacher.get("/api/results/" + mia.sitting()).status()).isEqualTo(404);
+    assertThat(teacher.get("/api/assignments/" + id + "/glance").status()).isEqualTo(404);
+    assertThat(mia.page().status()).isEqualTo(200);
+  }
+}

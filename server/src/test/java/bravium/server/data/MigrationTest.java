@@ -1,0 +1,90 @@
+package bravium.server.data;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.sqlite.SQLiteConfig;
+import org.sqlite.SQLiteDataSource;
+
+/** A database of an earlier version is taken on with all that is in it. */
+class MigrationTest {
+
+  private SQLiteDataSource file;
+
+  @BeforeEach
+  void file(@TempDir Path folder) {
+    SQLiteConfig config = new SQLiteConfig();
+    config.enforceForeignKeys(true);
+    file = new SQLiteDataSource(config);
+    file.setUrl("jdbc:sqlite:" + folder.resolve("bravium.db"));
+  }
+
+  private void migrate(String version) {
+    Flyway.configure()
+        .dataSource(file)
+        .locations("classpath:db/migration")
+        .target(version)
+        .load()
+        .migrate();
+  }
+
+  private List<String> ask(String... statements) throws SQLException {
+    List<String> answers = new ArrayList<>();
+    try (Connection connection = file.getConnection();
+        Statement statement = connection.createStatement()) {
+      for (String sql : statements) {
+        if (statement.execute(sql)) {
+          try (ResultSet rows = statement.getResultSet()) {
+            while (rows.next()) {
+              answers.add(rows.getString(1));
+            }
+          }
+        }
+      }
+    }
+    return answers;
+  }
+
+  /**
+   * The version with classes lets learners be of a class: those who came by a link stay as they
+   * are.
+   */
+  @Test
+  void learnersOfLinksAndTheirGamesAreStillThereOnceThereAreClasses() throws SQLException {
+    migrate("6");
+    ask(
+        "insert into teacher (id, name, created_at) values (1, 'T', 0)",
+        "insert into activity (id, public_id, teacher_id, version, title, kind, question_count,"
+            + " finding_count, is_playable, created_at, changed_at)"
+            + " values (1, 'a', 1, 1, 'A', 'quiz-show', 1, 0, 1, 0, 0)",
+        "insert into activity_version (id, activity_id, version, document, saved_at)"
+            + " values (1, 1, 1, '{}', 0)",
+        "insert into play_link (id, activity_id, code, created_at) values (1, 1, 'abcdef', 0)",
+        "insert into learner (id, play_link_id, token_hash, created_at, number)"
+            + " values (7, 1, 'hash', 5, 3)",
+        "insert into sitting (id, public_id, activity_version_id, learner_id, opening, opened_at)"
+            + " values (9, 's', 1, 7, '{}', 0)");
+
+    migrate("latest");
+
+    assertThat(ask("select token_hash || play_link_id || number || created_at from learner"))
+        .containsExactly("hash135");
+    assertThat(ask("select learner_id from sitting")).containsExactly("7");
+    assertThat(ask("pragma integrity_check", "pragma foreign_key_check")).containsExactly("ok");
+    assertThat(
+            ask(
+                "insert into learner (id, created_at, number) values (8, 0, 1)",
+                "select count(*) from learner"))
+        .containsExactly("2");
+  }
+}
