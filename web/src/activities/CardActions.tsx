@@ -1,5 +1,13 @@
-import { ChartNoAxesColumn, Copy, Download, EllipsisVertical, Pencil, Trash2 } from "lucide-react";
-import { type FormEvent, useId, useState } from "react";
+import {
+  ChartNoAxesColumn,
+  Copy,
+  Download,
+  EllipsisVertical,
+  Pencil,
+  Send,
+  Trash2,
+} from "lucide-react";
+import { type FormEvent, lazy, Suspense, useId, useState } from "react";
 import { useNavigate } from "react-router";
 import { copyActivity, fileAddress, removeActivity, renameActivity } from "../api/teacher";
 import type { ActivityCard } from "../generated/types";
@@ -9,6 +17,8 @@ import { problemWords } from "../ui/Notice";
 import { saveAs } from "../ui/saveAs";
 import { words } from "../words/en";
 
+const GiveDialog = lazy(() => import("../classes/GiveDialog"));
+
 /** What can be done with an activity as a whole. */
 export function CardActions(props: {
   card: ActivityCard;
@@ -17,6 +27,7 @@ export function CardActions(props: {
   const { card, done } = props;
   const navigate = useNavigate();
   const [renaming, setRenaming] = useState(false);
+  const [giving, setGiving] = useState(false);
   const attempt = (work: Promise<unknown>, text: string, undo?: ActivityCard) =>
     work.then(() => done(text, undo)).catch((error) => done(problemWords(error)));
   const copyTitle = words.activities.copyTitle(card.title);
@@ -29,6 +40,7 @@ export function CardActions(props: {
           label={words.activities.duplicate}
           act={() => attempt(copyActivity(card.id, copyTitle), words.activities.copied(copyTitle))}
         />
+        <MenuItem icon={Send} label={words.build.assign} act={() => setGiving(true)} />
         <MenuItem
           icon={ChartNoAxesColumn}
           label={words.activities.results}
@@ -45,6 +57,15 @@ export function CardActions(props: {
           act={() => attempt(removeActivity(card.id), words.activities.removed(card.title), card)}
         />
       </Menu>
+      {giving && (
+        <Suspense fallback={null}>
+          <GiveDialog
+            activity={card}
+            done={(given, name) => done(words.classes.giving.given(given.title, name))}
+            onClose={() => setGiving(false)}
+          />
+        </Suspense>
+      )}
       {renaming && (
         <Rename
           title={card.title}

@@ -9,6 +9,11 @@ import { words } from "../words/learner";
 const SignIn = lazy(() => import("./SignIn"));
 const ActivitiesPage = lazy(() => import("../activities/ActivitiesPage"));
 const AccountPage = lazy(() => import("./AccountPage"));
+const ClassesPage = lazy(() => import("../classes/ClassesPage"));
+const ClassPage = lazy(() => import("../classes/ClassPage"));
+const GlancePage = lazy(() => import("../classes/GlancePage"));
+const JoinPage = lazy(() => import("../join/JoinPage"));
+const TaskPage = lazy(() => import("../join/TaskPage"));
 const ResultsPage = lazy(() => import("../results/ResultsPage"));
 const ActivityResultsPage = lazy(() => import("../results/ActivityResultsPage"));
 const MediaPage = lazy(() => import("../media/MediaPage"));
@@ -36,8 +41,13 @@ export function App() {
               <Route path="/sign-in" element={<SignIn />} />
               <Route path="/play" element={<CodePage />} />
               <Route path="/play/:code" element={<PlayPage />} />
+              <Route path="/join/:code" element={<JoinPage />} />
+              <Route path="/join/:code/:assignment" element={<TaskPage />} />
               <Route element={<SignedIn />}>
                 <Route path="/activities" element={<ActivitiesPage />} />
+                <Route path="/classes" element={<ClassesPage />} />
+                <Route path="/classes/:id" element={<ClassPage />} />
+                <Route path="/classes/:id/:assignment" element={<GlancePage />} />
                 <Route path="/results" element={<ResultsPage />} />
                 <Route path="/results/:id" element={<ActivityResultsPage />} />
                 <Route path="/media" element={<MediaPage />} />

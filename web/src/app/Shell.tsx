@@ -27,6 +27,7 @@ export function Shell({ children }: { children: ReactNode }) {
         </Link>
         <nav className="flex gap-6">
           <Place to="/activities" name={words.places.activities} />
+          <Place to="/classes" name={words.places.classes} />
           <Place to="/results" name={words.places.results} />
           <Place to="/media" name={words.places.media} />
         </nav>

@@ -7,6 +7,7 @@ import {
   Play,
   Redo2,
   Search,
+  Send,
   Undo2,
 } from "lucide-react";
 import { Link } from "react-router";
@@ -87,9 +88,24 @@ export function BuildBar(props: {
       <div className="max-sm:hidden">
         <IconButton label={words.commands.look} icon={Palette} act={() => page.open("look")} />
       </div>
-      <button type="button" className="btn btn-outline" onClick={() => page.open("link")}>
+      <button
+        type="button"
+        className="btn btn-outline px-3"
+        onClick={() => page.open("link")}
+        title={words.build.link}
+        aria-label={words.build.link}
+      >
         <Link2 size={18} aria-hidden="true" />
-        <span className="max-md:sr-only">{words.build.link}</span>
+        <span className="max-2xl:hidden">{words.build.link}</span>
+      </button>
+      <button
+        type="button"
+        className="btn btn-outline"
+        onClick={() => page.open("assign")}
+        disabled={askable === 0}
+      >
+        <Send size={18} aria-hidden="true" />
+        <span className="max-md:sr-only">{words.build.assign}</span>
       </button>
       <button
         type="button"

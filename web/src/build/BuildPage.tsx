@@ -40,6 +40,7 @@ import { type SaveState, useSaving } from "./useSaving";
 import { useSettled } from "./useSettled";
 import { VersionsDialog } from "./VersionsDialog";
 
+const GiveDialog = lazy(() => import("../classes/GiveDialog"));
 const LookDialog = lazy(() => import("./LookDialog"));
 
 /** The editor: you write, and beside it the game is already there. */
@@ -62,6 +63,7 @@ const PAUSE_MILLIS = 150;
 type Open =
   | "keys"
   | "link"
+  | "assign"
   | "details"
   | "versions"
   | "commands"
@@ -97,6 +99,7 @@ function Build({ stored }: { stored: StoredActivity }) {
   const [losing, setLosing] = useState<{ ending: "csv" | "md"; losses: Loss[] }>();
   const [side, setSide] = useState<"sheet" | "game">("sheet");
   /** Whether both sides of a conflict are looked at: never before she wants to. */
+  const [message, setMessage] = useState<string>();
   const [meeting, setMeeting] = useState(false);
   const split = useSplit();
   const navigate = useNavigate();
@@ -201,6 +204,16 @@ function Build({ stored }: { stored: StoredActivity }) {
       {dialog === "link" && (
         <LinkDialog id={stored.id} hasClock={hasClock(activity)} onClose={close} />
       )}
+      {dialog === "assign" && (
+        <Suspense fallback={null}>
+          <GiveDialog
+            activity={{ id: stored.id, title: activity.titlePage.title }}
+            saving={saving.state.is !== "saved"}
+            done={(given, name) => setMessage(words.classes.giving.given(given.title, name))}
+            onClose={close}
+          />
+        </Suspense>
+      )}
       {dialog === "details" && (
         <DetailsDialog useEditor={useEditor} readiness={readiness} onClose={close} />
       )}
@@ -224,6 +237,7 @@ function Build({ stored }: { stored: StoredActivity }) {
         />
       )}
       {draft && <DraftToast draft={draft} undo={useEditor.getState().undo} />}
+      {message && <Toast text={message} close={() => setMessage(undefined)} />}
     </div>
   );
 }

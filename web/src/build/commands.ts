@@ -22,6 +22,7 @@ export interface PageActions {
   open: (
     dialog:
       | "link"
+      | "assign"
       | "details"
       | "versions"
       | "keys"
@@ -77,6 +78,7 @@ function commands(useEditor: EditorStore, sheet: SheetActions, page: PageActions
     { name: names.look, run: () => page.open("look") },
     { name: names.alone, run: page.presentAlone },
     { name: names.link, run: () => page.open("link") },
+    { name: names.assign, run: () => page.open("assign") },
     { name: names.present, run: page.present },
     { name: names.results, run: page.results },
     { name: names.versions, run: () => page.open("versions") },

@@ -1,8 +1,23 @@
 import { type FormEvent, useState } from "react";
 import { useNavigate } from "react-router";
+import { ApiProblem } from "../api/client";
+import { readGate } from "../api/join";
 import { readInvitation } from "../api/learner";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/learner";
+
+/** Where a code leads: to an activity, or into a class. */
+async function wayOf(code: string): Promise<string> {
+  try {
+    return `/play/${(await readInvitation(code)).code}`;
+  } catch (error) {
+    if (!(error instanceof ApiProblem && error.status === 404)) throw error;
+    const gate = await readGate(code).catch((other) => {
+      throw other instanceof ApiProblem && other.status === 404 ? error : other;
+    });
+    return `/join/${gate.code}`;
+  }
+}
 
 /** Where a learner types the code from the board. */
 export default function CodePage() {
@@ -15,8 +30,7 @@ export default function CodePage() {
     if (!code.trim()) return;
     setBusy(true);
     try {
-      const invitation = await readInvitation(code.trim());
-      navigate(`/play/${invitation.code}`);
+      navigate(await wayOf(code.trim()));
     } catch (error) {
       setProblem(problemWords(error));
       setBusy(false);

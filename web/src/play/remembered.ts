@@ -19,6 +19,15 @@ export function remembered(code: string): Remembered | undefined {
   }
 }
 
+/** Forgets the sitting: the next one is begun anew. */
+export function forget(code: string) {
+  try {
+    localStorage.removeItem(key(code));
+  } catch {
+    // Then there is nothing to forget.
+  }
+}
+
 export function remember(code: string, what: Remembered) {
   try {
     localStorage.setItem(key(code), JSON.stringify(what));

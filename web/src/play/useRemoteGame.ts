@@ -7,6 +7,7 @@ import type {
   ActionUnion,
   Contribution,
   HappeningUnion,
+  LearnerSitting,
   Move,
   MoveAnswer,
   ResponseUnion,
@@ -34,6 +35,16 @@ export interface RemoteGame extends Player<Showing | undefined> {
   medium: (name: string) => string;
 }
 
+/** Where a learner's sittings come from. */
+export interface Source {
+  /** Hers, where she is known before she plays. */
+  token?: string;
+  open: (token?: string) => Promise<LearnerSitting>;
+}
+
+/** Whoever has the link's code plays. */
+const byLink = (code: string): Source => ({ open: (token) => openSitting(code, token) });
+
 /** The move, with how long the device could not reach the server with it: that is made up for. */
 function held({ move, since }: Waiting): Move {
   const { action } = move;
@@ -56,7 +67,9 @@ const isOpen = (showing: Showing, question?: string) =>
  * kept on the device, over reload and sleep, and sent as soon as the server can be reached; its key
  * has it applied once.
  */
-export function useRemoteGame(code: string): RemoteGame {
+export function useRemoteGame(code: string, source: Source = byLink(code)): RemoteGame {
+  const opens = useRef(source);
+  opens.current = source;
   const mine = useRef<Remembered>(undefined);
   const [showing, setShowing] = useState<Showing>();
   /** What came of the last move. */
@@ -116,8 +129,8 @@ export function useRemoteGame(code: string): RemoteGame {
     setBusy(true);
     setProblem(undefined);
     try {
-      const token = mine.current?.token ?? remembered(code)?.token;
-      const opened = await openSitting(code, token);
+      const token = opens.current.token ?? mine.current?.token ?? remembered(code)?.token;
+      const opened = await opens.current.open(token);
       const fresh = { token: opened.token ?? token ?? "", sitting: opened.sitting };
       know(fresh);
       follow(fresh);

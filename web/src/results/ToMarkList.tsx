@@ -29,7 +29,7 @@ export function ToMarkList(props: { activity: string; say: (text: string) => voi
       all?.filter((one) => one !== marked && keyOf(one) !== keyOf(marked)),
     );
     listAnew(queries, resultKeys.of(activity));
-    const who = words.results.learner(marked.learner);
+    const who = words.results.learner(marked);
     say(words.results.marking.given(who, points, marked.answer.question.worth));
   };
 
@@ -63,7 +63,7 @@ function Question(props: { answers: ToMark[]; given: (marked: ToMark, points: nu
       )}
       <ul className="mt-2 grid gap-3">
         {answers.map((one) => {
-          const who = words.results.learner(one.learner);
+          const who = words.results.learner(one);
           const { response } = one.answer.told;
           return (
             <li key={keyOf(one)} className="rounded-[4px] border-l-8 border-primary bg-card p-4">

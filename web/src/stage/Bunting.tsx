@@ -3,29 +3,8 @@ import type { Marker, Shape, State } from "../generated/types";
 import { useSize } from "../ui/useSize";
 import { words } from "../words/learner";
 import { type Hanging, hang } from "./buntingLayout";
+import { FLAGS, SIGN_COLOURS } from "./flags";
 import { MARKER_SIGNS } from "./markerSigns";
-
-const FLAGS: Record<State, string> = {
-  "to-do": "fill-base-100 stroke-edge",
-  now: "fill-accent stroke-[#7a5300]",
-  right: "fill-success stroke-success",
-  wrong: "fill-error stroke-error",
-  missed: "fill-base-300 stroke-edge",
-  partly: "fill-base-100 stroke-success",
-  retry: "fill-base-100 stroke-error",
-  given: "fill-base-100 stroke-primary",
-};
-
-const SIGN_COLOURS: Record<State, string> = {
-  "to-do": "fill-soft",
-  now: "fill-accent-content",
-  right: "fill-success-content",
-  wrong: "fill-error-content",
-  missed: "fill-base-content",
-  partly: "fill-success",
-  retry: "fill-error",
-  given: "fill-primary",
-};
 
 /** From the upper right corner round to the upper left one. */
 const OUTLINES: Record<Shape, (w: number, h: number) => string> = {

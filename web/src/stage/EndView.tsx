@@ -18,7 +18,7 @@ export interface OwnEnd {
 
 /** The win with its rosette, or the loss with what was right; and play again. */
 export function EndView(props: StageProps & { ending: Closing; own?: OwnEnd }) {
-  const { ending, own, showing, again, busy, takesFocus, note } = props;
+  const { ending, own, showing, again, busy, takesFocus, note, leave } = props;
   const { outcome } = ending;
   const { wording } = showing;
   const [looking, setLooking] = useState(false);
@@ -54,6 +54,7 @@ export function EndView(props: StageProps & { ending: Closing; own?: OwnEnd }) {
             {looking ? words.game.hideAnswers : words.game.answers}
           </button>
         )}
+        {leave}
       </div>
       {note && <p role="status">{note}</p>}
     </div>
@@ -61,7 +62,8 @@ export function EndView(props: StageProps & { ending: Closing; own?: OwnEnd }) {
 }
 
 function endTitle({ score, teams, wording }: Showing, outcome: Outcome, own?: OwnEnd): string {
-  if (outcome.ended === "closed" && !outcome.won) return words.game.closedTitle;
+  const closed = outcome.ended === "closed" || outcome.ended === "at-closing";
+  if (closed && !outcome.won) return words.game.closedTitle;
   const winners = outcome.winners.map((place) => teams[place]?.name ?? "");
   if (winners.length > 0 && outcome.awaiting > 0) return words.game.awaitingTitle;
   if (winners.length > 1) return words.teams.tied(winners);
@@ -84,6 +86,7 @@ function endWords({ score, teams }: Showing, outcome: Outcome, own?: OwnEnd): st
   if (own) return outcome.won ? own.won(outcome.points) : own.needed;
   if (outcome.awaiting > 0) return words.game.awaiting(outcome.awaiting);
   if (outcome.ended === "closed") return words.game.closed(score);
+  if (outcome.ended === "at-closing") return words.game.atClosing(score);
   return outcome.won
     ? words.game.rightOf(score)
     : words.game.needed(outcome.points, outcome.needed);

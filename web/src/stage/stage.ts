@@ -23,6 +23,8 @@ export interface StageProps {
   optionsShown?: number;
   /** What others wrote to the discussion that is open. */
   others?: ReactNode;
+  /** Where whoever plays can go at the end, besides playing again. */
+  leave?: ReactNode;
   /** A line for the foot: why it waits, for instance. */
   note?: string;
 }

@@ -1,4 +1,5 @@
 import type { Edit, Finding, PassMark, Rules, TimeLine } from "../generated/types";
+import { classes } from "./classes";
 import { dress } from "./dress";
 import { editing } from "./editing";
 import { findingWords, mendWords } from "./findings";
@@ -34,7 +35,13 @@ function share(billionths: number, off: number): string {
 
 export const words = {
   ...learners,
-  places: { activities: "Activities", results: "Results", media: "Media" },
+  ...classes,
+  places: {
+    activities: "Activities",
+    classes: "Classes",
+    results: "Results",
+    media: "Media",
+  },
 
   session: {
     title: "Turn your questions into a game",
@@ -148,6 +155,7 @@ export const words = {
     redo: "Redo",
     present: "Present",
     link: "Link for learners",
+    assign: "Assign",
     details: "Title page and endings",
     rules: "Rules",
     sheet: (n: number) => `Sheet · ${plural(n, "question")}`,
@@ -188,6 +196,7 @@ export const words = {
     look: "Look, sound and wording",
     alone: "Show this question alone at the front",
     link: "Link for learners",
+    assign: "Assign",
     present: "Present",
     results: "Results of this activity",
     versions: "Earlier versions",

@@ -33,3 +33,17 @@ export const whenWords = (when: Date) =>
 /** A length of time as a clock shows it: “1:05”. */
 export const clockTime = (seconds: number) =>
   `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, "0")}`;
+
+/** A day and an hour at the school, as they are kept: “2026-12-01T08:00”. */
+export function schoolTime(moment: string): string {
+  const [date = "", hour = ""] = moment.split("T");
+  const [year, month, day] = date.split("-").map(Number);
+  const when = new Date(Date.UTC(year ?? 0, (month ?? 1) - 1, day ?? 1));
+  const words = when.toLocaleDateString("en-GB", {
+    weekday: "short",
+    day: "numeric",
+    month: "long",
+    timeZone: "UTC",
+  });
+  return `${words}, ${hour.slice(0, 5)}`;
+}

@@ -1,9 +1,11 @@
 import { boards } from "./boards";
 import { yearName } from "./format";
+import { joining } from "./join";
 import { playing } from "./playing";
 
 /** What a learner reads, and whoever plays: it is loaded first, and the teacher's words are not. */
 export const words = {
+  ...joining,
   name: "Bravium",
   loading: "One moment …",
   close: "Close",

@@ -34,6 +34,8 @@ export const playing = {
     closedTitle: "This game has ended",
     closed: (score: Scorecard) =>
       `Bravium was renewed while it was open. What was answered is kept: ${ofMarked(score)} right. Play again to begin a new one.`,
+    atClosing: (score: Scorecard) =>
+      `The time for it is over. What was answered is kept: ${ofMarked(score)} right.`,
     won: "You made it",
     lost: (score: Scorecard) => `Not this time — you got ${ofMarked(score)}`,
     rightOf: (score: Scorecard) =>

@@ -20,7 +20,8 @@ export const results = {
     noGames: "Nobody has played this activity yet. Give learners its link, or present it.",
     toMarkTitle: (n: number) => `Answers to mark (${n})`,
     gamesTitle: (n: number) => `Games (${n})`,
-    learner: (n: number) => (n === 0 ? "At the front of the class" : `Learner ${n}`),
+    learner: ({ learner, name }: { learner: number; name?: string }) =>
+      name ?? (learner === 0 ? "At the front of the class" : `Learner ${learner}`),
     time: (perCent: number) => `${perCent} % of the time`,
     took: (millis: number) => seconds(millis / 1_000),
     notEnded: "not played to its end",
@@ -35,7 +36,9 @@ export const results = {
               ? "too many mistakes"
               : ended === "closed"
                 ? "ended by a new version"
-                : "not this time",
+                : ended === "at-closing"
+                  ? "ended at closing time"
+                  : "not this time",
     recounted:
       "This game ended before reviews were kept. Its outcome is what it was; what single questions brought is worked out by today’s rules.",
     goOn: "Go on with it at the front",

@@ -132,7 +132,7 @@ class AccessibilityTest {
     page.navigate("/play");
     check(page, "code");
     page.navigate("/play/zzzzzz");
-    assertThat(page.getByText("No activity has this code")).isVisible();
+    assertThat(page.getByText("No activity and no class has this code")).isVisible();
     check(page, "unknown code");
     page.navigate("/nothing-here");
     check(page, "not found");

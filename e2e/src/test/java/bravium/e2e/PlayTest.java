@@ -104,7 +104,7 @@ class PlayTest {
     page.navigate("/play");
     page.getByLabel("Code", new Page.GetByLabelOptions().setExact(true)).fill("zzz zzz");
     learner.button("Go").click();
-    assertThat(page.getByText("No activity has this code.")).isVisible();
+    assertThat(page.getByText("No activity and no class has this code.")).isVisible();
 
     page.getByLabel("Code", new Page.GetByLabelOptions().setExact(true))
         .fill(link.substring("/play/".length()).toUpperCase(Locale.ROOT));

@@ -38,9 +38,9 @@ public record NameList(
   /** Which cells of a row make its name, in which order; and whether the first row says so. */
   private record Columns(List<Integer> places, boolean headed) {}
 
-  /** Reads a file, whatever its encoding. */
-  public static NameList read(byte[] file, boolean surnameFirst) {
-    return read(Encodings.text(file), surnameFirst);
+  /** What stands in a file, whatever its encoding. */
+  public static String text(byte[] file) {
+    return Encodings.text(file);
   }
 
   /**

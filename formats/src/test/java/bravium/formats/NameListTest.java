@@ -75,7 +75,7 @@ class NameListTest {
     String mark = encoding.startsWith("UTF") ? "\uFEFF" : "";
     byte[] file = (mark + "Name\r\nZoë\r\nJosé\r\n").getBytes(charset);
 
-    assertThat(NameList.read(file, false).names())
+    assertThat(NameList.read(NameList.text(file), false).names())
         .extracting(LearnerName::text)
         .containsExactly("Zoë", "José");
   }
@@ -127,7 +127,7 @@ class NameListTest {
     String text =
         IntStream.range(0, 5_000).mapToObj(i -> "Learner " + i).collect(Collectors.joining("\n"));
 
-    NameList list = NameList.read(text.getBytes(StandardCharsets.UTF_8), false);
+    NameList list = NameList.read(NameList.text(text.getBytes(StandardCharsets.UTF_8)), false);
 
     assertThat(list.names()).hasSize(NameList.MOST);
     assertThat(list.more()).isTrue();

@@ -19,10 +19,10 @@ import org.jspecify.annotations.Nullable;
  * points in a game: questions, things to find; and guesses at the whole, where a game takes them.
  *
  * @param columns in the order in which they are written
- * @param lines one for each game, in the order given
+ * @param rows one for each game, in the order given
  */
 @Root
-public record Glance(List<Column> columns, List<Line> lines) {
+public record Glance(List<GlanceColumn> columns, List<GlanceRow> rows) {
 
   /**
    * The id of the column of guesses at the whole: no item has it, theirs are letters and digits.
@@ -36,7 +36,7 @@ public record Glance(List<Column> columns, List<Line> lines) {
    * @param settled in how many of the games it was settled and not only given
    * @param right in how many of these it was right
    */
-  public record Column(String id, String label, int settled, int right) {}
+  public record GlanceColumn(String id, String label, int settled, int right) {}
 
   /**
    * A game.
@@ -47,8 +47,8 @@ public record Glance(List<Column> columns, List<Line> lines) {
    * @param waiting how many answers wait for the teacher's mark
    * @param won null until it is decided
    */
-  public record Line(
-      List<Cell> cells,
+  public record GlanceRow(
+      List<GlanceCell> cells,
       int points,
       @Nullable Integer possible,
       int waiting,
@@ -60,13 +60,13 @@ public record Glance(List<Column> columns, List<Line> lines) {
    * @param points what it brought, less prices, with its bonus
    * @param worth what it could bring; 0 where it is none of the game's
    */
-  public record Cell(Mark mark, int points, int worth) {
+  public record GlanceCell(CellMark mark, int points, int worth) {
 
-    private static final Cell NONE = new Cell(Mark.NONE, 0, 0);
+    private static final GlanceCell NONE = new GlanceCell(CellMark.NONE, 0, 0);
   }
 
   /** How an item came out. */
-  public enum Mark {
+  public enum CellMark {
     /** Right. */
     @JsonProperty("right")
     RIGHT,
@@ -111,20 +111,20 @@ public record Glance(List<Column> columns, List<Line> lines) {
     if (games.stream().anyMatch(review -> guesses(review) != null)) {
       labels.put(GUESSES, "");
     }
-    List<Line> lines = games.stream().map(review -> line(review, labels.keySet())).toList();
-    List<Column> columns = new ArrayList<>();
+    List<GlanceRow> rows = games.stream().map(review -> row(review, labels.keySet())).toList();
+    List<GlanceColumn> columns = new ArrayList<>();
     for (Map.Entry<String, String> label : labels.entrySet()) {
       int place = columns.size();
-      List<Mark> marks = lines.stream().map(line -> line.cells().get(place).mark()).toList();
-      int right = (int) marks.stream().filter(mark -> mark == Mark.RIGHT).count();
+      List<CellMark> marks = rows.stream().map(row -> row.cells().get(place).mark()).toList();
+      int right = (int) marks.stream().filter(mark -> mark == CellMark.RIGHT).count();
       int settled =
           (int)
               marks.stream()
-                  .filter(m -> m == Mark.PARTLY || m == Mark.WRONG || m == Mark.MISSED)
+                  .filter(m -> m == CellMark.PARTLY || m == CellMark.WRONG || m == CellMark.MISSED)
                   .count();
-      columns.add(new Column(label.getKey(), label.getValue(), settled + right, right));
+      columns.add(new GlanceColumn(label.getKey(), label.getValue(), settled + right, right));
     }
-    return new Glance(List.copyOf(columns), lines);
+    return new Glance(List.copyOf(columns), rows);
   }
 
   /** Whether an item can come in a game as it is written now. */
@@ -137,13 +137,14 @@ public record Glance(List<Column> columns, List<Line> lines) {
     return games.stream().anyMatch(review -> review.find(item).isPresent());
   }
 
-  private static Line line(Review review, Iterable<String> items) {
-    List<Cell> cells = new ArrayList<>();
+  private static GlanceRow row(Review review, Iterable<String> items) {
+    List<GlanceCell> cells = new ArrayList<>();
     for (String item : items) {
-      Cell guessed = item.equals(GUESSES) ? guesses(review) : null;
-      cells.add(guessed != null ? guessed : review.find(item).map(Glance::cell).orElse(Cell.NONE));
+      GlanceCell guessed = item.equals(GUESSES) ? guesses(review) : null;
+      cells.add(
+          guessed != null ? guessed : review.find(item).map(Glance::cell).orElse(GlanceCell.NONE));
     }
-    return new Line(
+    return new GlanceRow(
         List.copyOf(cells),
         review.score().points(),
         review.outcome() != null
@@ -155,26 +156,27 @@ public record Glance(List<Column> columns, List<Line> lines) {
             : Boolean.valueOf(review.outcome().won()));
   }
 
-  private static Cell cell(Review.Reviewed answer) {
+  private static GlanceCell cell(Review.Reviewed answer) {
     int worth = answer.marking() == Marking.NONE ? 0 : answer.question().worth();
-    return new Cell(mark(answer.told().verdict(), answer.waits()), answer.told().points(), worth);
+    return new GlanceCell(
+        mark(answer.told().verdict(), answer.waits()), answer.told().points(), worth);
   }
 
   /** What came of the guesses at the whole; null where it is not settled. */
-  private static @Nullable Cell guesses(Review review) {
+  private static @Nullable GlanceCell guesses(Review review) {
     return review.others().stream()
-        .map(other -> new Cell(mark(other.verdict(), false), other.points(), 0))
+        .map(other -> new GlanceCell(mark(other.verdict(), false), other.points(), 0))
         .findFirst()
         .orElse(null);
   }
 
-  private static Mark mark(Verdict verdict, boolean waits) {
+  private static CellMark mark(Verdict verdict, boolean waits) {
     return switch (verdict) {
-      case RIGHT -> Mark.RIGHT;
-      case PARTLY -> Mark.PARTLY;
-      case WRONG -> Mark.WRONG;
-      case MISSED -> Mark.MISSED;
-      case GIVEN -> waits ? Mark.WAITS : Mark.GIVEN;
+      case RIGHT -> CellMark.RIGHT;
+      case PARTLY -> CellMark.PARTLY;
+      case WRONG -> CellMark.WRONG;
+      case MISSED -> CellMark.MISSED;
+      case GIVEN -> waits ? CellMark.WAITS : CellMark.GIVEN;
     };
   }
 }

@@ -17,14 +17,14 @@ import org.jspecify.annotations.Nullable;
  */
 @Root
 public record Standing(
-    Door door,
+    Phase phase,
     @Nullable Long opens,
     @Nullable Long closes,
     @Nullable Integer left,
     boolean running) {
 
   /** Whether it can be played. */
-  public enum Door {
+  public enum Phase {
     /** Not yet. */
     @JsonProperty("not-yet")
     NOT_YET,
@@ -45,33 +45,33 @@ public record Standing(
   public static Standing of(Terms terms, Allowance own, List<Go> games, long at) {
     Long opens = own.opens() == null ? terms.opens() : own.opens();
     Long closes = own.closes() == null ? terms.closes() : own.closes();
-    Door door =
+    Phase phase =
         closes != null && at >= closes
-            ? Door.CLOSED
-            : opens != null && at < opens ? Door.NOT_YET : Door.OPEN;
+            ? Phase.CLOSED
+            : opens != null && at < opens ? Phase.NOT_YET : Phase.OPEN;
     Integer left =
         terms.goes() == null ? null : Math.max(0, terms.goes() + own.moreGoes() - games.size());
-    boolean goesOn = door == Door.OPEN || terms.atClosing() == Terms.AtClosing.FINISH;
+    boolean goesOn = phase == Phase.OPEN || terms.atClosing() == Terms.AtClosing.FINISH;
     boolean running = goesOn && !games.isEmpty() && !games.getLast().ended();
-    return new Standing(door, opens, closes, left, running);
+    return new Standing(phase, opens, closes, left, running);
   }
 
   /** Whether she can begin a game: one after another, while it is open. */
   public boolean begins() {
-    return door == Door.OPEN && !running && (left == null || left > 0);
+    return phase == Phase.OPEN && !running && (left == null || left > 0);
   }
 
   /** Whether a game that still runs has to end now. */
   public static boolean ends(Terms terms, Allowance own, long at) {
     return terms.atClosing() == Terms.AtClosing.END
-        && of(terms, own, List.of(), at).door() == Door.CLOSED;
+        && of(terms, own, List.of(), at).phase() == Phase.CLOSED;
   }
 
   /** Whether she is told what would have been right. */
   public boolean tells(Terms terms) {
     return switch (terms.told()) {
       case AT_ONCE -> true;
-      case AFTER_CLOSING -> door == Door.CLOSED && !running;
+      case AFTER_CLOSING -> phase == Phase.CLOSED && !running;
       case NEVER -> false;
     };
   }

@@ -18,7 +18,7 @@ public record Terms(
     @Nullable Long closes,
     @Range(min = 1, max = MOST_GOES) @Nullable Integer goes,
     Counts counts,
-    Told told,
+    WhenTold told,
     AtClosing atClosing) {
 
   /** The most goes that can be counted out; more than that is any number. */
@@ -38,7 +38,7 @@ public record Terms(
   }
 
   /** When a learner is told what would have been right. */
-  public enum Told {
+  public enum WhenTold {
     /** When the rules of the activity say so. */
     @JsonProperty("at-once")
     AT_ONCE,
@@ -68,13 +68,13 @@ public record Terms(
     if (opens != null && closes != null && closes <= opens) {
       throw new IllegalArgumentException("it closes after it opens");
     }
-    if (told == Told.AFTER_CLOSING && closes == null) {
+    if (told == WhenTold.AFTER_CLOSING && closes == null) {
       throw new IllegalArgumentException("what is told after closing needs a closing date");
     }
   }
 
   /** What is usual: from now on, as often as they like, the best counts. */
   public static Terms usual() {
-    return new Terms(null, null, null, Counts.BEST, Told.AT_ONCE, AtClosing.FINISH);
+    return new Terms(null, null, null, Counts.BEST, WhenTold.AT_ONCE, AtClosing.FINISH);
   }
 }

@@ -3,8 +3,8 @@ package bravium.core.assignment;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
-import bravium.core.assignment.Glance.Cell;
-import bravium.core.assignment.Glance.Mark;
+import bravium.core.assignment.Glance.CellMark;
+import bravium.core.assignment.Glance.GlanceCell;
 import bravium.core.games.Games;
 import bravium.core.play.Engine;
 import bravium.core.play.Opening;
@@ -44,17 +44,19 @@ class GlanceTest {
     Glance glance =
         Glance.of(game, List.of(played(activity, "a", "b", "a"), played(activity, "a")));
 
-    assertThat(glance.columns()).extracting(Glance.Column::id).containsExactly("q1", "q2", "q3");
-    assertThat(glance.columns()).extracting(Glance.Column::settled).containsExactly(2, 1, 1);
-    assertThat(glance.columns()).extracting(Glance.Column::right).containsExactly(2, 0, 1);
-    assertThat(glance.lines().getFirst().cells())
-        .extracting(Cell::mark)
-        .containsExactly(Mark.RIGHT, Mark.WRONG, Mark.RIGHT);
-    assertThat(glance.lines().get(1).cells())
-        .extracting(Cell::mark)
-        .containsExactly(Mark.RIGHT, Mark.NONE, Mark.NONE);
-    assertThat(glance.lines()).extracting(Glance.Line::points).containsExactly(20, 10);
-    assertThat(glance.lines()).extracting(Glance.Line::won).containsExactly(true, null);
+    assertThat(glance.columns())
+        .extracting(Glance.GlanceColumn::id)
+        .containsExactly("q1", "q2", "q3");
+    assertThat(glance.columns()).extracting(Glance.GlanceColumn::settled).containsExactly(2, 1, 1);
+    assertThat(glance.columns()).extracting(Glance.GlanceColumn::right).containsExactly(2, 0, 1);
+    assertThat(glance.rows().getFirst().cells())
+        .extracting(GlanceCell::mark)
+        .containsExactly(CellMark.RIGHT, CellMark.WRONG, CellMark.RIGHT);
+    assertThat(glance.rows().get(1).cells())
+        .extracting(GlanceCell::mark)
+        .containsExactly(CellMark.RIGHT, CellMark.NONE, CellMark.NONE);
+    assertThat(glance.rows()).extracting(Glance.GlanceRow::points).containsExactly(20, 10);
+    assertThat(glance.rows()).extracting(Glance.GlanceRow::won).containsExactly(true, null);
   }
 
   @Example
@@ -65,7 +67,7 @@ class GlanceTest {
 
     assertThat(glance.columns()).hasSize(3);
     assertThat(glance.columns()).allMatch(column -> column.settled() == 0);
-    assertThat(glance.lines()).isEmpty();
+    assertThat(glance.rows()).isEmpty();
   }
 
   /** What an earlier version asked keeps its column. */
@@ -77,7 +79,9 @@ class GlanceTest {
 
     Glance glance = Glance.of(Games.prepared(one), List.of(played(three, "a", "a", "a")));
 
-    assertThat(glance.columns()).extracting(Glance.Column::id).containsExactly("q2", "q1", "q3");
+    assertThat(glance.columns())
+        .extracting(Glance.GlanceColumn::id)
+        .containsExactly("q2", "q1", "q3");
   }
 
   /** In every game, whatever is done, the cells add up to what the game brought. */
@@ -104,16 +108,16 @@ class GlanceTest {
     Glance glance = Glance.of(game, reviews);
 
     for (int i = 0; i < reviews.size(); i++) {
-      Glance.Line line = glance.lines().get(i);
-      assertThat(line.points()).isEqualTo(reviews.get(i).score().points());
-      assertThat(line.cells()).hasSize(glance.columns().size());
-      int sum = line.cells().stream().mapToInt(Cell::points).sum();
-      assertThat(Math.max(0, sum)).isEqualTo(line.points());
-      long right = line.cells().stream().filter(cell -> cell.mark() == Mark.RIGHT).count();
+      Glance.GlanceRow row = glance.rows().get(i);
+      assertThat(row.points()).isEqualTo(reviews.get(i).score().points());
+      assertThat(row.cells()).hasSize(glance.columns().size());
+      int sum = row.cells().stream().mapToInt(GlanceCell::points).sum();
+      assertThat(Math.max(0, sum)).isEqualTo(row.points());
+      long right = row.cells().stream().filter(cell -> cell.mark() == CellMark.RIGHT).count();
       long guessed =
-          IntStream.range(0, line.cells().size())
+          IntStream.range(0, row.cells().size())
               .filter(place -> glance.columns().get(place).id().equals(Glance.GUESSES))
-              .filter(place -> line.cells().get(place).mark() == Mark.RIGHT)
+              .filter(place -> row.cells().get(place).mark() == CellMark.RIGHT)
               .count();
       assertThat(right - guessed).isEqualTo(reviews.get(i).score().right());
     }

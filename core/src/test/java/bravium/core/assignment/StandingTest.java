@@ -3,10 +3,10 @@ package bravium.core.assignment;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
-import bravium.core.assignment.Standing.Door;
+import bravium.core.assignment.Standing.Phase;
 import bravium.core.assignment.Terms.AtClosing;
 import bravium.core.assignment.Terms.Counts;
-import bravium.core.assignment.Terms.Told;
+import bravium.core.assignment.Terms.WhenTold;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -21,7 +21,7 @@ class StandingTest {
   private static final Go RUNNING = new Go(false, 0, 100);
 
   private static Terms terms(Integer goes, AtClosing atClosing) {
-    return new Terms(1_000L, 2_000L, goes, Counts.BEST, Told.AFTER_CLOSING, atClosing);
+    return new Terms(1_000L, 2_000L, goes, Counts.BEST, WhenTold.AFTER_CLOSING, atClosing);
   }
 
   private static Go ended(int points) {
@@ -36,10 +36,10 @@ class StandingTest {
   void itOpensAtItsMomentAndIsClosedFromItsClosingMomentOn() {
     Terms terms = terms(null, AtClosing.FINISH);
 
-    assertThat(at(999, terms, Allowance.NONE).door()).isEqualTo(Door.NOT_YET);
-    assertThat(at(1_000, terms, Allowance.NONE).door()).isEqualTo(Door.OPEN);
-    assertThat(at(1_999, terms, Allowance.NONE).door()).isEqualTo(Door.OPEN);
-    assertThat(at(2_000, terms, Allowance.NONE).door()).isEqualTo(Door.CLOSED);
+    assertThat(at(999, terms, Allowance.NONE).phase()).isEqualTo(Phase.NOT_YET);
+    assertThat(at(1_000, terms, Allowance.NONE).phase()).isEqualTo(Phase.OPEN);
+    assertThat(at(1_999, terms, Allowance.NONE).phase()).isEqualTo(Phase.OPEN);
+    assertThat(at(2_000, terms, Allowance.NONE).phase()).isEqualTo(Phase.CLOSED);
     assertThat(at(2_000, Terms.usual(), Allowance.NONE).begins()).isTrue();
   }
 
@@ -50,7 +50,7 @@ class StandingTest {
 
     assertThat(at(2_500, terms(null, AtClosing.END), later).begins()).isTrue();
     assertThat(at(2_500, terms(null, AtClosing.END), later).closes()).isEqualTo(3_000L);
-    assertThat(at(2_500, terms(null, AtClosing.END), another).door()).isEqualTo(Door.NOT_YET);
+    assertThat(at(2_500, terms(null, AtClosing.END), another).phase()).isEqualTo(Phase.NOT_YET);
     assertThat(at(5_000, terms(null, AtClosing.END), another).begins()).isTrue();
   }
 
@@ -91,7 +91,7 @@ class StandingTest {
   @Example
   void whatIsRightIsToldAtOnceAfterClosingOrNotAtAll() {
     Terms after = terms(null, AtClosing.FINISH);
-    Terms never = new Terms(null, null, 1, Counts.FIRST, Told.NEVER, AtClosing.FINISH);
+    Terms never = new Terms(null, null, 1, Counts.FIRST, WhenTold.NEVER, AtClosing.FINISH);
 
     assertThat(at(1_500, after, Allowance.NONE, ended(1)).tells(after)).isFalse();
     assertThat(at(2_000, after, Allowance.NONE, ended(1)).tells(after)).isTrue();
@@ -123,12 +123,13 @@ class StandingTest {
   @Example
   void termsThatContradictThemselvesAreNone() {
     assertThatIllegalArgumentException()
-        .isThrownBy(() -> new Terms(5L, 5L, null, Counts.BEST, Told.AT_ONCE, AtClosing.FINISH));
-    assertThatIllegalArgumentException()
-        .isThrownBy(() -> new Terms(null, null, 0, Counts.BEST, Told.AT_ONCE, AtClosing.FINISH));
+        .isThrownBy(() -> new Terms(5L, 5L, null, Counts.BEST, WhenTold.AT_ONCE, AtClosing.FINISH));
     assertThatIllegalArgumentException()
         .isThrownBy(
-            () -> new Terms(5L, null, 1, Counts.BEST, Told.AFTER_CLOSING, AtClosing.FINISH));
+            () -> new Terms(null, null, 0, Counts.BEST, WhenTold.AT_ONCE, AtClosing.FINISH));
+    assertThatIllegalArgumentException()
+        .isThrownBy(
+            () -> new Terms(5L, null, 1, Counts.BEST, WhenTold.AFTER_CLOSING, AtClosing.FINISH));
     assertThatIllegalArgumentException().isThrownBy(() -> new Allowance(7L, 6L, 0, false));
     assertThatIllegalArgumentException().isThrownBy(() -> new Allowance(null, null, -1, false));
   }

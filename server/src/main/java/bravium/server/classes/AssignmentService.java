@@ -96,7 +96,7 @@ class AssignmentService implements AssignedSittings {
         row.forAll() ? null : chosen,
         ones,
         row.givenAt(),
-        !row.takenBack() && door(row) == Standing.Door.OPEN,
+        !row.takenBack() && phase(row) == Standing.Phase.OPEN,
         row.takenBack(),
         row.newer(),
         row.gone(),
@@ -106,8 +106,8 @@ class AssignmentService implements AssignedSittings {
         games.stream().mapToInt(AssignmentRepository.Game::waiting).sum());
   }
 
-  private Standing.Door door(AssignmentRepository.Row row) {
-    return Standing.of(row.terms(), Allowance.NONE, List.of(), clock.millis()).door();
+  private Standing.Phase phase(AssignmentRepository.Row row) {
+    return Standing.of(row.terms(), Allowance.NONE, List.of(), clock.millis()).phase();
   }
 
   private static int howMany(
@@ -270,7 +270,7 @@ class AssignmentService implements AssignedSittings {
                       allowance.excused(),
                       standing(row, allowance, hers),
                       hers.size(),
-                      place < 0 ? null : glance.lines().get(place),
+                      place < 0 ? null : glance.rows().get(place),
                       place < 0 ? null : counting.get(entry.getKey()).sitting(),
                       place >= 0 && reviews.get(place).outcome() != null);
                 })

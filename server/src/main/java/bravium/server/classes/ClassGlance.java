@@ -16,7 +16,7 @@ public record ClassGlance(
     String classId,
     String className,
     Given given,
-    List<Glance.Column> columns,
+    List<Glance.GlanceColumn> columns,
     List<GlanceLine> lines) {
 
   /**
@@ -35,7 +35,7 @@ public record ClassGlance(
       boolean excused,
       Standing standing,
       int goes,
-      Glance.@Nullable Line counts,
+      Glance.@Nullable GlanceRow counts,
       @Nullable String sitting,
       boolean ended) {}
 }

@@ -53,8 +53,8 @@ class ClassService {
     long now = clock.millis();
     return (int)
         standing.stream()
-            .map(terms -> Standing.of(terms, Allowance.NONE, List.of(), now).door())
-            .filter(door -> door == Standing.Door.OPEN)
+            .map(terms -> Standing.of(terms, Allowance.NONE, List.of(), now).phase())
+            .filter(phase -> phase == Standing.Phase.OPEN)
             .count();
   }
 

@@ -161,7 +161,7 @@ class JoinService {
   }
 
   private static int order(Task task) {
-    return switch (task.standing().door()) {
+    return switch (task.standing().phase()) {
       case OPEN -> task.begins() || task.standing().running() ? 0 : 1;
       case NOT_YET -> 2;
       case CLOSED -> task.standing().running() ? 0 : 3;
@@ -244,7 +244,7 @@ class JoinService {
     if (standing.begins()) {
       return;
     }
-    throw switch (standing.door()) {
+    throw switch (standing.phase()) {
       case NOT_YET ->
           Problem.conflict(
               "not-yet", "This is not open yet. Your page says from when you can play it.");
@@ -258,7 +258,7 @@ class JoinService {
     return opening
         .withTime(me.getTime() == null ? null : me.getTime().intValue())
         .withHelp(RegisterRepository.help(me))
-        .withAnswers(terms.told() == Terms.Told.AT_ONCE ? null : Answers.NEVER);
+        .withAnswers(terms.told() == Terms.WhenTold.AT_ONCE ? null : Answers.NEVER);
   }
 
   private ClassLearnerRecord me(SchoolClassRecord inClass, @Nullable String token) {

@@ -17,7 +17,7 @@ public record LocalTerms(
     @Nullable String closes,
     @Nullable Integer goes,
     Terms.Counts counts,
-    Terms.Told told,
+    Terms.WhenTold told,
     Terms.AtClosing atClosing) {
 
   static LocalTerms of(Terms terms, SchoolTime time) {
@@ -38,7 +38,7 @@ public record LocalTerms(
           "closes-first",
           "It would close before it opens. Nothing was changed; choose a later time to close.");
     }
-    if (told == Terms.Told.AFTER_CLOSING && until == null) {
+    if (told == Terms.WhenTold.AFTER_CLOSING && until == null) {
       throw Problem.badRequest(
           "no-closing",
           "What is right can only be shown after closing if there is a time to close. Nothing was"

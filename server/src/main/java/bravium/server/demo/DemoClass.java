@@ -44,12 +44,16 @@ final class DemoClass {
           "Borage, its flowers are blue and bees see blue well",
           "Wild flowers where nobody walks");
 
-  /** How often a learner is right, in per cent; the last is the quickest and stops early. */
+  /** How often a learner is right, in per cent. */
   private static final int[] ABILITY = {92, 78, 64, 85, 48, 70, 96, 58};
 
-  static final int LEARNERS = ABILITY.length;
+  /** Whoever came by the link: so many, of whom the last is the quickest and stops early. */
+  static final int BY_LINK = ABILITY.length;
 
   private static final int STOPS_AFTER = 14;
+
+  /** More than any game of the demo takes. */
+  private static final int MOST_MOVES = 200;
 
   private final Prepared game;
 
@@ -63,15 +67,23 @@ final class DemoClass {
 
   /** The moves of a learner's game, from 0. */
   List<Played> game(int learner, Opening opening) {
+    return game(learner, opening, learner == BY_LINK - 1);
+  }
+
+  /**
+   * The moves of a learner's game.
+   *
+   * @param learner from 0; the same one plays the same each time
+   * @param stops whether she stops early
+   */
+  List<Played> game(int learner, Opening opening, boolean stops) {
     Random chance = new Random(learner);
     List<Played> moves = new ArrayList<>();
     Sitting sitting = Engine.open(game, opening);
     long at = opening.at();
-    while (sitting.stage() != Stage.END
-        && !(learner == LEARNERS - 1 && moves.size() > STOPS_AFTER)) {
+    while (sitting.stage() != Stage.END && moves.size() <= (stops ? STOPS_AFTER : MOST_MOVES)) {
       at += 4_000 + chance.nextInt(14_000);
-      Action action = next(sitting, learner, chance);
-      Move move = new Move("m" + moves.size(), Mover.PLAYER, action);
+      Move move = new Move("m" + moves.size(), Mover.PLAYER, next(sitting, learner, chance));
       moves.add(new Played(move, at));
       sitting = Engine.play(game, sitting, move, at).sitting();
     }
@@ -79,29 +91,21 @@ final class DemoClass {
   }
 
   private Action next(Sitting sitting, int learner, Random chance) {
-    return switch (sitting.stage()) {
-      case TITLE -> new Action.Start();
-      case BOARD ->
-          new Action.Pick(
-              sitting.draw().ids().stream()
-                  .filter(id -> sitting.resultOf(id).isEmpty())
-                  .findFirst()
-                  .orElseThrow());
-      case FEEDBACK, PLAYING, END -> new Action.Continue(sitting.now());
-      case QUESTION -> {
-        Question question = game.question(sitting.now()).orElseThrow();
-        boolean right = chance.nextInt(100) < ABILITY[learner];
-        int attempt = sitting.effortFor(question.id()).tries() + 1;
-        Response response =
-            switch (question) {
-              case FreeAnswer free -> new Response.Typed(WHY_HONEY.get(learner));
-              case Discussion talk -> new Response.Typed(WHICH_FLOWERS.get(learner));
-              default -> (right ? question.rightResponse() : question.wrongResponse()).orElse(null);
-            };
-        yield response == null
-            ? new Action.Continue(question.id())
-            : new Action.Answer(question.id(), attempt, response);
-      }
-    };
+    boolean right = chance.nextInt(100) < ABILITY[learner % ABILITY.length];
+    Question question =
+        sitting.stage() == Stage.QUESTION ? game.question(sitting.now()).orElseThrow() : null;
+    String own =
+        switch (question) {
+          case FreeAnswer free -> WHY_HONEY.get(learner % WHY_HONEY.size());
+          case Discussion talk -> WHICH_FLOWERS.get(learner % WHICH_FLOWERS.size());
+          case null, default -> null;
+        };
+    if (own != null) {
+      int attempt = sitting.effortFor(question.id()).tries() + 1;
+      return new Action.Answer(question.id(), attempt, new Response.Typed(own));
+    }
+    return game.play()
+        .aid(sitting, right)
+        .orElseGet(() -> new Action.Continue(String.valueOf(sitting.now())));
   }
 }

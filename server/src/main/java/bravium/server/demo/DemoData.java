@@ -57,6 +57,7 @@ class DemoData implements ApplicationRunner {
   private final ActivityService activities;
   private final MediaService media;
   private final EarlierGames games;
+  private final HazelClass hazel;
   private final Clock clock;
 
   DemoData(
@@ -64,7 +65,9 @@ class DemoData implements ApplicationRunner {
       ActivityService activities,
       MediaService media,
       EarlierGames games,
+      HazelClass hazel,
       Clock clock) {
+    this.hazel = hazel;
     this.media = media;
     this.games = games;
     this.clock = clock;
@@ -86,13 +89,16 @@ class DemoData implements ApplicationRunner {
       }
     }
     Resource[] files = files("*.json");
+    Map<String, Long> rows = new LinkedHashMap<>();
     for (Resource file : files) {
       Activity activity = ActivityFile.read(file.getContentAsByteArray());
       StoredActivity stored = activities.add(teacher, ActivityArchive.renamed(activity, names));
+      rows.put(String.valueOf(file.getFilename()), activities.row(teacher, stored.id()));
       if (file.equals(files[files.length - 1])) {
         play(activities.row(teacher, stored.id()));
       }
     }
+    hazel.add(teacher, rows);
   }
 
   private static Resource[] files(String pattern) throws IOException {
@@ -115,7 +121,7 @@ class DemoData implements ApplicationRunner {
     ActivityVersion version = activities.newest(activity);
     DemoClass learners = new DemoClass(version.activity());
     long yesterday = clock.instant().minus(Duration.ofDays(1)).toEpochMilli();
-    for (int i = 0; i < DemoClass.LEARNERS; i++) {
+    for (int i = 0; i < DemoClass.BY_LINK; i++) {
       Opening opening = DemoClass.opening(i, yesterday);
       games.add(activity, version, opening, learners.game(i, opening));
     }

@@ -7,6 +7,7 @@ import bravium.core.play.Sitting;
 import bravium.server.activities.ActivityVersion;
 import bravium.server.data.Codes;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Takes in games that were played before, with the times of their moves. */
@@ -31,8 +32,29 @@ public class EarlierGames {
     String code = links.codeOf(activity, 100, Codes.code(), Codes.code());
     long link = links.find(code).orElseThrow().row();
     long learner = links.addLearner(link, Codes.hash(Codes.secret()));
+    add(version, learner, null, opening, moves);
+  }
+
+  /**
+   * A game of a learner of a class.
+   *
+   * @param assignment the row of what she played it for
+   * @param learner her row
+   * @param moves those that would be refused are passed over
+   */
+  public void addFor(
+      long assignment, ActivityVersion version, long learner, Opening opening, List<Played> moves) {
+    add(version, learner, assignment, opening, moves);
+  }
+
+  private void add(
+      ActivityVersion version,
+      long learner,
+      @Nullable Long assignment,
+      Opening opening,
+      List<Played> moves) {
     String id = Codes.id();
-    sittings.add(id, version, learner, null, null, opening);
+    sittings.add(id, version, learner, null, assignment, opening);
     StoredSitting stored = sittings.find(id).orElseThrow();
     for (Played played : moves) {
       Sitting before = stored.sitting();

@@ -168,7 +168,7 @@ class LearnerService {
               wrongCodes.wentWrong(address);
               return Problem.notFound(
                   "no-such-code",
-                  "No activity has this code. Look at the board again: a code has six letters"
+                  "No activity and no class has this code. Look at the board again: a code has six letters"
                       + " and digits.");
             });
   }

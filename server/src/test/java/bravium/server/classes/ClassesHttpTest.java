@@ -9,6 +9,7 @@ import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -90,6 +91,23 @@ class ClassesHttpTest {
     assertThat(added.get("there").toString()).isEqualTo("[\"mia\"]");
     JsonArray words = added.get("slips").asArray().get(0).asObject().get("words").asArray();
     assertThat(words.values()).hasSize(2).allMatch(word -> word.asString().matches("[a-z]{3,8}"));
+  }
+
+  @Test
+  void aFileIsReadWhateverItsEncoding() {
+    byte[] file = "Name;Year\r\nZo\u00eb;4\r\n".getBytes(StandardCharsets.ISO_8859_1);
+    JsonObject understood =
+        teacher
+            .upload("/api/classes/" + id + "/learners/file?surnameFirst=false", file)
+            .json()
+            .asObject();
+    assertThat(understood.get("fresh").toString()).isEqualTo("[\"Zo\u00eb\"]");
+    assertThat(
+            teacher
+                .upload(
+                    "/api/classes/" + id + "/learners/file?surnameFirst=false", new byte[1_100_000])
+                .status())
+        .isEqualTo(413);
   }
 
   @Test

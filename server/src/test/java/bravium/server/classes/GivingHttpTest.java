@@ -142,7 +142,7 @@ class GivingHttpTest {
     server.clock().pass(Duration.ofHours(2));
     assertThat(mia.move("{\"kind\": \"start\"}").status()).isEqualTo(409);
     assertThat(mia.begins(id).text("detail")).contains("time for this is over");
-    assertThat(mia.task().get("standing").asObject().getString("door", null)).isEqualTo("closed");
+    assertThat(mia.task().get("standing").asObject().getString("phase", null)).isEqualTo("closed");
   }
 
   @Test

@@ -1,0 +1,4 @@
+package bravium.server.classes;
+
+/** A colleague, by her name. */
+public record Colleague(String name) {}

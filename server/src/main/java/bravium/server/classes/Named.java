@@ -1,4 +1,0 @@
-package bravium.server.classes;
-
-/** A name alone. */
-public record Named(String name) {}

@@ -1,0 +1,126 @@
+import { useQuery } from "@tanstack/react-query";
+import type {
+  ClassCard,
+  ClassDetails,
+  ClassGlance,
+  ClassView,
+  Given,
+  Giving,
+  LearnerDetails,
+  LearnersAdded,
+  LocalAllowance,
+  NamesGiven,
+  NamesUnderstood,
+  Slip,
+} from "../generated/types";
+import { call } from "./client";
+
+/** While a class plays, what comes in is looked for this often. */
+const LOOK_AGAIN = 10_000;
+
+export const classKeys = {
+  all: ["classes"],
+  one: (id: string) => ["classes", id],
+  glance: (assignment: string) => ["classes", "glance", assignment],
+};
+
+export const useClasses = () =>
+  useQuery({ queryKey: classKeys.all, queryFn: () => call<ClassCard[]>("/api/classes") });
+
+export const useClass = (id: string, wanted = true) =>
+  useQuery({
+    queryKey: classKeys.one(id),
+    queryFn: () => call<ClassView>(`/api/classes/${id}`),
+    refetchInterval: LOOK_AGAIN,
+    enabled: wanted,
+  });
+
+export const useGlance = (assignment: string) =>
+  useQuery({
+    queryKey: classKeys.glance(assignment),
+    queryFn: () => call<ClassGlance>(`/api/assignments/${assignment}/glance`),
+    refetchInterval: LOOK_AGAIN,
+  });
+
+export const useColleagues = () =>
+  useQuery({
+    queryKey: ["colleagues"],
+    queryFn: () => call<string[]>("/api/classes/colleagues"),
+  });
+
+const of = (id: string) => `/api/classes/${id}`;
+const learnerOf = (id: string, learner: string) => `${of(id)}/learners/${learner}`;
+
+export const addClass = (details: ClassDetails) =>
+  call<ClassView>("/api/classes", { method: "POST", body: details });
+
+export const changeClass = (id: string, details: ClassDetails) =>
+  call<void>(of(id), { method: "PUT", body: details });
+
+export const putClassAway = (id: string) => call<void>(of(id), { method: "DELETE" });
+
+export const bringClassBack = (id: string) => call<void>(`${of(id)}/return`, { method: "POST" });
+
+export const giveClassACode = (id: string) => call<void>(`${of(id)}/code`, { method: "POST" });
+
+export const handClassOver = (id: string, name: string) =>
+  call<void>(`${of(id)}/owner`, { method: "POST", body: { name } });
+
+/** What would come of a list of learners. */
+export const understoodNames = (id: string, given: NamesGiven) =>
+  call<NamesUnderstood>(`${of(id)}/learners/preview`, { method: "POST", body: given });
+
+/** The same of a file, whatever its encoding. */
+export const understoodFile = (id: string, file: Blob, surnameFirst: boolean) =>
+  call<NamesUnderstood>(`${of(id)}/learners/file?surnameFirst=${surnameFirst}`, {
+    method: "POST",
+    body: file,
+    headers: { "Content-Type": "application/octet-stream" },
+  });
+
+export const addLearners = (id: string, given: NamesGiven) =>
+  call<LearnersAdded>(`${of(id)}/learners`, { method: "POST", body: given });
+
+/** New words for these learners; the old ones open nothing from now on. */
+export const makeSlips = (id: string, learners: string[]) =>
+  call<Slip[]>(`${of(id)}/slips`, { method: "POST", body: learners });
+
+export const changeLearner = (id: string, learner: string, details: LearnerDetails) =>
+  call<void>(learnerOf(id, learner), { method: "PUT", body: details });
+
+export const letIn = (id: string, learner: string) =>
+  call<void>(`${learnerOf(id, learner)}/entry`, { method: "POST" });
+
+export const removeLearner = (id: string, learner: string) =>
+  call<void>(learnerOf(id, learner), { method: "DELETE" });
+
+export const bringLearnerBack = (id: string, learner: string) =>
+  call<void>(`${learnerOf(id, learner)}/return`, { method: "POST" });
+
+/** Makes one entry of two; the other one stays. */
+export const mergeLearner = (id: string, learner: string, into: string) =>
+  call<void>(`${learnerOf(id, learner)}/merge/${into}`, { method: "POST" });
+
+export const give = (id: string, giving: Giving) =>
+  call<Given>(`${of(id)}/assignments`, { method: "POST", body: giving });
+
+const given = (assignment: string) => `/api/assignments/${assignment}`;
+
+export const changeGiven = (assignment: string, giving: Giving) =>
+  call<Given>(given(assignment), { method: "PUT", body: giving });
+
+/** Gives the newest version to those who have not begun. */
+export const renewGiven = (assignment: string) =>
+  call<Given>(`${given(assignment)}/version`, { method: "POST" });
+
+export const takeBack = (assignment: string) =>
+  call<Given>(given(assignment), { method: "DELETE" });
+
+export const giveAgain = (assignment: string) =>
+  call<Given>(`${given(assignment)}/return`, { method: "POST" });
+
+export const copyGiven = (assignment: string, other: string) =>
+  call<Given>(`${given(assignment)}/copies/${other}`, { method: "POST" });
+
+export const allow = (assignment: string, learner: string, allowance: LocalAllowance) =>
+  call<Given>(`${given(assignment)}/learners/${learner}`, { method: "PUT", body: allowance });

@@ -1,0 +1,117 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { Plus } from "lucide-react";
+import { useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { addClass, bringClassBack, classKeys, useClasses } from "../api/classes";
+import { listAnew } from "../api/listAnew";
+import { Shell } from "../app/Shell";
+import type { ClassCard } from "../generated/types";
+import { Failed, Loading, problemWords } from "../ui/Notice";
+import { Toast } from "../ui/Toast";
+import { words } from "../words/en";
+import { day } from "../words/format";
+import { DetailsDialog } from "./DetailsDialog";
+
+/** A teacher's classes: those in use, and below them those that were put away. */
+export default function ClassesPage() {
+  const classes = useClasses();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [making, setMaking] = useState(false);
+  const [message, setMessage] = useState<string>();
+  const used = classes.data?.filter(({ putAwayAt }) => !putAwayAt) ?? [];
+  const away = classes.data?.filter(({ putAwayAt }) => putAwayAt) ?? [];
+  const bringBack = (card: ClassCard) =>
+    bringClassBack(card.id)
+      .catch((error) => setMessage(problemWords(error)))
+      .finally(() => listAnew(queries, classKeys.all));
+  return (
+    <Shell>
+      <div className="mx-auto max-w-5xl px-4 py-6 sm:px-7">
+        <div className="mb-5 flex flex-wrap items-center gap-3">
+          <h1 className="mr-auto text-3xl font-semibold">{words.classes.title}</h1>
+          <button type="button" className="btn btn-primary" onClick={() => setMaking(true)}>
+            <Plus size={18} aria-hidden="true" />
+            {words.classes.new}
+          </button>
+        </div>
+        {classes.isPending && <Loading inside />}
+        {classes.isError && <Failed error={classes.error} again={classes.refetch} inside />}
+        {classes.isSuccess && used.length === 0 && (
+          <p className="max-w-xl py-6 text-lg">{words.classes.empty}</p>
+        )}
+        <ul className="grid gap-3">
+          {used.map((card) => (
+            <li key={card.id}>
+              <ClassLine card={card} />
+            </li>
+          ))}
+        </ul>
+        {away.length > 0 && (
+          <details className="mt-8">
+            <summary className="min-h-11 cursor-pointer py-2 font-display font-semibold">
+              {words.classes.putAwayTitle(away.length)}
+            </summary>
+            <ul className="mt-2 grid gap-2">
+              {away.map((card) => (
+                <li
+                  key={card.id}
+                  className="flex flex-wrap items-center gap-x-5 rounded-[14px] border border-line px-5 py-2"
+                >
+                  <Link to={`/classes/${card.id}`} className="mr-auto underline underline-offset-4">
+                    {card.name}
+                  </Link>
+                  <span className="text-soft">
+                    {card.putAwayAt && words.classes.putAwaySince(day(new Date(card.putAwayAt)))}
+                  </span>
+                  <button type="button" className="btn btn-outline" onClick={() => bringBack(card)}>
+                    {words.classes.bringBack}
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </details>
+        )}
+      </div>
+      {making && (
+        <DetailsDialog
+          title={words.classes.newTitle}
+          submit={words.classes.make}
+          send={async (details) => {
+            const made = await addClass(details);
+            await listAnew(queries, classKeys.all);
+            navigate(`/classes/${made.card.id}`);
+          }}
+          onClose={() => setMaking(false)}
+        />
+      )}
+      {message && <Toast text={message} close={() => setMessage(undefined)} />}
+    </Shell>
+  );
+}
+
+function ClassLine({ card }: { card: ClassCard }) {
+  const { id, name, year, learners, open, waiting } = card;
+  return (
+    <Link
+      to={`/classes/${id}`}
+      className="grid items-center gap-x-6 gap-y-1 rounded-[14px] border border-line bg-card px-5 py-4 shadow-lift hover:border-edge md:grid-cols-[1fr_11rem_13rem]"
+    >
+      <span className="font-display text-lg font-semibold [overflow-wrap:anywhere]">
+        {name}
+        <span className="block font-sans text-base font-normal text-soft">
+          {year === undefined ? words.classes.noYear : words.classes.year(year)}
+        </span>
+      </span>
+      <span>
+        {words.classes.learners(learners)}
+        {waiting > 0 && (
+          <span className="mt-0.5 block w-fit rounded-[4px] bg-accent px-2 font-semibold text-accent-content">
+            {words.classes.waiting(waiting)}
+          </span>
+        )}
+      </span>
+      <span className="text-soft">{words.classes.open(open)}</span>
+    </Link>
+  );
+}

@@ -1,0 +1,163 @@
+import { ChevronLeft, Copy, Pencil, RotateCcw, Undo2 } from "lucide-react";
+import { useState } from "react";
+import { Link, useParams } from "react-router";
+import { giveAgain, renewGiven, takeBack, useClass, useGlance } from "../api/classes";
+import { Shell } from "../app/Shell";
+import type { ClassGlance, GlanceLine } from "../generated/types";
+import { Failed, Loading } from "../ui/Notice";
+import { Toast } from "../ui/Toast";
+import { words } from "../words/en";
+import { AllowanceDialog } from "./AllowanceDialog";
+import { AnswersDialog } from "./AnswersDialog";
+import { CopyDialog } from "./CopyDialog";
+import GiveDialog from "./GiveDialog";
+import { whenOf } from "./GivenList";
+import { GlanceTable } from "./GlanceTable";
+import { useDoing } from "./useDoing";
+
+/** What came back from a class on one activity: learners down, items across. */
+export default function GlancePage() {
+  const { assignment = "" } = useParams();
+  const glance = useGlance(assignment);
+  return (
+    <Shell>
+      <div className="mx-auto max-w-[100rem] px-4 py-5 sm:px-7">
+        {glance.isPending && <Loading inside />}
+        {glance.isError && <Failed error={glance.error} again={glance.refetch} inside />}
+        {glance.data && <Glance glance={glance.data} />}
+      </div>
+    </Shell>
+  );
+}
+
+type Open =
+  | { is: "terms" | "copy" }
+  | { is: "answers" | "own"; line: GlanceLine; item?: string }
+  | undefined;
+
+function Glance({ glance }: { glance: ClassGlance }) {
+  const { given, classId, className } = glance;
+  const [open, setOpen] = useState<Open>();
+  const { message, say, attempt, anew } = useDoing();
+  const view = useClass(classId, open?.is === "terms");
+  const close = () => setOpen(undefined);
+  const said = words.classes.glance;
+  return (
+    <>
+      <Link to={`/classes/${classId}`} className="btn btn-ghost -ml-3 px-3">
+        <ChevronLeft size={18} aria-hidden="true" />
+        {className}
+      </Link>
+      <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
+        <h1 className="text-3xl font-semibold [overflow-wrap:anywhere]">
+          {given.title || words.activities.untitled}
+        </h1>
+        <span className="mr-auto text-lg text-soft">
+          {whenOf(given)} · {words.classes.given.progress(given)}
+        </span>
+        <button type="button" className="btn btn-outline" onClick={() => setOpen({ is: "terms" })}>
+          <Pencil size={18} aria-hidden="true" />
+          {said.terms}
+        </button>
+        <button type="button" className="btn btn-outline" onClick={() => setOpen({ is: "copy" })}>
+          <Copy size={18} aria-hidden="true" />
+          {said.copy}
+        </button>
+        {given.takenBack ? (
+          <button
+            type="button"
+            className="btn btn-outline"
+            onClick={() => attempt(giveAgain(given.id))}
+          >
+            <RotateCcw size={18} aria-hidden="true" />
+            {said.giveAgain}
+          </button>
+        ) : (
+          <button
+            type="button"
+            className="btn btn-outline"
+            onClick={() => attempt(takeBack(given.id), said.takenBack, () => giveAgain(given.id))}
+          >
+            <Undo2 size={18} aria-hidden="true" />
+            {said.takeBack}
+          </button>
+        )}
+      </div>
+      {given.takenBack && <p className="mb-3">{said.takenBack}</p>}
+      {given.gone && <p className="mb-3 text-soft">{said.gone}</p>}
+      {given.newer && !given.gone && (
+        <div className="mb-4 flex flex-wrap items-center gap-x-5 gap-y-2 rounded-[4px] border-l-8 border-accent bg-card px-5 py-3">
+          <p className="min-w-0 flex-1 basis-80">{said.newer}</p>
+          <button
+            type="button"
+            className="btn btn-outline"
+            onClick={() => attempt(renewGiven(given.id), said.renewed)}
+          >
+            {said.renew}
+          </button>
+        </div>
+      )}
+      {glance.lines.length === 0 ? (
+        <p className="text-lg">{said.none}</p>
+      ) : (
+        <GlanceTable
+          glance={glance}
+          answers={(line, item) => setOpen({ is: "answers", line, item })}
+          own={(line) => setOpen({ is: "own", line })}
+        />
+      )}
+      {open?.is === "terms" && view.data && (
+        <GiveDialog
+          to={view.data}
+          given={given}
+          done={() => {
+            anew();
+            say({ text: words.classes.giving.saved });
+          }}
+          onClose={close}
+        />
+      )}
+      {open?.is === "copy" && (
+        <CopyDialog
+          assignment={given.id}
+          besides={classId}
+          copied={(name) => {
+            anew();
+            say({ text: said.copied(name) });
+          }}
+          onClose={close}
+        />
+      )}
+      {open?.is === "answers" && (
+        <AnswersDialog
+          activity={given.activity}
+          line={open.line}
+          item={open.item}
+          onClose={() => {
+            anew();
+            close();
+          }}
+        />
+      )}
+      {open?.is === "own" && (
+        <AllowanceDialog
+          given={given}
+          line={open.line}
+          saved={() => {
+            anew();
+            say({ text: said.ownSaved(open.line.name) });
+          }}
+          onClose={close}
+        />
+      )}
+      {message && (
+        <Toast
+          text={message.text}
+          action={message.undo && words.classes.register.undo}
+          act={message.undo}
+          close={() => say(undefined)}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,265 @@
+import {
+  EllipsisVertical,
+  KeyRound,
+  Merge,
+  Pencil,
+  Ticket,
+  Trash2,
+  UserRoundPlus,
+} from "lucide-react";
+import { useDeferredValue, useState } from "react";
+import { bringLearnerBack, letIn, makeSlips, removeLearner } from "../api/classes";
+import type { ClassView, LearnerLine, Slip } from "../generated/types";
+import { Dialog } from "../ui/Dialog";
+import { FIELD } from "../ui/field";
+import { Menu, MenuItem } from "../ui/Menu";
+import { problemWords } from "../ui/Notice";
+import { words } from "../words/en";
+import { AddLearnersDialog } from "./AddLearnersDialog";
+import { LearnerDialog } from "./LearnerDialog";
+import { MergeDialog } from "./MergeDialog";
+import type { Message, useDoing } from "./useDoing";
+
+/** From so many learners on a name is looked for. */
+const MANY = 12;
+
+interface RegisterProps {
+  view: ClassView;
+  attempt: ReturnType<typeof useDoing>["attempt"];
+  say: (message: Message) => void;
+  slips: (slips: Slip[]) => void;
+  anew: () => void;
+}
+
+type Open = { is: "add" | "slips" } | { is: "learner" | "merge"; learner: LearnerLine } | undefined;
+
+/** The register: one line a learner. */
+export function Register(props: RegisterProps) {
+  const { view, say, slips, anew } = props;
+  const { id } = view.card;
+  const [open, setOpen] = useState<Open>();
+  const [search, setSearch] = useState("");
+  const looked = useDeferredValue(search.trim().toLowerCase());
+  const present = view.learners.filter(({ removedAt }) => !removedAt);
+  const out = view.learners.filter(({ removedAt }) => removedAt);
+  const shown = present.filter(({ name }) => name.toLowerCase().includes(looked));
+  const close = () => setOpen(undefined);
+  return (
+    <section aria-labelledby="register">
+      <div className="mb-2 flex flex-wrap items-center gap-2">
+        <h2 id="register" className="mr-auto text-xl font-semibold">
+          {words.classes.register.title(present.length)}
+        </h2>
+        {present.length > MANY && (
+          <input
+            type="search"
+            aria-label={words.classes.register.find}
+            placeholder={words.classes.register.find}
+            value={search}
+            onChange={(event) => setSearch(event.target.value)}
+            className={`${FIELD} h-11 max-w-56`}
+          />
+        )}
+        {present.length > 0 && (
+          <button
+            type="button"
+            className="btn btn-outline"
+            onClick={() => setOpen({ is: "slips" })}
+          >
+            <Ticket size={18} aria-hidden="true" />
+            {words.classes.register.slips}
+          </button>
+        )}
+        <button type="button" className="btn btn-outline" onClick={() => setOpen({ is: "add" })}>
+          <UserRoundPlus size={18} aria-hidden="true" />
+          {words.classes.register.add}
+        </button>
+      </div>
+      {present.length === 0 && <p className="text-soft">{words.classes.register.none}</p>}
+      {shown.length > 0 && (
+        <ul className="rounded-[4px] bg-card">
+          {shown.map((learner) => (
+            <Line
+              key={learner.id}
+              learner={learner}
+              open={(is) => setOpen({ is, learner })}
+              {...props}
+            />
+          ))}
+        </ul>
+      )}
+      {out.length > 0 && <Out learners={out} {...props} />}
+      {open?.is === "add" && (
+        <AddLearnersDialog
+          id={id}
+          added={(result) => {
+            anew();
+            close();
+            if (result.slips.length > 0) slips(result.slips);
+            say({ text: words.classes.adding.added(result.slips.length) });
+          }}
+          onClose={close}
+        />
+      )}
+      {open?.is === "slips" && (
+        <AllSlips
+          n={present.length}
+          make={() =>
+            makeSlips(
+              id,
+              present.map((learner) => learner.id),
+            )
+          }
+          made={(all) => {
+            anew();
+            close();
+            slips(all);
+          }}
+          onClose={close}
+        />
+      )}
+      {open?.is === "learner" && (
+        <LearnerDialog
+          id={id}
+          learner={open.learner}
+          saved={(name) => {
+            anew();
+            say({ text: words.classes.learner.saved(name) });
+          }}
+          onClose={close}
+        />
+      )}
+      {open?.is === "merge" && (
+        <MergeDialog
+          id={id}
+          learner={open.learner}
+          others={present.filter((other) => other.id !== open.learner.id)}
+          merged={(name) => {
+            anew();
+            say({ text: words.classes.learner.merged(name) });
+          }}
+          onClose={close}
+        />
+      )}
+    </section>
+  );
+}
+
+function Line(
+  props: RegisterProps & { learner: LearnerLine; open: (is: "learner" | "merge") => void },
+) {
+  const { view, learner, open, attempt, slips, say, anew } = props;
+  const { id } = view.card;
+  const { name } = learner;
+  const facts = [
+    learner.time === undefined ? "" : words.classes.register.time(learner.time),
+    learner.help.length > 0 ? words.classes.register.help(learner.help) : "",
+    learner.words ? "" : words.classes.register.noWords,
+  ].filter(Boolean);
+  return (
+    <li className="flex min-h-13 flex-wrap items-center gap-x-5 border-b border-line px-4 py-1 last:border-0">
+      <bdi className="mr-auto font-display font-semibold [overflow-wrap:anywhere]">{name}</bdi>
+      {learner.waiting ? (
+        <>
+          <span className="rounded-[4px] bg-accent px-2 font-semibold text-accent-content">
+            {words.classes.register.waits}
+          </span>
+          <button
+            type="button"
+            className="btn btn-outline btn-sm h-11"
+            onClick={() => attempt(letIn(id, learner.id))}
+          >
+            {words.classes.register.letIn}
+          </button>
+        </>
+      ) : (
+        <span className="text-soft">
+          {facts.length > 0 && <span>{facts.join(" · ")} · </span>}
+          {words.classes.register.devices(learner.devices)}
+        </span>
+      )}
+      <Menu label={words.classes.register.actions(name)} icon={EllipsisVertical}>
+        <MenuItem icon={Pencil} label={words.classes.register.change} act={() => open("learner")} />
+        <MenuItem
+          icon={KeyRound}
+          label={words.classes.register.newWords}
+          act={() =>
+            makeSlips(id, [learner.id])
+              .then(slips)
+              .catch((error) => say({ text: problemWords(error) }))
+              .finally(anew)
+          }
+        />
+        <MenuItem icon={Merge} label={words.classes.register.merge} act={() => open("merge")} />
+        <MenuItem
+          icon={Trash2}
+          label={words.classes.register.remove}
+          act={() =>
+            attempt(removeLearner(id, learner.id), words.classes.register.removed(name), () =>
+              bringLearnerBack(id, learner.id),
+            )
+          }
+        />
+      </Menu>
+    </li>
+  );
+}
+
+/** Who was taken out of the register. */
+function Out({ learners, view, attempt }: RegisterProps & { learners: LearnerLine[] }) {
+  return (
+    <details className="mt-4">
+      <summary className="min-h-11 cursor-pointer py-2 text-soft">
+        {words.classes.register.out(learners.length)}
+      </summary>
+      <ul>
+        {learners.map(({ id, name }) => (
+          <li key={id} className="flex min-h-11 items-center gap-4 px-4">
+            <bdi className="mr-auto [overflow-wrap:anywhere]">{name}</bdi>
+            <button
+              type="button"
+              className="btn btn-ghost"
+              onClick={() =>
+                attempt(
+                  bringLearnerBack(view.card.id, id),
+                  words.classes.register.broughtBack(name),
+                )
+              }
+            >
+              {words.classes.bringBack}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+/** New words for everybody, once it is clear what that means. */
+function AllSlips(props: {
+  n: number;
+  make: () => Promise<Slip[]>;
+  made: (slips: Slip[]) => void;
+  onClose: () => void;
+}) {
+  const { n, make, made, onClose } = props;
+  const [problem, setProblem] = useState<string>();
+  return (
+    <Dialog title={words.classes.register.slips} onClose={onClose}>
+      <p className="mb-4">{words.classes.register.slipsWarn(n)}</p>
+      {problem && <p role="alert">{problem}</p>}
+      <button
+        type="button"
+        data-first
+        className="btn btn-primary"
+        onClick={() =>
+          make()
+            .then(made)
+            .catch((error) => setProblem(problemWords(error)))
+        }
+      >
+        {words.classes.register.slipsDo}
+      </button>
+    </Dialog>
+  );
+}

@@ -1,0 +1,39 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { classKeys } from "../api/classes";
+import { listAnew } from "../api/listAnew";
+import { problemWords } from "../ui/Notice";
+
+/** A message with what can be done about it. */
+export interface Message {
+  text: string;
+  undo?: () => void;
+}
+
+/** Does something with a class, says how it went, and asks anew what there is. */
+export function useDoing() {
+  const queries = useQueryClient();
+  const [message, setMessage] = useState<Message>();
+  const anew = () => listAnew(queries, classKeys.all);
+  const attempt = (
+    work: Promise<unknown>,
+    text?: string,
+    undo?: () => Promise<unknown>,
+  ): Promise<unknown> =>
+    work
+      .then(() => {
+        if (text)
+          setMessage({
+            text,
+            undo:
+              undo &&
+              (() => {
+                setMessage(undefined);
+                attempt(undo());
+              }),
+          });
+      })
+      .catch((error) => setMessage({ text: problemWords(error) }))
+      .finally(anew);
+  return { message, say: setMessage, attempt, anew };
+}

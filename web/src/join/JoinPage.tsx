@@ -1,0 +1,91 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link, useParams } from "react-router";
+import { ApiProblem } from "../api/client";
+import { readGate } from "../api/join";
+import { Loading, Notice, problemWords } from "../ui/Notice";
+import { words } from "../words/learner";
+import { ComeIn } from "./ComeIn";
+import { MyPage } from "./MyPage";
+import { forgetMember, isAsked, keepMember, type Member, memberOf } from "./member";
+
+/** A learner's way into her class, and her page once she is in. */
+export default function JoinPage() {
+  const { code = "" } = useParams();
+  return <Join key={code} code={code} />;
+}
+
+function Join({ code }: { code: string }) {
+  const [member, setMember] = useState(memberOf(code));
+  const [asks, setAsks] = useState(() => member !== undefined && isAsked(code));
+  const gate = useQuery({
+    queryKey: ["gate", code],
+    queryFn: () => readGate(code),
+    enabled: !member,
+  });
+  const leave = () => {
+    forgetMember(code);
+    setMember(undefined);
+    setAsks(false);
+  };
+  if (member && asks) {
+    return (
+      <IsItYou
+        name={member.name}
+        yes={() => {
+          keepMember(code, member);
+          setAsks(false);
+        }}
+        no={leave}
+      />
+    );
+  }
+  if (member) return <MyPage code={code} member={member} leave={leave} />;
+  if (gate.isPending) return <Loading />;
+  if (gate.isError) {
+    const unknown = gate.error instanceof ApiProblem && gate.error.status === 404;
+    return (
+      <Notice
+        action={
+          unknown ? (
+            <Link to="/play" className="btn btn-primary">
+              {words.play.otherCode}
+            </Link>
+          ) : (
+            <button type="button" className="btn btn-primary" onClick={() => gate.refetch()}>
+              {words.tryAgain}
+            </button>
+          )
+        }
+      >
+        <p role="alert">{problemWords(gate.error)}</p>
+      </Notice>
+    );
+  }
+  return (
+    <ComeIn
+      gate={gate.data}
+      comesIn={(fresh: Member) => {
+        keepMember(code, fresh);
+        setMember(fresh);
+      }}
+    />
+  );
+}
+
+/** Asked where a device knows somebody: tablets go from hand to hand. */
+function IsItYou({ name, yes, no }: { name: string; yes: () => void; no: () => void }) {
+  return (
+    <main className="mx-auto flex min-h-full max-w-md flex-col justify-center gap-5 p-6">
+      <h1 className="text-3xl font-semibold text-balance [overflow-wrap:anywhere]">
+        {words.join.isYou(name)}
+      </h1>
+      <button type="button" className="btn btn-primary btn-lg" onClick={yes}>
+        {words.join.yes}
+      </button>
+      <button type="button" className="btn btn-outline btn-lg" onClick={no}>
+        {words.join.no}
+      </button>
+    </main>
+  );
+}
