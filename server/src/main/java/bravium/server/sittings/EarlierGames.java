@@ -56,13 +56,12 @@ public class EarlierGames {
     String id = Codes.id();
     sittings.add(id, version, learner, null, assignment, opening);
     StoredSitting stored = sittings.find(id).orElseThrow();
+    Sitting sitting = stored.sitting();
+    long last = opening.at();
     for (Played played : moves) {
-      Sitting before = stored.sitting();
-      Sitting after = Engine.play(stored.game(), before, played.move(), played.at()).sitting();
-      if (after.log().size() > before.log().size()) {
-        stored = stored.after(after, played.at());
-        sittings.addMove(stored, OwnWords.in(stored.activity(), after), false);
-      }
+      sitting = Engine.play(stored.game(), sitting, played.move(), played.at()).sitting();
+      last = played.at();
     }
+    sittings.addPlayed(stored.after(sitting, last));
   }
 }

@@ -188,18 +188,40 @@ class SittingRepository {
     boolean marked = played.move().action() instanceof Action.Mark;
     writer.write(
         dsl -> {
-          dsl.insertInto(MOVE)
-              .set(MOVE.SITTING_ID, stored.row())
-              .set(MOVE.PLACE, (long) after.log().size())
-              .set(MOVE.MOVE_KEY, played.move().key())
-              .set(MOVE.DOCUMENT, Codec.MOVE.write(played.move()))
-              .set(MOVE.PLAYED_AT, at)
-              .execute();
+          insert(dsl, stored.row(), after.log().size(), played);
           if (words != null) {
             setWords(dsl, stored.row(), words, at);
           }
           return runsOn ? 0 : settle(dsl, stored, marked ? null : at);
         });
+  }
+
+  /** Writes a sitting that was played elsewhere, none of whose moves is here yet, in one go. */
+  void addPlayed(StoredSitting stored) {
+    Sitting sitting = stored.sitting();
+    if (sitting.log().isEmpty()) {
+      return;
+    }
+    Instant last = Instant.ofEpochMilli(sitting.log().getLast().at());
+    writer.write(
+        dsl -> {
+          int place = 0;
+          for (Played played : sitting.log()) {
+            insert(dsl, stored.row(), ++place, played);
+          }
+          setWords(dsl, stored.row(), OwnWords.in(stored.activity(), sitting), last);
+          return settle(dsl, stored, last);
+        });
+  }
+
+  private static void insert(DSLContext dsl, long sitting, int place, Played played) {
+    dsl.insertInto(MOVE)
+        .set(MOVE.SITTING_ID, sitting)
+        .set(MOVE.PLACE, (long) place)
+        .set(MOVE.MOVE_KEY, played.move().key())
+        .set(MOVE.DOCUMENT, Codec.MOVE.write(played.move()))
+        .set(MOVE.PLAYED_AT, Instant.ofEpochMilli(played.at()))
+        .execute();
   }
 
   /** Keeps the review of a game that has ended without a move. */
