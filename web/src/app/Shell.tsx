@@ -25,7 +25,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <Link to="/activities" className="font-display text-2xl font-bold">
           {words.name}
         </Link>
-        <nav className="flex gap-6">
+        <nav className="flex gap-6 max-sm:order-last max-sm:basis-full max-sm:justify-between max-sm:gap-2">
           <Place to="/activities" name={words.places.activities} />
           <Place to="/classes" name={words.places.classes} />
           <Place to="/results" name={words.places.results} />

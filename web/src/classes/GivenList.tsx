@@ -49,5 +49,5 @@ export function whenOf({ open, takenBack, terms }: Given): string {
   if (open) return closes ? words.classes.given.until(closes) : words.classes.given.always;
   const soon = opens !== undefined && new Date(opens) > new Date();
   if (soon) return words.classes.given.from(opens);
-  return words.classes.given.over;
+  return words.classes.given.over(closes);
 }

@@ -1,9 +1,10 @@
-import { ChevronLeft, Copy, Pencil, RotateCcw, Undo2 } from "lucide-react";
+import { ChevronLeft, Copy, EllipsisVertical, Pencil, RotateCcw, Undo2 } from "lucide-react";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { giveAgain, renewGiven, takeBack, useClass, useGlance } from "../api/classes";
 import { Shell } from "../app/Shell";
 import type { ClassGlance, GlanceLine } from "../generated/types";
+import { Menu, MenuItem } from "../ui/Menu";
 import { Failed, Loading } from "../ui/Notice";
 import { Toast } from "../ui/Toast";
 import { words } from "../words/en";
@@ -59,29 +60,22 @@ function Glance({ glance }: { glance: ClassGlance }) {
           <Pencil size={18} aria-hidden="true" />
           {said.terms}
         </button>
-        <button type="button" className="btn btn-outline" onClick={() => setOpen({ is: "copy" })}>
-          <Copy size={18} aria-hidden="true" />
-          {said.copy}
-        </button>
-        {given.takenBack ? (
-          <button
-            type="button"
-            className="btn btn-outline"
-            onClick={() => attempt(giveAgain(given.id))}
-          >
-            <RotateCcw size={18} aria-hidden="true" />
-            {said.giveAgain}
-          </button>
-        ) : (
-          <button
-            type="button"
-            className="btn btn-outline"
-            onClick={() => attempt(takeBack(given.id), said.takenBack, () => giveAgain(given.id))}
-          >
-            <Undo2 size={18} aria-hidden="true" />
-            {said.takeBack}
-          </button>
-        )}
+        <Menu label={said.actions} icon={EllipsisVertical}>
+          <MenuItem icon={Copy} label={said.copy} act={() => setOpen({ is: "copy" })} />
+          {given.takenBack ? (
+            <MenuItem
+              icon={RotateCcw}
+              label={said.giveAgain}
+              act={() => attempt(giveAgain(given.id))}
+            />
+          ) : (
+            <MenuItem
+              icon={Undo2}
+              label={said.takeBack}
+              act={() => attempt(takeBack(given.id), said.takenBack, () => giveAgain(given.id))}
+            />
+          )}
+        </Menu>
       </div>
       {given.takenBack && <p className="mb-3">{said.takenBack}</p>}
       {given.gone && <p className="mb-3 text-soft">{said.gone}</p>}

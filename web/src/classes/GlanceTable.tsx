@@ -1,7 +1,7 @@
 import { CalendarClock } from "lucide-react";
 import { useState } from "react";
 import { ChoiceChip } from "../build/chips";
-import type { ClassGlance, GlanceCell, GlanceLine } from "../generated/types";
+import type { ClassGlance, GlanceCell, GlanceColumn, GlanceLine } from "../generated/types";
 import { words } from "../words/en";
 import { MARK_INKS, MARK_SIGNS } from "./marks";
 
@@ -30,52 +30,77 @@ export function GlanceTable(props: {
         <ChoiceChip label={said.sort} names={said.sortBy} value={sort} change={setSort} />
         <Legend />
       </p>
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what is wider than the page is moved by keys */}
-      <section className="overflow-x-auto" aria-label={glance.given.title} tabIndex={0}>
-        <table className="border-separate border-spacing-0 bg-card">
-          <thead>
-            <tr>
-              <th scope="col" className={`${NAME} text-left`}>
-                {said.learner}
-              </th>
-              <th scope="col" className="px-3 text-right">
-                {said.sum}
-              </th>
-              {columns.map((column, i) => (
-                <th
-                  key={column.id}
-                  scope="col"
-                  className="min-w-12 px-1 py-2 text-center align-bottom font-display"
-                  title={said.column(i + 1, column.label, column.right, column.settled)}
-                >
-                  <span aria-hidden="true">{i + 1}</span>
-                  <span className="block text-sm font-normal text-soft" aria-hidden="true">
-                    {said.rightOf(column.right, column.settled)}
-                  </span>
-                  <span className="sr-only">
-                    {said.column(i + 1, column.label, column.right, column.settled)}
-                  </span>
+      <div className="flex flex-wrap items-start gap-6">
+        <section
+          className="max-w-full overflow-x-auto"
+          aria-label={glance.given.title}
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: what is wider than the page is moved by keys
+          tabIndex={0}
+        >
+          <table className="border-separate border-spacing-0 bg-card">
+            <thead>
+              <tr>
+                <th scope="col" className={`${NAME} text-left`}>
+                  {said.learner}
                 </th>
+                <th scope="col" className="px-3 text-right">
+                  {said.sum}
+                </th>
+                {columns.map((column, i) => (
+                  <th
+                    key={column.id}
+                    scope="col"
+                    className="min-w-12 px-1 py-2 text-center align-bottom font-display"
+                    title={said.column(i + 1, column.label, column.right, column.settled)}
+                  >
+                    <span aria-hidden="true">{i + 1}</span>
+                    <span className="block text-sm font-normal text-soft" aria-hidden="true">
+                      {said.rightOf(column.right, column.settled)}
+                    </span>
+                    <span className="sr-only">
+                      {said.column(i + 1, column.label, column.right, column.settled)}
+                    </span>
+                  </th>
+                ))}
+                <th scope="col">
+                  <span className="sr-only">{said.own("")}</span>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {sorted.map((line) => (
+                <Row
+                  key={line.learner}
+                  line={line}
+                  glance={glance}
+                  answers={answers}
+                  own={() => own(line)}
+                />
               ))}
-              <th scope="col">
-                <span className="sr-only">{said.own("")}</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {sorted.map((line) => (
-              <Row
-                key={line.learner}
-                line={line}
-                glance={glance}
-                answers={answers}
-                own={() => own(line)}
-              />
-            ))}
-          </tbody>
-        </table>
-      </section>
+            </tbody>
+          </table>
+        </section>
+        <Items columns={columns} />
+      </div>
     </>
+  );
+}
+
+/** What was asked, by the numbers that stand above the columns. */
+function Items({ columns }: { columns: GlanceColumn[] }) {
+  return (
+    <section aria-labelledby="items" className="min-w-0 flex-1 basis-80">
+      <h2 id="items" className="mb-1 font-display font-semibold">
+        {words.classes.given.items}
+      </h2>
+      <ol className="grid gap-1">
+        {columns.map(({ id, label, right, settled }, i) => (
+          <li key={id} className="[overflow-wrap:anywhere]">
+            {said.column(i + 1, label, right, settled)}
+          </li>
+        ))}
+      </ol>
+    </section>
   );
 }
 

@@ -155,6 +155,7 @@ function Line(
     learner.time === undefined ? "" : words.classes.register.time(learner.time),
     learner.help.length > 0 ? words.classes.register.help(learner.help) : "",
     learner.words ? "" : words.classes.register.noWords,
+    words.classes.register.devices(learner.devices),
   ].filter(Boolean);
   return (
     <li className="flex min-h-13 flex-wrap items-center gap-x-5 border-b border-line px-4 py-1 last:border-0">
@@ -173,10 +174,7 @@ function Line(
           </button>
         </>
       ) : (
-        <span className="text-soft">
-          {facts.length > 0 && <span>{facts.join(" · ")} · </span>}
-          {words.classes.register.devices(learner.devices)}
-        </span>
+        <span className="text-soft">{facts.join(" · ")}</span>
       )}
       <Menu label={words.classes.register.actions(name)} icon={EllipsisVertical}>
         <MenuItem icon={Pencil} label={words.classes.register.change} act={() => open("learner")} />

@@ -10,7 +10,7 @@ export const classes = {
     title: "Classes",
     new: "New class",
     empty:
-      "A class has a register and a code. Give it an activity, and here you see who did it and what came back. No learner needs an account.",
+      "A class has a register and a code. Assign it an activity, and here you see who did it and what came back. No learner needs an account.",
     year: yearName,
     noYear: "no year group",
     learners: (n: number) => (n === 0 ? "nobody yet" : plural(n, "learner")),
@@ -60,11 +60,12 @@ export const classes = {
     },
     given: {
       title: "What they have to do",
-      none: "Nothing was given to this class yet.",
-      give: "Give an activity",
+      none: "Nothing was assigned to this class yet.",
+      give: "Assign an activity",
       open: "open",
       soon: "not open yet",
-      over: "over",
+      over: (moment?: string) => (moment ? `closed ${schoolTime(moment)}` : "over"),
+      items: "What was asked",
       takenBack: "taken back",
       from: (moment: string) => `from ${schoolTime(moment)}`,
       until: (moment: string) => `until ${schoolTime(moment)}`,
@@ -72,9 +73,11 @@ export const classes = {
       progress: ({ begun, through, forHowMany }: Given) =>
         forHowMany === 0
           ? "for nobody yet"
-          : through === forHowMany
-            ? `all ${forHowMany} are through`
-            : `${through} of ${forHowMany} through${begun > through ? `, ${begun - through} at it` : ""}`,
+          : begun === 0
+            ? `for ${plural(forHowMany, "learner")}`
+            : through === forHowMany
+              ? `all ${forHowMany} are through`
+              : `${through} of ${forHowMany} through${begun > through ? `, ${begun - through} at it` : ""}`,
       chosen: (n: number) => `for ${plural(n, "learner")}`,
       toMark: (n: number) => `${plural(n, "answer")} to mark`,
     },
@@ -89,7 +92,7 @@ export const classes = {
       waits: "waits to come in",
       letIn: "Let in",
       noWords: "has no words yet",
-      devices: (n: number) => (n === 0 ? "was never here" : `on ${plural(n, "device")}`),
+      devices: (n: number) => (n === 0 ? "has not come in yet" : ""),
       time: (percent: number) => `${percent} % of the time`,
       help: (names: string[]) => list(names.map((name) => HELP[name] ?? name)),
       actions: (name: string) => `What can be done with ${name}`,
@@ -145,15 +148,14 @@ export const classes = {
       keep: "Keep this. You come back with your name and these words.",
     },
     giving: {
-      title: "Give an activity",
+      title: "Assign an activity",
       changeTitle: "On which terms",
       activity: "Activity",
       find: "Find an activity",
       which: "Class",
       noClass: "You have no class yet.",
       makeClass: "Make one",
-      plays: "can be played",
-      from: "from",
+      from: "It can be played from",
       until: "until",
       openings: { now: "now on", at: "a day and hour" },
       closings: { never: "whenever they like", at: "a day and hour" },
@@ -185,7 +187,7 @@ export const classes = {
         finish: "may be finished.",
         end: "ends there and then.",
       } satisfies Record<AtClosing, string>,
-      give: "Give it",
+      give: "Assign it",
       save: "Save the terms",
       given: (title: string, name: string) => `${name} has “${title}” to do.`,
       saved: "The new terms hold from now on.",
@@ -195,15 +197,16 @@ export const classes = {
       goes: GOES,
       terms: "Change the terms",
       takeBack: "Take back",
+      actions: "What else can be done with it",
       takenBack: "Taken back: nobody can play it any more. What was done is kept.",
-      giveAgain: "Give it again",
-      copy: "Give it to another class",
-      copied: (name: string) => `It is given to ${name}, on the same terms.`,
+      giveAgain: "Assign it again",
+      copy: "Assign it to another class",
+      copied: (name: string) => `${name} has it to do, too, on the same terms.`,
       newer:
-        "You changed the activity since. Who has begun keeps what they began with; the others get what was given.",
+        "You changed the activity since. Who has begun keeps what they began with; the others get what you assigned.",
       renew: "Give the new version to the others",
       renewed: "Who begins from now on plays the new version.",
-      gone: "The activity was removed. What was given stays here.",
+      gone: "The activity was removed. What was assigned stays here.",
       learner: "Learner",
       sum: "Points",
       none: "Nobody is in this class yet.",
@@ -219,7 +222,7 @@ export const classes = {
         none: "not reached",
       },
       column: (n: number, label: string, right: number, settled: number) =>
-        `${n}. ${label || "Guess at the whole"}${settled > 0 ? `: ${right} of ${settled} right` : ""}`,
+        `${n}. ${label || "Guess at the whole"}${settled > 0 ? ` – ${right} of ${settled} right` : ""}`,
       rightOf: (right: number, settled: number) => (settled === 0 ? "" : `${right}/${settled}`),
       state: ({ goes, ended, excused, standing }: GlanceLine) =>
         [

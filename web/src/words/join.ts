@@ -22,7 +22,7 @@ export const joining = {
     waitTitle: "Your teacher lets you in",
     wait: "Stay on this page: it goes on by itself.",
     hello: (name: string) => `Hello, ${name}`,
-    leave: "Leave this device",
+    leave: "Leave",
     leaveText: "Your games are kept. You come back with your name and your two words.",
     nothing: "There is nothing to do just now.",
     play: "Play",

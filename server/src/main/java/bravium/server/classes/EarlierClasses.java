@@ -5,6 +5,7 @@ import bravium.core.assignment.Terms;
 import bravium.formats.LearnerName;
 import bravium.server.accounts.Teacher;
 import bravium.server.activities.ActivityVersion;
+import bravium.server.data.Codes;
 import java.time.Instant;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -46,6 +47,7 @@ public class EarlierClasses {
             .stream()
             .map(added -> added.getLearnerId())
             .toList();
+    rows.forEach(learner -> register.addDevice(learner, Codes.hash(Codes.secret()), at));
     return new Rows(row, rows);
   }
 

@@ -77,7 +77,7 @@ final class DemoClass {
    * @param stops whether she stops early
    */
   List<Played> game(int learner, Opening opening, boolean stops) {
-    Random chance = new Random(learner);
+    Random chance = new Random(31L * learner + opening.seed().hashCode());
     List<Played> moves = new ArrayList<>();
     Sitting sitting = Engine.open(game, opening);
     long at = opening.at();

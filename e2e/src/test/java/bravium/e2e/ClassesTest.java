@@ -1,0 +1,196 @@
+package bravium.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import bravium.server.TestServer;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Classes: a register by list and by code, an activity given and played, what came back. */
+@ExtendWith(Browsers.class)
+class ClassesTest {
+
+  private final TestServer server = TestServer.shared();
+  private final Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
+  private final Page page = teacher.page;
+
+  private void newClass(String name) {
+    page.navigate("/classes");
+    teacher.button("New class").click();
+    page.getByLabel("Name of the class").fill(name);
+    page.getByLabel("Year group").selectOption("4");
+    teacher.button("Make the class").click();
+    assertThat(page.getByText("Nobody is in the register yet.")).isVisible();
+  }
+
+  private String code() {
+    return page.getByLabel("Code of the class").locator("span").nth(1).innerText();
+  }
+
+  private Locator line(String name) {
+    return page.getByRole(AriaRole.LISTITEM)
+        .filter(
+            new Locator.FilterOptions()
+                .setHas(page.getByText(name, new Page.GetByTextOptions().setExact(true))));
+  }
+
+  private void inMenu(String of, String item) {
+    teacher.button(of).click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item)).click();
+  }
+
+  private static Page comesIn(Page device, String code, String name) {
+    device.navigate("/join/" + code);
+    device.getByLabel("Your name").fill(name);
+    button(device, "Come in").click();
+    return device;
+  }
+
+  private static Locator button(Page page, String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  @Test
+  void aRegisterIsTakenFromAListAndEachLearnerHasASlip() {
+    newClass("Hazel by list");
+    teacher.button("Add learners").click();
+    page.getByLabel("Names").fill("Surname\tFirst name\nBirch\tMia\nRowan\tNoah\nBirch\tmia");
+    assertThat(page.getByText("New: 2")).isVisible();
+    assertThat(page.getByText("More than once in the list, taken once: mia Birch")).isVisible();
+    AccessibilityTest.check(page, "adding learners");
+    teacher.button("Add 2 learners").click();
+    Locator slips = page.locator(".slip");
+    assertThat(slips).hasCount(2);
+    assertThat(slips.first()).containsText("Mia Birch");
+    AccessibilityTest.check(page, "slips");
+    String words = slips.first().locator("dd").nth(2).innerText();
+    teacher.button("Done").click();
+    assertThat(page.getByText("Register (2)")).isVisible();
+
+    Page device = Browsers.phone(server.address());
+    device.navigate("/play");
+    device.getByLabel("Code").fill(code());
+    button(device, "Go").click();
+    device.getByLabel("Your name").fill("mia birch");
+    button(device, "Come in").click();
+    assertThat(device.getByRole(AriaRole.ALERT)).containsText("type your two words too");
+    device.getByLabel("I was here before").check();
+    device.getByLabel("Your two words").fill(words);
+    AccessibilityTest.check(device, "coming into a class");
+    button(device, "Come in").click();
+    assertThat(device.getByText("Hello, Mia Birch")).isVisible();
+    assertThat(device.getByText("There is nothing to do just now.")).isVisible();
+
+    inMenu("What can be done with Noah Rowan", "Name, time and help");
+    page.getByLabel("How much of the usual time").selectOption("150");
+    page.getByLabel("may pick from a list in word hunts").check();
+    teacher.button("Save").click();
+    assertThat(line("Noah Rowan")).containsText("150 % of the time · picks from a list");
+    inMenu("What can be done with Noah Rowan", "Take out");
+    assertThat(line("Noah Rowan")).hasCount(0);
+    teacher.button("Undo").click();
+    assertThat(line("Noah Rowan")).isVisible();
+    AccessibilityTest.check(page, "a class");
+  }
+
+  @Test
+  void newcomersWaitUntilTheyAreLetInAndADeviceAsksWhoseItIs() {
+    newClass("Hazel at the door");
+    page.getByLabel("Whether newcomers get in").selectOption("waits for you to let them in.");
+    String code = code();
+    Page device = comesIn(Browsers.phone(server.address()), code, "Pia");
+    assertThat(device.getByText("Write these two words down")).isVisible();
+    AccessibilityTest.check(device, "two words");
+    button(device, "I have written them down").click();
+    assertThat(device.getByText("Your teacher lets you in")).isVisible();
+    page.reload();
+    teacher.button("Let in").click();
+    assertThat(device.getByText("Hello, Pia")).isVisible();
+
+    Page again = device.context().newPage();
+    again.navigate("/join/" + code);
+    assertThat(again.getByText("Are you Pia?")).isVisible();
+    button(again, "No, somebody else").click();
+    assertThat(again.getByText("Come into Hazel at the door")).isVisible();
+  }
+
+  @Test
+  void anActivityIsAssignedFromBuildPlayedLeftTakenUpElsewhereAndRead() {
+    newClass("Hazel plays");
+    String code = code();
+    Page phone = comesIn(Browsers.phone(server.address()), code, "Nell");
+    String words = phone.locator("main > p").first().innerText();
+    button(phone, "I have written them down").click();
+
+    teacher.startBlankQuiz("Assigned");
+    teacher.writeQuestion("Do bees dance?", "yes", "no").nextQuestion();
+    teacher.writeQuestion("Do bees sing?", "no", "yes");
+    page.getByLabel("Order of the questions").selectOption("in the order written");
+    teacher.button("Assign").click();
+    page.getByLabel("Class", new Page.GetByLabelOptions().setExact(true))
+        .selectOption("Hazel plays");
+    page.getByLabel("How many goes").first().selectOption("at most");
+    page.getByLabel("Until when").selectOption("a day and hour");
+    AccessibilityTest.check(page, "assigning");
+    teacher.button("Assign it").click();
+    assertThat(page.getByText("Hazel plays has “Assigned” to do.")).isVisible();
+
+    phone.reload();
+    Locator task = phone.locator("article");
+    assertThat(task).containsText(Pattern.compile("to do · until .*, 16:00"));
+    AccessibilityTest.check(phone, "a learner’s page");
+    phone.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Play")).click();
+    button(phone, "Start").click();
+    new Learner(phone).answer("yes");
+    assertThat(button(phone, "Next")).isVisible();
+    phone.close();
+
+    Page home = Browsers.phone(server.address());
+    home.navigate("/join/" + code);
+    home.getByLabel("I was here before").check();
+    home.getByLabel("Your name").fill("Nell");
+    home.getByLabel("Your two words").fill(words.toUpperCase());
+    button(home, "Come in").click();
+    assertThat(home.locator("article")).containsText("begun");
+    home.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on")).click();
+    button(home, "Next").click();
+    assertThat(home.getByText("Do bees sing?")).isVisible();
+
+    page.navigate("/classes");
+    page.getByRole(
+            AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Hazel plays.*")))
+        .click();
+    assertThat(page.getByText("0 of 1 through, 1 at it")).isVisible();
+    page.getByRole(
+            AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(".*Assigned.*")))
+        .click();
+    Locator row =
+        page.getByRole(
+            AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Nell.*")));
+    assertThat(row).containsText("at it");
+    AccessibilityTest.check(page, "a class at a glance");
+    page.getByLabel(Pattern.compile("^Nell, 1: ")).click();
+    assertThat(page.getByText("What Nell answered")).isVisible();
+    AccessibilityTest.check(page, "a learner’s answers");
+    page.keyboard().press("Escape");
+    page.getByLabel("For Nell alone").last().click();
+    page.getByLabel("Excused: left out of the sums").check();
+    AccessibilityTest.check(page, "for one learner alone");
+    teacher.button("Save").click();
+    assertThat(row).containsText("excused");
+    Assertions.assertThat(page.url()).doesNotContain("Nell");
+
+    inMenu("What else can be done with it", "Take back");
+    home.navigate("/join/" + code);
+    assertThat(home.getByText("There is nothing to do just now.")).isVisible();
+    teacher.button("Undo").click();
+    home.reload();
+    assertThat(home.locator("article")).containsText("You need not do this one.");
+  }
+}
