@@ -3,10 +3,12 @@ import type {
   ClassCard,
   ClassDetails,
   ClassGlance,
+  ClassTerm,
   ClassView,
   Given,
   Giving,
   LearnerDetails,
+  LearnerRecord,
   LearnersAdded,
   LocalAllowance,
   NamesGiven,
@@ -22,6 +24,8 @@ export const classKeys = {
   all: ["classes"],
   one: (id: string) => ["classes", id],
   glance: (assignment: string) => ["classes", "glance", assignment],
+  term: (id: string) => ["classes", id, "term"],
+  record: (id: string, learner: string) => ["classes", id, "record", learner],
 };
 
 export const useClasses = () =>
@@ -40,6 +44,24 @@ export const useGlance = (assignment: string) =>
     queryKey: classKeys.glance(assignment),
     queryFn: () => call<ClassGlance>(`/api/assignments/${assignment}/glance`),
     refetchInterval: LOOK_AGAIN,
+  });
+
+/** The address of the table of a glance, for a spreadsheet. */
+export const glanceTable = (assignment: string) => `/api/assignments/${assignment}/glance.csv`;
+
+/** The address of the register as a table. */
+export const registerTable = (id: string) => `/api/classes/${id}/register.csv`;
+
+export const useTerm = (id: string) =>
+  useQuery({
+    queryKey: classKeys.term(id),
+    queryFn: () => call<ClassTerm>(`/api/classes/${id}/term`),
+  });
+
+export const useRecord = (id: string, learner: string) =>
+  useQuery({
+    queryKey: classKeys.record(id, learner),
+    queryFn: () => call<LearnerRecord>(`/api/classes/${id}/learners/${learner}/record`),
   });
 
 export const useColleagues = () =>
@@ -96,6 +118,10 @@ export const removeLearner = (id: string, learner: string) =>
 
 export const bringLearnerBack = (id: string, learner: string) =>
   call<void>(`${learnerOf(id, learner)}/return`, { method: "POST" });
+
+/** Moves a learner to another class. */
+export const moveLearner = (id: string, learner: string, other: string) =>
+  call<void>(`${learnerOf(id, learner)}/class/${other}`, { method: "POST" });
 
 /** Makes one entry of two; the other one stays. */
 export const mergeLearner = (id: string, learner: string, into: string) =>

@@ -12,6 +12,9 @@ const AccountPage = lazy(() => import("./AccountPage"));
 const ClassesPage = lazy(() => import("../classes/ClassesPage"));
 const ClassPage = lazy(() => import("../classes/ClassPage"));
 const GlancePage = lazy(() => import("../classes/GlancePage"));
+const LivePage = lazy(() => import("../classes/LivePage"));
+const TermPage = lazy(() => import("../classes/TermPage"));
+const RecordPage = lazy(() => import("../classes/RecordPage"));
 const JoinPage = lazy(() => import("../join/JoinPage"));
 const TaskPage = lazy(() => import("../join/TaskPage"));
 const ResultsPage = lazy(() => import("../results/ResultsPage"));
@@ -47,7 +50,10 @@ export function App() {
                 <Route path="/activities" element={<ActivitiesPage />} />
                 <Route path="/classes" element={<ClassesPage />} />
                 <Route path="/classes/:id" element={<ClassPage />} />
+                <Route path="/classes/:id/term" element={<TermPage />} />
+                <Route path="/classes/:id/learners/:learner" element={<RecordPage />} />
                 <Route path="/classes/:id/:assignment" element={<GlancePage />} />
+                <Route path="/classes/:id/:assignment/live" element={<LivePage />} />
                 <Route path="/results" element={<ResultsPage />} />
                 <Route path="/results/:id" element={<ActivityResultsPage />} />
                 <Route path="/media" element={<MediaPage />} />

@@ -2,11 +2,13 @@ import {
   Archive,
   ArchiveRestore,
   ChevronLeft,
+  Download,
   EllipsisVertical,
   KeyRound,
   Pencil,
   Printer,
   Send,
+  Table2,
   UserRoundCog,
 } from "lucide-react";
 import { useState } from "react";
@@ -16,6 +18,7 @@ import {
   changeClass,
   giveClassACode,
   putClassAway,
+  registerTable,
   useClass,
 } from "../api/classes";
 import { Shell } from "../app/Shell";
@@ -23,6 +26,7 @@ import { ChoiceChip } from "../build/chips";
 import type { ClassView, Slip } from "../generated/types";
 import { Menu, MenuItem } from "../ui/Menu";
 import { Failed, Loading } from "../ui/Notice";
+import { saveAs } from "../ui/saveAs";
 import { Toast } from "../ui/Toast";
 import { words } from "../words/en";
 import { CodeSheet } from "./CodeSheet";
@@ -71,6 +75,10 @@ function OneClass({ view }: { view: ClassView }) {
         <span className="mr-auto text-lg text-soft">
           {year === undefined ? "" : words.classes.year(year)}
         </span>
+        <Link to={`/classes/${id}/term`} className="btn btn-outline">
+          <Table2 size={18} aria-hidden="true" />
+          {words.classes.term.show}
+        </Link>
         {!away && (
           <button type="button" className="btn btn-primary" onClick={() => setOpen("give")}>
             <Send size={18} aria-hidden="true" />
@@ -83,6 +91,11 @@ function OneClass({ view }: { view: ClassView }) {
             icon={KeyRound}
             label={words.classes.newCode}
             act={() => attempt(giveClassACode(id), words.classes.newCodeDone)}
+          />
+          <MenuItem
+            icon={Download}
+            label={words.classes.registerCsv}
+            act={() => saveAs(registerTable(id))}
           />
           <MenuItem
             icon={UserRoundCog}

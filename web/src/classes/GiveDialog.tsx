@@ -8,6 +8,7 @@ import { Dialog } from "../ui/Dialog";
 import { FIELD } from "../ui/field";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
+import { ClassChoice } from "./ClassChoice";
 import { TermsSentence } from "./TermsSentence";
 
 const USUAL: LocalTerms = { counts: "best", told: "at-once", atClosing: "finish" };
@@ -101,25 +102,7 @@ function WhichClass(props: { value?: string; change: (id?: string) => void }) {
       </p>
     );
   }
-  return (
-    <label className="grid gap-1">
-      {words.classes.giving.which}
-      <select
-        data-first
-        required
-        className={`${FIELD} h-12`}
-        value={value ?? ""}
-        onChange={(event) => change(event.target.value || undefined)}
-      >
-        <option value="" />
-        {used.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
+  return <ClassChoice value={value} change={change} />;
 }
 
 function WhichActivity(props: {

@@ -1,11 +1,22 @@
-import { ChevronLeft, Copy, EllipsisVertical, Pencil, RotateCcw, Undo2 } from "lucide-react";
+import {
+  ChevronLeft,
+  Copy,
+  Download,
+  EllipsisVertical,
+  Pencil,
+  Printer,
+  Radio,
+  RotateCcw,
+  Undo2,
+} from "lucide-react";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
-import { giveAgain, renewGiven, takeBack, useClass, useGlance } from "../api/classes";
+import { giveAgain, glanceTable, renewGiven, takeBack, useClass, useGlance } from "../api/classes";
 import { Shell } from "../app/Shell";
 import type { ClassGlance, GlanceLine } from "../generated/types";
 import { Menu, MenuItem } from "../ui/Menu";
 import { Failed, Loading } from "../ui/Notice";
+import { saveAs } from "../ui/saveAs";
 import { Toast } from "../ui/Toast";
 import { words } from "../words/en";
 import { AllowanceDialog } from "./AllowanceDialog";
@@ -56,11 +67,21 @@ function Glance({ glance }: { glance: ClassGlance }) {
         <span className="mr-auto text-lg text-soft">
           {whenOf(given)} · {words.classes.given.progress(given)}
         </span>
+        <Link to={`/classes/${classId}/${given.id}/live`} className="btn btn-outline">
+          <Radio size={18} aria-hidden="true" />
+          {words.classes.live.show}
+        </Link>
         <button type="button" className="btn btn-outline" onClick={() => setOpen({ is: "terms" })}>
           <Pencil size={18} aria-hidden="true" />
           {said.terms}
         </button>
         <Menu label={said.actions} icon={EllipsisVertical}>
+          <MenuItem
+            icon={Download}
+            label={words.classes.csv}
+            act={() => saveAs(glanceTable(given.id))}
+          />
+          <MenuItem icon={Printer} label={words.classes.print} act={() => print()} />
           <MenuItem icon={Copy} label={said.copy} act={() => setOpen({ is: "copy" })} />
           {given.takenBack ? (
             <MenuItem

@@ -8,7 +8,8 @@ import { MARK_INKS, MARK_SIGNS } from "./marks";
 const said = words.classes.glance;
 
 /** Names stay where they are while the items are moved. */
-const NAME = "sticky left-0 z-10 max-w-56 min-w-36 bg-card px-4 py-1 [overflow-wrap:anywhere]";
+export const NAME =
+  "sticky left-0 z-10 max-w-56 min-w-36 bg-card px-4 py-1 [overflow-wrap:anywhere]";
 
 type Sort = keyof typeof said.sortBy;
 

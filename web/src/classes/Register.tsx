@@ -1,4 +1,5 @@
 import {
+  ArrowRightLeft,
   EllipsisVertical,
   KeyRound,
   Merge,
@@ -18,6 +19,7 @@ import { words } from "../words/en";
 import { AddLearnersDialog } from "./AddLearnersDialog";
 import { LearnerDialog } from "./LearnerDialog";
 import { MergeDialog } from "./MergeDialog";
+import { MoveDialog } from "./MoveDialog";
 import type { Message, useDoing } from "./useDoing";
 
 /** From so many learners on a name is looked for. */
@@ -31,7 +33,10 @@ interface RegisterProps {
   anew: () => void;
 }
 
-type Open = { is: "add" | "slips" } | { is: "learner" | "merge"; learner: LearnerLine } | undefined;
+type Open =
+  | { is: "add" | "slips" }
+  | { is: "learner" | "merge" | "move"; learner: LearnerLine }
+  | undefined;
 
 /** The register: one line a learner. */
 export function Register(props: RegisterProps) {
@@ -129,6 +134,17 @@ export function Register(props: RegisterProps) {
           onClose={close}
         />
       )}
+      {open?.is === "move" && (
+        <MoveDialog
+          id={id}
+          learner={open.learner}
+          moved={(to) => {
+            anew();
+            say({ text: words.classes.moved(open.learner.name, to) });
+          }}
+          onClose={close}
+        />
+      )}
       {open?.is === "merge" && (
         <MergeDialog
           id={id}
@@ -146,7 +162,7 @@ export function Register(props: RegisterProps) {
 }
 
 function Line(
-  props: RegisterProps & { learner: LearnerLine; open: (is: "learner" | "merge") => void },
+  props: RegisterProps & { learner: LearnerLine; open: (is: "learner" | "merge" | "move") => void },
 ) {
   const { view, learner, open, attempt, slips, say, anew } = props;
   const { id } = view.card;
@@ -188,6 +204,7 @@ function Line(
               .finally(anew)
           }
         />
+        <MenuItem icon={ArrowRightLeft} label={words.classes.moveTo} act={() => open("move")} />
         <MenuItem icon={Merge} label={words.classes.register.merge} act={() => open("merge")} />
         <MenuItem
           icon={Trash2}

@@ -5,11 +5,11 @@ import { ApiProblem } from "../api/client";
 import { readMyPage } from "../api/join";
 import type { State, Task } from "../generated/types";
 import { forget } from "../play/remembered";
+import { Pennant } from "../stage/Pennant";
 import { LookButton } from "../ui/LookButton";
 import { Failed, Loading, Notice, problemWords } from "../ui/Notice";
 import { words } from "../words/learner";
 import { type Member, taskKey } from "./member";
-import { Pennant } from "./Pennant";
 
 const LOOK_AGAIN = 15_000;
 const WAITS_MILLIS = 3_000;

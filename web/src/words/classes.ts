@@ -1,8 +1,13 @@
-import type { AtClosing, Counts, Door, Given, GlanceLine, WhenTold } from "../generated/types";
+import type {
+  AtClosing,
+  Counts,
+  Door,
+  Given,
+  GlanceLine,
+  TermState,
+  WhenTold,
+} from "../generated/types";
 import { list, plural, schoolTime, yearName } from "./format";
-
-const GOES = (goes?: number) =>
-  goes === undefined ? "any number of goes" : plural(goes, "go", "goes");
 
 /** The words of classes: their registers, what is given, what came back. */
 export const classes = {
@@ -193,8 +198,56 @@ export const classes = {
       saved: "The new terms hold from now on.",
       saving: "One moment: what you wrote is being saved.",
     },
+    live: {
+      title: "While they play",
+      show: "While they play",
+      back: "What came back",
+      projector: "Without names, for the projector",
+      names: "With names",
+      counts: (begun: number, of: number, through: number) =>
+        `${begun} of ${of} have begun, ${through} are through`,
+      notBegun: "not begun",
+      at: (n: number) => `at question ${n}`,
+      through: "through",
+      title0: "on the title page",
+      since: (minutes: number) => (minutes < 1 ? "just now" : `${plural(minutes, "minute")} ago`),
+      stuck: "quiet for a while",
+      learner: (n: number) => `Learner ${n}`,
+      lost: "The connection was lost. It comes back by itself; what stands here may be old.",
+      nobody: "Nobody has it to do.",
+    },
+    term: {
+      title: "The term",
+      show: "The term",
+      none: "Nothing was assigned yet.",
+      states: {
+        done: "",
+        "at-it": "at it",
+        "to-do": "to do",
+        "not-yet": "not open yet",
+        "not-done": "not done",
+        "not-hers": "",
+      } satisfies Record<TermState, string>,
+      excused: "excused",
+      waits: "to mark",
+      record: (name: string) => `All that ${name} did`,
+    },
+    record: {
+      title: (name: string) => `${name}: all there is`,
+      none: "Nothing was assigned yet.",
+      games: (n: number) => plural(n, "game"),
+      game: (when: string, result: string) => `${when}: ${result}`,
+      running: "not played to its end",
+    },
+    csv: "As a table (CSV)",
+    registerCsv: "Register as a table (CSV)",
+    moveTo: "Move to another class",
+    moveTitle: (name: string) => `Move ${name} to another class`,
+    moveText:
+      "Their games stay with the class in which they were played. In the new class they come in with its code, their name and their two words.",
+    moveDo: "Move",
+    moved: (name: string, to: string) => `${name} is in ${to} now.`,
     glance: {
-      goes: GOES,
       terms: "Change the terms",
       takeBack: "Take back",
       actions: "What else can be done with it",
@@ -224,9 +277,10 @@ export const classes = {
       column: (n: number, label: string, right: number, settled: number) =>
         `${n}. ${label || "Guess at the whole"}${settled > 0 ? ` – ${right} of ${settled} right` : ""}`,
       rightOf: (right: number, settled: number) => (settled === 0 ? "" : `${right}/${settled}`),
-      state: ({ goes, ended, excused, standing }: GlanceLine) =>
+      state: ({ goes, ended, excused, left, standing }: GlanceLine) =>
         [
           excused ? "excused" : "",
+          left ? "no longer in the class" : "",
           goes === 0 ? (standing.phase === "not-yet" ? "not open yet" : "not begun") : "",
           goes > 0 && !ended ? "at it" : "",
           goes > 1 ? `${goes} goes` : "",
@@ -234,7 +288,8 @@ export const classes = {
           .filter(Boolean)
           .join(", "),
       points: (points: number, possible?: number) =>
-        possible === undefined ? `${points}` : `${points} of ${possible}`,
+        // Bonuses and guesses can bring more than the questions are worth.
+        possible === undefined || points > possible ? `${points}` : `${points} of ${possible}`,
       answers: (name: string) => `What ${name} answered`,
       own: (name: string) => `For ${name} alone`,
       ownTitle: (name: string) => `For ${name} alone`,

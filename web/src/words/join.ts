@@ -48,6 +48,6 @@ export const joining = {
     came: ({ won, points, possible, awaiting }: Outcome) =>
       awaiting > 0
         ? "Your teacher still marks it."
-        : `${won ? "Won: " : ""}${points} of ${plural(possible, "point")}`,
+        : `${won ? "Won: " : ""}${points > possible ? plural(points, "point") : `${points} of ${plural(possible, "point")}`}`,
   },
 };

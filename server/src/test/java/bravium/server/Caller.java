@@ -15,6 +15,7 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Speaks HTTP to a server as a browser would: with cookies, and with the CSRF token. */
 public final class Caller {
@@ -100,6 +101,12 @@ public final class Caller {
       request.headers(headers);
     }
     return sent(request.build(), BodyHandlers.ofByteArray());
+  }
+
+  /** The lines of an answer that goes on and on. */
+  public Stream<String> lines(String path) {
+    HttpRequest request = HttpRequest.newBuilder(URI.create(address + path)).GET().build();
+    return sent(request, BodyHandlers.ofLines()).body();
   }
 
   /** The value of a cookie that the server has set. */

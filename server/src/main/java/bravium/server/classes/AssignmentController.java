@@ -1,7 +1,12 @@
 package bravium.server.classes;
 
 import bravium.server.accounts.Teacher;
+import jakarta.servlet.http.HttpServletResponse;
+import java.nio.charset.StandardCharsets;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,15 +16,20 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** What is given to classes, over HTTP. */
 @RestController
 class AssignmentController {
 
   private final AssignmentService assignments;
+  private final GlanceService glances;
+  private final LiveService live;
 
-  AssignmentController(AssignmentService assignments) {
+  AssignmentController(AssignmentService assignments, GlanceService glances, LiveService live) {
+    this.live = live;
     this.assignments = assignments;
+    this.glances = glances;
   }
 
   @PostMapping("/api/classes/{id}/assignments")
@@ -82,6 +92,60 @@ class AssignmentController {
   /** What came back, learners down and items across. */
   @GetMapping("/api/assignments/{id}/glance")
   ClassGlance glance(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
-    return assignments.glance(teacher, id);
+    return glances.glance(teacher, id);
+  }
+
+  /** The same as a table for a spreadsheet. Its name says nothing of anybody. */
+  @GetMapping("/api/assignments/{id}/glance.csv")
+  ResponseEntity<String> table(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    return csv("results", glances.table(teacher, id));
+  }
+
+  /** The register of a class as a table, which is recognised when it is taken in again. */
+  @GetMapping("/api/classes/{id}/register.csv")
+  ResponseEntity<String> register(
+      @AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    return csv("register", glances.register(teacher, id));
+  }
+
+  private static ResponseEntity<String> csv(String name, String table) {
+    return ResponseEntity.ok()
+        .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + ".csv\"")
+        // Spreadsheets tell UTF-8 by this mark.
+        .body("\uFEFF" + table);
+  }
+
+  /** The term of a class: learners down, what they were given across. */
+  @GetMapping("/api/classes/{id}/term")
+  ClassTerm term(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    return glances.term(teacher, id);
+  }
+
+  /** All that one learner did. */
+  @GetMapping("/api/classes/{id}/learners/{learner}/record")
+  LearnerRecord record(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      @PathVariable String learner) {
+    return glances.record(teacher, id, learner);
+  }
+
+  /** All lines of a class that plays, as they are now. */
+  @GetMapping("/api/assignments/{id}/live/now")
+  LiveNews now(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    return live.now(teacher, id);
+  }
+
+  /** The same as a stream: first all lines, then those alone that are new. */
+  @GetMapping(path = "/api/assignments/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+  SseEmitter live(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      HttpServletResponse response) {
+    // A proxy that gathers what comes would keep the news back.
+    response.setHeader("X-Accel-Buffering", "no");
+    response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
+    return live.stream(teacher, id);
   }
 }

@@ -12,6 +12,7 @@ import static bravium.server.data.schema.Tables.SITTING;
 
 import bravium.core.assignment.Allowance;
 import bravium.core.assignment.Go;
+import bravium.core.assignment.Standing;
 import bravium.core.assignment.Terms;
 import bravium.core.codec.Codec;
 import bravium.core.play.Outcome;
@@ -56,7 +57,28 @@ class AssignmentRepository {
       Instant givenAt,
       boolean takenBack,
       boolean newer,
-      boolean gone) {}
+      boolean gone) {
+
+    /** Whether it is for a learner, by what is settled for her; null where nothing is. */
+    boolean isFor(@Nullable Own own) {
+      return forAll || own != null && own.chosen();
+    }
+
+    Standing standing(Allowance own, List<Game> begun, long at) {
+      return Standing.of(terms, own, goes(begun), at);
+    }
+
+    /** The game that counts, or where none has come to its end the one that was begun last. */
+    Game counting(List<Game> begun) {
+      return Standing.counting(terms.counts(), goes(begun))
+          .map(begun::get)
+          .orElseGet(begun::getLast);
+    }
+
+    private static List<Go> goes(List<Game> games) {
+      return games.stream().map(Game::go).toList();
+    }
+  }
 
   /** What is settled for one learner. */
   record Own(boolean chosen, Allowance allowance) {}
@@ -101,6 +123,21 @@ class AssignmentRepository {
 
   List<Row> ofClass(long inClass) {
     return rows(ASSIGNMENT.CLASS_ID.eq(inClass));
+  }
+
+  /** What was given to a class, and what a learner of it played in another before she moved. */
+  List<Row> ofLearner(long learner, long inClass) {
+    return rows(
+        ASSIGNMENT
+            .CLASS_ID
+            .eq(inClass)
+            .or(
+                DSL.exists(
+                    DSL.selectOne()
+                        .from(SITTING)
+                        .where(
+                            SITTING.ASSIGNMENT_ID.eq(ASSIGNMENT.ID),
+                            SITTING.LEARNER_ID.eq(learner)))));
   }
 
   Optional<Row> find(long teacher, String id) {
@@ -183,6 +220,11 @@ class AssignmentRepository {
 
   List<Game> games(long assignment, long learner) {
     return games(SITTING.ASSIGNMENT_ID.eq(assignment).and(SITTING.LEARNER_ID.eq(learner)));
+  }
+
+  /** The games that a learner has begun on an assignment. */
+  List<Game> begun(long assignment, long learner) {
+    return games(assignment, learner).stream().filter(Game::begun).toList();
   }
 
   private List<Game> games(Condition which) {

@@ -1,20 +1,13 @@
 package bravium.server.classes;
 
 import bravium.core.assignment.Allowance;
-import bravium.core.assignment.Glance;
-import bravium.core.assignment.Go;
 import bravium.core.assignment.Standing;
 import bravium.core.games.Games;
-import bravium.core.play.Outcome;
-import bravium.core.play.showing.Review;
 import bravium.server.accounts.Teacher;
 import bravium.server.activities.ActivityService;
 import bravium.server.activities.ActivityVersion;
 import bravium.server.data.schema.tables.records.ClassLearnerRecord;
 import bravium.server.problems.Problem;
-import bravium.server.sittings.AssignedSittings;
-import bravium.server.sittings.StoredSitting;
-import bravium.server.sittings.WarmSittings;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -28,13 +21,12 @@ import org.springframework.stereotype.Service;
 
 /** What is given to classes, on which terms, and what came back. */
 @Service
-class AssignmentService implements AssignedSittings {
+class AssignmentService {
 
   private final ClassRepository classes;
   private final RegisterRepository register;
   private final AssignmentRepository assignments;
   private final ActivityService activities;
-  private final WarmSittings sittings;
   private final SchoolTime time;
   private final Clock clock;
 
@@ -43,14 +35,12 @@ class AssignmentService implements AssignedSittings {
       RegisterRepository register,
       AssignmentRepository assignments,
       ActivityService activities,
-      WarmSittings sittings,
       SchoolTime time,
       Clock clock) {
     this.classes = classes;
     this.register = register;
     this.assignments = assignments;
     this.activities = activities;
-    this.sittings = sittings;
     this.time = time;
     this.clock = clock;
   }
@@ -61,13 +51,13 @@ class AssignmentService implements AssignedSittings {
     return assignments.ofClass(inClass).stream().map(row -> given(row, learners)).toList();
   }
 
-  private Map<Long, ClassLearnerRecord> present(long inClass) {
+  Map<Long, ClassLearnerRecord> present(long inClass) {
     Map<Long, ClassLearnerRecord> learners = new LinkedHashMap<>();
     register.present(inClass).forEach(row -> learners.put(row.getLearnerId(), row));
     return learners;
   }
 
-  private Given given(AssignmentRepository.Row row, Map<Long, ClassLearnerRecord> learners) {
+  Given given(AssignmentRepository.Row row, Map<Long, ClassLearnerRecord> learners) {
     Map<Long, AssignmentRepository.Own> own = assignments.own(row.row());
     List<AssignmentRepository.Game> games = assignments.games(row.row());
     List<GivenToOne> ones = new ArrayList<>();
@@ -85,7 +75,7 @@ class AssignmentService implements AssignedSittings {
         });
     Set<Long> counted =
         learners.keySet().stream()
-            .filter(learner -> isFor(row, own.get(learner)))
+            .filter(learner -> row.isFor(own.get(learner)))
             .filter(learner -> !own.containsKey(learner) || !own.get(learner).allowance().excused())
             .collect(Collectors.toSet());
     return new Given(
@@ -121,10 +111,6 @@ class AssignmentService implements AssignedSittings {
             .filter(learners::contains)
             .distinct()
             .count();
-  }
-
-  static boolean isFor(AssignmentRepository.Row row, AssignmentRepository.@Nullable Own own) {
-    return row.forAll() || own != null && own.chosen();
   }
 
   Given give(Teacher teacher, String classId, Giving giving) {
@@ -225,83 +211,7 @@ class AssignmentService implements AssignedSittings {
     return read(teacher, id);
   }
 
-  ClassGlance glance(Teacher teacher, String id) {
-    AssignmentRepository.Row row = own(teacher, id);
-    Map<Long, AssignmentRepository.Own> own = assignments.own(row.row());
-    Map<Long, List<AssignmentRepository.Game>> games =
-        assignments.games(row.row()).stream()
-            .filter(AssignmentRepository.Game::begun)
-            .collect(Collectors.groupingBy(AssignmentRepository.Game::learner));
-    Map<Long, ClassLearnerRecord> learners = present(row.inClass());
-    learners
-        .keySet()
-        .removeIf(learner -> !isFor(row, own.get(learner)) && !games.containsKey(learner));
-    Map<Long, AssignmentRepository.Game> counting = new LinkedHashMap<>();
-    learners
-        .keySet()
-        .forEach(
-            learner -> {
-              List<AssignmentRepository.Game> hers = games.getOrDefault(learner, List.of());
-              if (!hers.isEmpty()) {
-                counting.put(learner, counting(row, hers));
-              }
-            });
-    List<Review> reviews =
-        counting.values().stream()
-            .map(game -> sittings.review(game.sitting(), any -> true))
-            .toList();
-    Glance glance =
-        Glance.of(Games.prepared(activities.version(row.version()).activity()), reviews);
-    List<Long> order = List.copyOf(counting.keySet());
-    List<ClassGlance.GlanceLine> lines =
-        learners.entrySet().stream()
-            .map(
-                entry -> {
-                  int place = order.indexOf(entry.getKey());
-                  Allowance allowance =
-                      own.containsKey(entry.getKey())
-                          ? own.get(entry.getKey()).allowance()
-                          : Allowance.NONE;
-                  List<AssignmentRepository.Game> hers =
-                      games.getOrDefault(entry.getKey(), List.of());
-                  return new ClassGlance.GlanceLine(
-                      entry.getValue().getPublicId(),
-                      entry.getValue().getName(),
-                      allowance.excused(),
-                      standing(row, allowance, hers),
-                      hers.size(),
-                      place < 0 ? null : glance.rows().get(place),
-                      place < 0 ? null : counting.get(entry.getKey()).sitting(),
-                      place >= 0 && reviews.get(place).outcome() != null);
-                })
-            .toList();
-    ClassRepository.Counted inClass = classes.byRow(row.inClass()).orElseThrow();
-    return new ClassGlance(
-        inClass.row().getPublicId(),
-        inClass.row().getName(),
-        given(row, present(row.inClass())),
-        glance.columns(),
-        lines);
-  }
-
-  Standing standing(
-      AssignmentRepository.Row row, Allowance own, List<AssignmentRepository.Game> begun) {
-    return Standing.of(row.terms(), own, goes(begun), clock.millis());
-  }
-
-  static List<Go> goes(List<AssignmentRepository.Game> games) {
-    return games.stream().map(AssignmentRepository.Game::go).toList();
-  }
-
-  /** The game that counts, or where none has come to its end the one that was begun last. */
-  static AssignmentRepository.Game counting(
-      AssignmentRepository.Row row, List<AssignmentRepository.Game> begun) {
-    return Standing.counting(row.terms().counts(), goes(begun))
-        .map(begun::get)
-        .orElseGet(begun::getLast);
-  }
-
-  private long ownClass(Teacher teacher, String id) {
+  long ownClass(Teacher teacher, String id) {
     return classes
         .find(teacher.id(), id)
         .orElseThrow(
@@ -313,7 +223,7 @@ class AssignmentService implements AssignedSittings {
         .getId();
   }
 
-  private AssignmentRepository.Row own(Teacher teacher, String id) {
+  AssignmentRepository.Row own(Teacher teacher, String id) {
     return assignments
         .find(teacher.id(), id)
         .orElseThrow(
@@ -321,52 +231,5 @@ class AssignmentService implements AssignedSittings {
                 Problem.notFound(
                     "no-such-assignment",
                     "This was not given to any of your classes. Reload the page."));
-  }
-
-  @Override
-  public boolean ends(StoredSitting sitting) {
-    AssignmentRepository.Row row = rowOf(sitting);
-    return Standing.ends(row.terms(), allowance(row, sitting), clock.millis());
-  }
-
-  @Override
-  public void requirePlayable(StoredSitting sitting) {
-    AssignmentRepository.Row row = rowOf(sitting);
-    if (row.takenBack()) {
-      throw Problem.conflict(
-          "taken-back", "Your teacher has taken this back. What you did is kept.");
-    }
-    if (sitting.sitting().log().isEmpty()
-        && !standing(row, allowance(row, sitting), begun(row, sitting)).begins()) {
-      throw Problem.conflict(
-          "not-now",
-          "This can’t be begun now. Your page says when, and how often, you can play it.");
-    }
-    Outcome outcome = sitting.review() == null ? null : sitting.review().outcome();
-    if (outcome != null && outcome.ended() == Outcome.Ended.AT_CLOSING) {
-      throw Problem.conflict("closed", "The time for this is over. What you did is kept.");
-    }
-  }
-
-  @Override
-  public boolean tells(StoredSitting sitting) {
-    AssignmentRepository.Row row = rowOf(sitting);
-    Allowance own = allowance(row, sitting);
-    return standing(row, own, begun(row, sitting)).tells(row.terms());
-  }
-
-  private List<AssignmentRepository.Game> begun(
-      AssignmentRepository.Row row, StoredSitting sitting) {
-    return assignments.games(row.row(), sitting.learner()).stream()
-        .filter(AssignmentRepository.Game::begun)
-        .toList();
-  }
-
-  private AssignmentRepository.Row rowOf(StoredSitting sitting) {
-    return assignments.byRow(sitting.assignment()).orElseThrow();
-  }
-
-  private Allowance allowance(AssignmentRepository.Row row, StoredSitting sitting) {
-    return assignments.own(row.row(), sitting.learner()).allowance();
   }
 }

@@ -185,6 +185,17 @@ class ClassController {
     register.bringBack(teacher, id, learner);
   }
 
+  /** Moves a learner to another class. */
+  @PostMapping("/{id}/learners/{learner}/class/{other}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void move(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      @PathVariable String learner,
+      @PathVariable String other) {
+    register.move(teacher, id, learner, other);
+  }
+
   /** Makes one entry of two; {@code into} stays. */
   @PostMapping("/{id}/learners/{learner}/merge/{into}")
   @ResponseStatus(HttpStatus.NO_CONTENT)

@@ -23,6 +23,7 @@ public record ClassGlance(
    * A learner.
    *
    * @param excused whether she is left out of the sums
+   * @param left whether she is in the class no more
    * @param goes how many games she has begun
    * @param counts the game that counts, as a line of the glance; null where she has begun none.
    *     While none has come to its end it is the one that runs
@@ -33,6 +34,7 @@ public record ClassGlance(
       String learner,
       String name,
       boolean excused,
+      boolean left,
       Standing standing,
       int goes,
       Glance.@Nullable GlanceRow counts,

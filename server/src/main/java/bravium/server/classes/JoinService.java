@@ -32,7 +32,6 @@ class JoinService {
   private final ClassRepository classes;
   private final RegisterRepository register;
   private final AssignmentRepository assignments;
-  private final AssignmentService service;
   private final ActivityService activities;
   private final WarmSittings sittings;
   private final LearnerTokens tokens;
@@ -52,7 +51,6 @@ class JoinService {
       ClassRepository classes,
       RegisterRepository register,
       AssignmentRepository assignments,
-      AssignmentService service,
       ActivityService activities,
       WarmSittings sittings,
       LearnerTokens tokens,
@@ -62,7 +60,6 @@ class JoinService {
     this.classes = classes;
     this.register = register;
     this.assignments = assignments;
-    this.service = service;
     this.activities = activities;
     this.sittings = sittings;
     this.tokens = tokens;
@@ -170,12 +167,12 @@ class JoinService {
 
   private Optional<Task> task(AssignmentRepository.Row row, long learner) {
     AssignmentRepository.Own own = assignments.own(row.row(), learner);
-    List<AssignmentRepository.Game> begun = begun(row, learner);
-    boolean hers = AssignmentService.isFor(row, own);
+    List<AssignmentRepository.Game> begun = assignments.begun(row.row(), learner);
+    boolean hers = row.isFor(own);
     if (row.takenBack() || !hers && begun.isEmpty()) {
       return Optional.empty();
     }
-    Standing standing = service.standing(row, own.allowance(), begun);
+    Standing standing = row.standing(own.allowance(), begun, clock.millis());
     var page = activities.version(row.version()).activity().titlePage();
     return Optional.of(
         new Task(
@@ -187,14 +184,8 @@ class JoinService {
             time.local(standing.closes()),
             hers && standing.begins(),
             begun.size(),
-            begun.isEmpty() ? null : AssignmentService.counting(row, begun).outcome(),
+            begun.isEmpty() ? null : row.counting(begun).outcome(),
             own.allowance().excused()));
-  }
-
-  private List<AssignmentRepository.Game> begun(AssignmentRepository.Row row, long learner) {
-    return assignments.games(row.row(), learner).stream()
-        .filter(AssignmentRepository.Game::begun)
-        .toList();
   }
 
   /** The sitting that she plays now: the one that runs, or a new one if she has a go left. */
@@ -217,10 +208,10 @@ class JoinService {
     List<AssignmentRepository.Game> games = assignments.games(row.row(), me.getLearnerId());
     List<AssignmentRepository.Game> begun =
         games.stream().filter(AssignmentRepository.Game::begun).toList();
-    if (!AssignmentService.isFor(row, own) && begun.isEmpty()) {
+    if (!row.isFor(own) && begun.isEmpty()) {
       throw notGiven();
     }
-    Standing standing = service.standing(row, own.allowance(), begun);
+    Standing standing = row.standing(own.allowance(), begun, clock.millis());
     if (standing.running()) {
       return begun.getLast().sitting();
     }

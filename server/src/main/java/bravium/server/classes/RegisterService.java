@@ -176,6 +176,20 @@ class RegisterService {
     sittings.forget();
   }
 
+  /** A learner goes to another class of the same teacher; what she played stays where it was. */
+  void move(Teacher teacher, String id, String learner, String other) {
+    ClassLearnerRecord found = present(classes.own(teacher, id), learner);
+    long to = classes.own(teacher, other);
+    if (found.getClassId() == to) {
+      return;
+    }
+    if (register.byName(to, found.getNameKey()).isPresent()) {
+      throw taken(found.getName());
+    }
+    found.setClassId(to);
+    register.change(found);
+  }
+
   private void alter(
       Teacher teacher, String id, String learner, Consumer<ClassLearnerRecord> change) {
     ClassLearnerRecord found = present(classes.own(teacher, id), learner);

@@ -32,6 +32,9 @@ public record StoredSitting(
     boolean past,
     boolean recounted) {
 
+  /** That something was done in a sitting of an assignment, and is on disk. */
+  public record Moved(StoredSitting sitting) {}
+
   /** What its teacher wrote. */
   public Activity activity() {
     return game.activity();

@@ -27,6 +27,7 @@ import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 
@@ -42,13 +43,19 @@ public class WarmSittings implements Nightly {
 
   private final SittingRepository sittings;
   private final AssignedSittings assigned;
+  private final ApplicationEventPublisher events;
   private final Clock clock;
   private final Cache<String, Warm> warm =
       Caffeine.newBuilder().maximumSize(MOST).expireAfterAccess(KEPT).build();
 
-  WarmSittings(SittingRepository sittings, @Lazy AssignedSittings assigned, Clock clock) {
+  WarmSittings(
+      SittingRepository sittings,
+      @Lazy AssignedSittings assigned,
+      ApplicationEventPublisher events,
+      Clock clock) {
     this.sittings = sittings;
     this.assigned = assigned;
+    this.events = events;
     this.clock = clock;
   }
 
@@ -123,6 +130,9 @@ public class WarmSittings implements Nightly {
       boolean same = words.equals(OwnWords.in(before.activity(), before.sitting()));
       sittings.addMove(after, same ? null : words, before.runs() && after.runs());
       sitting.stored = after;
+      if (after.assignment() != null) {
+        events.publishEvent(new StoredSitting.Moved(after));
+      }
     }
     return turn;
   }

@@ -35,7 +35,7 @@ class WarmSittingsTest {
 
   private final SittingRepository rows = mock(SittingRepository.class);
   private final WarmSittings warm =
-      new WarmSittings(rows, mock(AssignedSittings.class), Clock.systemUTC());
+      new WarmSittings(rows, mock(AssignedSittings.class), event -> {}, Clock.systemUTC());
 
   @BeforeEach
   void aSittingOnItsTitlePage() {

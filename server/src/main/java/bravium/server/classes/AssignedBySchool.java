@@ -1,0 +1,66 @@
+package bravium.server.classes;
+
+import bravium.core.assignment.Allowance;
+import bravium.core.assignment.Standing;
+import bravium.core.play.Outcome;
+import bravium.server.problems.Problem;
+import bravium.server.sittings.AssignedSittings;
+import bravium.server.sittings.StoredSitting;
+import java.time.Clock;
+import org.springframework.stereotype.Component;
+
+/** What the terms of an assignment mean for the games that are played on it. */
+@Component
+class AssignedBySchool implements AssignedSittings {
+
+  private final AssignmentRepository assignments;
+  private final Clock clock;
+
+  AssignedBySchool(AssignmentRepository assignments, Clock clock) {
+    this.assignments = assignments;
+    this.clock = clock;
+  }
+
+  @Override
+  public boolean ends(StoredSitting sitting) {
+    AssignmentRepository.Row row = rowOf(sitting);
+    return Standing.ends(row.terms(), allowance(row, sitting), clock.millis());
+  }
+
+  @Override
+  public void requirePlayable(StoredSitting sitting) {
+    AssignmentRepository.Row row = rowOf(sitting);
+    if (row.takenBack()) {
+      throw Problem.conflict(
+          "taken-back", "Your teacher has taken this back. What you did is kept.");
+    }
+    if (sitting.sitting().log().isEmpty() && !standing(row, sitting).begins()) {
+      throw Problem.conflict(
+          "not-now",
+          "This can’t be begun now. Your page says when, and how often, you can play it.");
+    }
+    Outcome outcome = sitting.review() == null ? null : sitting.review().outcome();
+    if (outcome != null && outcome.ended() == Outcome.Ended.AT_CLOSING) {
+      throw Problem.conflict("closed", "The time for this is over. What you did is kept.");
+    }
+  }
+
+  @Override
+  public boolean tells(StoredSitting sitting) {
+    AssignmentRepository.Row row = rowOf(sitting);
+    return standing(row, sitting).tells(row.terms());
+  }
+
+  private Standing standing(AssignmentRepository.Row row, StoredSitting sitting) {
+    return row.standing(
+        allowance(row, sitting), assignments.begun(row.row(), sitting.learner()), clock.millis());
+  }
+
+  private AssignmentRepository.Row rowOf(StoredSitting sitting) {
+    return assignments.byRow(sitting.assignment()).orElseThrow();
+  }
+
+  private Allowance allowance(AssignmentRepository.Row row, StoredSitting sitting) {
+    return assignments.own(row.row(), sitting.learner()).allowance();
+  }
+}

@@ -1,0 +1,281 @@
+package bravium.server.classes;
+
+import bravium.core.assignment.Allowance;
+import bravium.core.assignment.Glance;
+import bravium.core.games.Games;
+import bravium.core.play.Outcome;
+import bravium.core.play.showing.Review;
+import bravium.formats.Cells;
+import bravium.server.accounts.Teacher;
+import bravium.server.activities.ActivityService;
+import bravium.server.data.schema.tables.records.ClassLearnerRecord;
+import bravium.server.problems.Problem;
+import bravium.server.sittings.WarmSittings;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+
+/** What came back from classes: on one activity, over the term, from one learner. */
+@Service
+class GlanceService {
+
+  private final AssignmentService assigned;
+  private final ClassRepository classes;
+  private final RegisterRepository register;
+  private final AssignmentRepository assignments;
+  private final ActivityService activities;
+  private final WarmSittings sittings;
+  private final SchoolTime time;
+  private final Clock clock;
+
+  GlanceService(
+      AssignmentService assigned,
+      ClassRepository classes,
+      RegisterRepository register,
+      AssignmentRepository assignments,
+      ActivityService activities,
+      WarmSittings sittings,
+      SchoolTime time,
+      Clock clock) {
+    this.assigned = assigned;
+    this.classes = classes;
+    this.register = register;
+    this.assignments = assignments;
+    this.activities = activities;
+    this.sittings = sittings;
+    this.time = time;
+    this.clock = clock;
+  }
+
+  /** The games of an assignment that were begun, by the row of their learner. */
+  private Map<Long, List<AssignmentRepository.Game>> begun(AssignmentRepository.Row row) {
+    return assignments.games(row.row()).stream()
+        .filter(AssignmentRepository.Game::begun)
+        .collect(Collectors.groupingBy(AssignmentRepository.Game::learner));
+  }
+
+  /**
+   * Who stands in the glance: who is in the class and has it to do, or has done it; and after them
+   * who has done it and is in the class no more.
+   */
+  private Map<Long, ClassLearnerRecord> learners(
+      AssignmentRepository.Row row,
+      Map<Long, AssignmentRepository.Own> own,
+      Map<Long, List<AssignmentRepository.Game>> games) {
+    Map<Long, ClassLearnerRecord> learners = assigned.present(row.inClass());
+    learners
+        .keySet()
+        .removeIf(learner -> !row.isFor(own.get(learner)) && !games.containsKey(learner));
+    for (Long learner : games.keySet()) {
+      if (!learners.containsKey(learner)) {
+        register.byRow(learner).ifPresent(left -> learners.put(learner, left));
+      }
+    }
+    return learners;
+  }
+
+  ClassGlance glance(Teacher teacher, String id) {
+    AssignmentRepository.Row row = assigned.own(teacher, id);
+    Map<Long, AssignmentRepository.Own> own = assignments.own(row.row());
+    Map<Long, List<AssignmentRepository.Game>> games = begun(row);
+    Map<Long, ClassLearnerRecord> learners = learners(row, own, games);
+    Map<Long, AssignmentRepository.Game> counting = new LinkedHashMap<>();
+    games.forEach((learner, hers) -> counting.put(learner, row.counting(hers)));
+    Map<Long, Review> reviews = new LinkedHashMap<>();
+    counting.forEach(
+        (learner, game) -> reviews.put(learner, sittings.review(game.sitting(), any -> true)));
+    Glance glance =
+        Glance.of(
+            Games.prepared(activities.version(row.version()).activity()),
+            List.copyOf(reviews.values()));
+    List<Long> order = List.copyOf(reviews.keySet());
+    List<ClassGlance.GlanceLine> lines = new ArrayList<>();
+    learners.forEach(
+        (learner, entry) -> {
+          Allowance allowance = allowance(own, learner);
+          List<AssignmentRepository.Game> hers = games.getOrDefault(learner, List.of());
+          int place = order.indexOf(learner);
+          lines.add(
+              new ClassGlance.GlanceLine(
+                  entry.getPublicId(),
+                  entry.getName(),
+                  allowance.excused(),
+                  left(entry, row),
+                  row.standing(allowance, hers, clock.millis()),
+                  hers.size(),
+                  place < 0 ? null : glance.rows().get(place),
+                  place < 0 ? null : counting.get(learner).sitting(),
+                  place >= 0 && reviews.get(learner).outcome() != null));
+        });
+    ClassRepository.Counted inClass = classes.byRow(row.inClass()).orElseThrow();
+    return new ClassGlance(
+        inClass.row().getPublicId(),
+        inClass.row().getName(),
+        assigned.given(row, assigned.present(row.inClass())),
+        glance.columns(),
+        lines);
+  }
+
+  private static boolean left(ClassLearnerRecord entry, AssignmentRepository.Row row) {
+    return entry.getRemovedAt() != null || entry.getClassId() != row.inClass();
+  }
+
+  private static Allowance allowance(Map<Long, AssignmentRepository.Own> own, Long learner) {
+    return own.containsKey(learner) ? own.get(learner).allowance() : Allowance.NONE;
+  }
+
+  /** The glance as a table for a spreadsheet: a learner a row, with her points for each item. */
+  String table(Teacher teacher, String id) {
+    ClassGlance glance = glance(teacher, id);
+    List<List<String>> rows = new ArrayList<>();
+    List<String> heads = new ArrayList<>(List.of("Name", "State", "Goes", "Points", "Possible"));
+    for (int i = 0; i < glance.columns().size(); i++) {
+      String label = glance.columns().get(i).label();
+      heads.add((i + 1) + ". " + (label.isEmpty() ? "Guess at the whole" : label));
+    }
+    rows.add(heads);
+    for (ClassGlance.GlanceLine line : glance.lines()) {
+      List<String> cells = new ArrayList<>();
+      cells.add(line.name());
+      cells.add(state(line));
+      cells.add(String.valueOf(line.goes()));
+      Glance.GlanceRow counts = line.counts();
+      cells.add(counts == null ? "" : String.valueOf(counts.points()));
+      cells.add(
+          counts == null || counts.possible() == null ? "" : String.valueOf(counts.possible()));
+      for (int i = 0; i < glance.columns().size(); i++) {
+        Glance.GlanceCell cell = counts == null ? null : counts.cells().get(i);
+        cells.add(cell == null ? "" : said(cell));
+      }
+      rows.add(cells);
+    }
+    return Cells.csv(rows);
+  }
+
+  private static String state(ClassGlance.GlanceLine line) {
+    if (line.excused()) {
+      return "excused";
+    }
+    return line.goes() == 0 ? "not begun" : line.ended() ? "through" : "at it";
+  }
+
+  private static String said(Glance.GlanceCell cell) {
+    return switch (cell.mark()) {
+      case NONE -> "";
+      case WAITS -> "to mark";
+      case GIVEN -> "given";
+      case RIGHT, PARTLY, WRONG, MISSED -> String.valueOf(cell.points());
+    };
+  }
+
+  /** The register as a table, to be taken in again. */
+  String register(Teacher teacher, String classId) {
+    List<List<String>> rows = new ArrayList<>();
+    rows.add(List.of("Name", "Time in per cent", "Help"));
+    for (ClassLearnerRecord row : register.present(assigned.ownClass(teacher, classId))) {
+      rows.add(
+          List.of(
+              row.getName(),
+              row.getTime() == null ? "" : String.valueOf(row.getTime()),
+              String.join(" ", RegisterRepository.help(row))));
+    }
+    return Cells.csv(rows);
+  }
+
+  /** The term: learners down, what they were given across. */
+  ClassTerm term(Teacher teacher, String classId) {
+    long inClass = assigned.ownClass(teacher, classId);
+    List<AssignmentRepository.Row> given =
+        assignments.ofClass(inClass).reversed().stream().filter(row -> !row.takenBack()).toList();
+    Map<Long, List<ClassTerm.TermCell>> cells = new LinkedHashMap<>();
+    Map<Long, ClassLearnerRecord> learners = assigned.present(inClass);
+    learners.keySet().forEach(learner -> cells.put(learner, new ArrayList<>()));
+    for (AssignmentRepository.Row row : given) {
+      Map<Long, AssignmentRepository.Own> own = assignments.own(row.row());
+      Map<Long, List<AssignmentRepository.Game>> games = begun(row);
+      cells.forEach(
+          (learner, line) ->
+              line.add(cell(row, own.get(learner), games.getOrDefault(learner, List.of()))));
+    }
+    List<ClassTerm.TermLine> lines = new ArrayList<>();
+    cells.forEach(
+        (learner, line) ->
+            lines.add(
+                new ClassTerm.TermLine(
+                    learners.get(learner).getPublicId(), learners.get(learner).getName(), line)));
+    ClassRepository.Counted one = classes.byRow(inClass).orElseThrow();
+    return new ClassTerm(
+        one.row().getPublicId(),
+        one.row().getName(),
+        given.stream()
+            .map(
+                row ->
+                    new ClassTerm.TermColumn(
+                        row.id(), row.title(), time.local(row.terms().closes())))
+            .toList(),
+        lines);
+  }
+
+  private ClassTerm.TermCell cell(
+      AssignmentRepository.Row row,
+      AssignmentRepository.Own own,
+      List<AssignmentRepository.Game> begun) {
+    Allowance allowance = own == null ? Allowance.NONE : own.allowance();
+    Outcome outcome = begun.isEmpty() ? null : row.counting(begun).outcome();
+    ClassTerm.TermState state =
+        outcome != null
+            ? ClassTerm.TermState.DONE
+            : !begun.isEmpty()
+                ? ClassTerm.TermState.AT_IT
+                : !row.isFor(own)
+                    ? ClassTerm.TermState.NOT_HERS
+                    : switch (row.standing(allowance, begun, clock.millis()).phase()) {
+                      case NOT_YET -> ClassTerm.TermState.NOT_YET;
+                      case OPEN -> ClassTerm.TermState.TO_DO;
+                      case CLOSED -> ClassTerm.TermState.NOT_DONE;
+                    };
+    return new ClassTerm.TermCell(
+        state,
+        allowance.excused(),
+        outcome,
+        begun.isEmpty() ? null : row.counting(begun).sitting());
+  }
+
+  /** All that one learner did, the newest first. */
+  LearnerRecord record(Teacher teacher, String classId, String learner) {
+    long inClass = assigned.ownClass(teacher, classId);
+    ClassLearnerRecord entry =
+        register
+            .find(inClass, learner)
+            .orElseThrow(
+                () ->
+                    Problem.notFound(
+                        "no-such-learner",
+                        "There is no such learner in this class. Reload the page."));
+    List<LearnerRecord.RecordLine> lines = new ArrayList<>();
+    for (AssignmentRepository.Row row : assignments.ofLearner(entry.getLearnerId(), inClass)) {
+      AssignmentRepository.Own own = assignments.own(row.row(), entry.getLearnerId());
+      List<AssignmentRepository.Game> begun = assignments.begun(row.row(), entry.getLearnerId());
+      if (!row.takenBack() && (row.isFor(own) || !begun.isEmpty())) {
+        lines.add(
+            new LearnerRecord.RecordLine(
+                row.id(),
+                row.title(),
+                cell(row, own, begun),
+                time.local(row.terms().closes()),
+                begun.stream()
+                    .map(
+                        game ->
+                            new LearnerRecord.RecordGame(
+                                game.sitting(), game.openedAt(), game.endedAt(), game.outcome()))
+                    .toList()));
+      }
+    }
+    ClassRepository.Counted one = classes.byRow(inClass).orElseThrow();
+    return new LearnerRecord(one.row().getPublicId(), one.row().getName(), entry.getName(), lines);
+  }
+}

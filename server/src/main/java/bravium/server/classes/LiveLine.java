@@ -1,0 +1,25 @@
+package bravium.server.classes;
+
+import bravium.core.play.Markers.Marker;
+import bravium.core.play.Outcome;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Where a learner is while her class plays.
+ *
+ * @param markers of her game; empty where she has not begun
+ * @param number of the question that she is at, from 1; null where none is asked
+ * @param since when she did something last, in milliseconds since 1970; null where she has not
+ *     begun
+ * @param outcome null until the end
+ */
+public record LiveLine(
+    String learner,
+    String name,
+    boolean excused,
+    List<Marker> markers,
+    @Nullable Integer number,
+    int points,
+    @Nullable Long since,
+    @Nullable Outcome outcome) {}
