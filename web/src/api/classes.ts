@@ -139,6 +139,10 @@ export const changeGiven = (assignment: string, giving: Giving) =>
 export const renewGiven = (assignment: string) =>
   call<Given>(`${given(assignment)}/version`, { method: "POST" });
 
+/** Shows learners the marks that were given so far. */
+export const tellMarks = (assignment: string) =>
+  call<Given>(`${given(assignment)}/marks`, { method: "POST" });
+
 export const takeBack = (assignment: string) =>
   call<Given>(given(assignment), { method: "DELETE" });
 

@@ -11,7 +11,12 @@ import { words } from "../words/en";
 import { ClassChoice } from "./ClassChoice";
 import { TermsSentence } from "./TermsSentence";
 
-const USUAL: LocalTerms = { counts: "best", told: "at-once", atClosing: "finish" };
+const USUAL: LocalTerms = {
+  counts: "best",
+  told: "at-once",
+  atClosing: "finish",
+  marks: "at-once",
+};
 
 /**
  * Gives an activity to a class: the class is known, or the activity; or it is given already, and its

@@ -3,6 +3,7 @@ import {
   Copy,
   Download,
   EllipsisVertical,
+  Eye,
   Pencil,
   Printer,
   Radio,
@@ -11,7 +12,15 @@ import {
 } from "lucide-react";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
-import { giveAgain, glanceTable, renewGiven, takeBack, useClass, useGlance } from "../api/classes";
+import {
+  giveAgain,
+  glanceTable,
+  renewGiven,
+  takeBack,
+  tellMarks,
+  useClass,
+  useGlance,
+} from "../api/classes";
 import { Shell } from "../app/Shell";
 import type { ClassGlance, GlanceLine } from "../generated/types";
 import { Menu, MenuItem } from "../ui/Menu";
@@ -61,12 +70,24 @@ function Glance({ glance }: { glance: ClassGlance }) {
         {className}
       </Link>
       <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
-        <h1 className="text-3xl font-semibold [overflow-wrap:anywhere]">
-          {given.title || words.activities.untitled}
-        </h1>
-        <span className="mr-auto text-lg text-soft">
-          {whenOf(given)} · {words.classes.given.progress(given)}
-        </span>
+        <div className="mr-auto">
+          <h1 className="text-3xl font-semibold [overflow-wrap:anywhere]">
+            {given.title || words.activities.untitled}
+          </h1>
+          <p className="text-lg text-soft">
+            {whenOf(given)} · {words.classes.given.progress(given)}
+          </p>
+        </div>
+        {given.terms.marks === "together" && (
+          <button
+            type="button"
+            className="btn btn-outline"
+            onClick={() => attempt(tellMarks(given.id), said.marksTold)}
+          >
+            <Eye size={18} aria-hidden="true" />
+            {said.tellMarks}
+          </button>
+        )}
         <Link to={`/classes/${classId}/${given.id}/live`} className="btn btn-outline">
           <Radio size={18} aria-hidden="true" />
           {words.classes.live.show}

@@ -22,9 +22,12 @@ export default function LivePage() {
   if (params.has("projector")) {
     return (
       <main className="min-h-full p-6 text-2xl">
-        <button type="button" className="btn btn-ghost mb-4" onClick={() => setParams({})}>
-          {said.names}
-        </button>
+        <div className="mb-4 flex flex-wrap items-center gap-4">
+          <h1 className="mr-auto text-4xl font-semibold">{said.title}</h1>
+          <button type="button" className="btn btn-ghost" onClick={() => setParams({})}>
+            {said.names}
+          </button>
+        </div>
         <Lines live={live} nameless />
       </main>
     );
@@ -122,7 +125,7 @@ function Line(props: { line: LiveLine; name: string; quiet: number; nameless: bo
     );
   }
   return (
-    <li className="grid items-center gap-x-5 border-b border-line px-4 py-1.5 last:border-0 md:grid-cols-[11rem_1fr_13rem]">
+    <li className="grid items-center gap-x-5 border-b border-line px-4 py-1.5 last:border-0 md:grid-cols-[11rem_1fr_18rem]">
       <bdi className="font-display font-semibold [overflow-wrap:anywhere]">
         {name}
         {line.excused && (

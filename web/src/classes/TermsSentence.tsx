@@ -20,7 +20,7 @@ export function TermsSentence(props: {
   change: (part: Partial<LocalTerms>) => void;
 }) {
   const { terms, zone, change } = props;
-  const { opens, closes, goes, counts, told, atClosing } = terms;
+  const { opens, closes, goes, counts, told, atClosing, marks } = terms;
   const said = words.classes.giving;
   return (
     <div className="border-l-4 border-accent bg-card p-4 leading-[2.6rem]">
@@ -100,7 +100,14 @@ export function TermsSentence(props: {
             change={(what) => change({ atClosing: what })}
           />
         </>
-      )}
+      )}{" "}
+      {said.marks}{" "}
+      <ChoiceChip
+        label={said.marks}
+        names={said.marksNames}
+        value={marks}
+        change={(when) => change({ marks: when })}
+      />
       {zone && (opens !== undefined || closes !== undefined) && (
         <p className="text-sm leading-normal text-soft">{said.zone(zone)}</p>
       )}

@@ -5,6 +5,7 @@ import type {
   Given,
   GlanceLine,
   TermState,
+  WhenMarked,
   WhenTold,
 } from "../generated/types";
 import { list, plural, schoolTime, yearName } from "./format";
@@ -187,6 +188,11 @@ export const classes = {
         "after-closing": "after closing.",
         never: "not at all.",
       } satisfies Record<WhenTold, string>,
+      marks: "Your marks and comments are shown",
+      marksNames: {
+        "at-once": "at once.",
+        together: "when you say so.",
+      } satisfies Record<WhenMarked, string>,
       atClosing: "At closing time a game that runs",
       atClosingNames: {
         finish: "may be finished.",
@@ -249,6 +255,8 @@ export const classes = {
     moved: (name: string, to: string) => `${name} is in ${to} now.`,
     glance: {
       terms: "Change the terms",
+      tellMarks: "Show learners the marks",
+      marksTold: "Learners see the marks and comments that you gave so far.",
       takeBack: "Take back",
       actions: "What else can be done with it",
       takenBack: "Taken back: nobody can play it any more. What was done is kept.",

@@ -6,6 +6,8 @@ import bravium.server.TestServer;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -163,13 +165,9 @@ class ClassesTest {
     assertThat(home.getByText("Do bees sing?")).isVisible();
 
     page.navigate("/classes");
-    page.getByRole(
-            AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Hazel plays.*")))
-        .click();
+    link("Hazel plays").click();
     assertThat(page.getByText("0 of 1 through, 1 at it")).isVisible();
-    page.getByRole(
-            AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(".*Assigned.*")))
-        .click();
+    link("Assigned").click();
     Locator row =
         page.getByRole(
             AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Nell.*")));
@@ -192,5 +190,59 @@ class ClassesTest {
     teacher.button("Undo").click();
     home.reload();
     assertThat(home.locator("article")).containsText("You need not do this one.");
+  }
+
+  @Test
+  void theTeacherFollowsThreeLearnersAtOnceAndTheProjectorHasNoNames() {
+    newClass("Hazel live");
+    String code = code();
+    List<Page> devices = new ArrayList<>();
+    for (String name : List.of("Uma", "Vito", "Wren")) {
+      Page device = comesIn(Browsers.phone(server.address()), code, name);
+      button(device, "I have written them down").click();
+      devices.add(device);
+    }
+    teacher.button("Assign an activity").click();
+    page.getByLabel("Find an activity").fill("workbench");
+    page.getByLabel("On the workbench").check();
+    teacher.button("Assign it").click();
+    assertThat(page.getByText("Hazel live has “On the workbench” to do.")).isVisible();
+    link("On the workbench").click();
+    link("While they play").click();
+    assertThat(page.getByText("0 of 3 have begun, 0 are through")).isVisible();
+
+    for (Page device : devices) {
+      device.reload();
+      device.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Play")).click();
+      button(device, "Start").click();
+    }
+    assertThat(page.getByText("3 of 3 have begun, 0 are through")).isVisible();
+    Page uma = devices.getFirst();
+    for (String thing : List.of("smoker", "gloves")) {
+      uma.getByLabel("What do you see?").fill(thing);
+      uma.getByLabel("What do you see?").press("Enter");
+    }
+    assertThat(line("Uma").getByText("right", new Locator.GetByTextOptions().setExact(false)))
+        .hasCount(2);
+    AccessibilityTest.check(page, "a class while it plays");
+    teacher.button("Without names, for the projector").click();
+    assertThat(page.getByText("3 of 3 have begun")).isVisible();
+    assertThat(page.getByText("Uma")).hasCount(0);
+    AccessibilityTest.check(page, "the same for the projector");
+
+    page.navigate("/classes");
+    link("Hazel live").click();
+    link("The term").click();
+    assertThat(page.getByText("at it")).hasCount(3);
+    AccessibilityTest.check(page, "the term");
+    link("Vito").click();
+    assertThat(page.getByText("not played to its end")).isVisible();
+    AccessibilityTest.check(page, "all that a learner did");
+  }
+
+  private Locator link(String name) {
+    return page.getByRole(
+            AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(name + ".*")))
+        .first();
   }
 }

@@ -35,7 +35,8 @@ final class Encodings {
     return file.length > 1 && (file[0] & 0xFF) == first && (file[1] & 0xFF) == second;
   }
 
-  private static String unmarked(String text) {
+  /** The text without the mark that some programs begin a file with. */
+  static String unmarked(String text) {
     return !text.isEmpty() && text.charAt(0) == BYTE_ORDER_MARK ? text.substring(1) : text;
   }
 }

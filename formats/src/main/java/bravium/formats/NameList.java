@@ -48,7 +48,8 @@ public record NameList(
    *
    * @param surnameFirst whether a row of two cells that nobody named begins with the surname
    */
-  public static NameList read(String text, boolean surnameFirst) {
+  public static NameList read(String given, boolean surnameFirst) {
+    String text = Encodings.unmarked(given);
     List<CSVRecord> rows = Cells.rows(text, Cells.separator(text), MOST + 2L);
     Columns columns = columns(rows, surnameFirst);
     List<LearnerName> names = new ArrayList<>();

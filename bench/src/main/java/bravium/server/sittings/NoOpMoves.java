@@ -3,7 +3,6 @@ package bravium.server.sittings;
 import bravium.core.play.Audience;
 import bravium.core.play.Move;
 import bravium.core.play.showing.Showing;
-import bravium.server.data.Codes;
 import bravium.server.problems.Problem;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
@@ -21,22 +20,21 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 public class NoOpMoves {
 
-  private final PlayLinkRepository links;
+  private final LearnerTokens tokens;
   private final WarmSittings warm;
   private final Map<String, Shown> showings = new ConcurrentHashMap<>();
 
-  NoOpMoves(PlayLinkRepository links, WarmSittings warm) {
-    this.links = links;
+  NoOpMoves(LearnerTokens tokens, WarmSittings warm) {
+    this.tokens = tokens;
     this.warm = warm;
   }
 
   @PostMapping("/api/play/{sitting}/no-op")
   MoveAnswer move(
       @PathVariable String sitting, HttpServletRequest request, @RequestBody Move move) {
-    String token = request.getHeader("Authorization").substring("Bearer ".length());
     long learner =
-        links
-            .learner(Codes.hash(token))
+        tokens
+            .learner(Bearer.token(request))
             .orElseThrow(() -> Problem.whoAreYou("no-such-token", "nobody"));
     Shown showing = showings.computeIfAbsent(sitting, id -> show(id, learner));
     return new MoveAnswer(List.of(), showing, move.key().isEmpty());

@@ -19,7 +19,8 @@ public record Terms(
     @Range(min = 1, max = MOST_GOES) @Nullable Integer goes,
     Counts counts,
     WhenTold told,
-    AtClosing atClosing) {
+    AtClosing atClosing,
+    WhenMarked marks) {
 
   /** The most goes that can be counted out; more than that is any number. */
   public static final int MOST_GOES = 20;
@@ -50,6 +51,16 @@ public record Terms(
     NEVER
   }
 
+  /** When a learner sees the marks and comments that her teacher gives. */
+  public enum WhenMarked {
+    /** As soon as they are given. */
+    @JsonProperty("at-once")
+    AT_ONCE,
+    /** When the teacher says so, all together. */
+    @JsonProperty("together")
+    TOGETHER
+  }
+
   /** What happens to a game that runs at closing time. */
   public enum AtClosing {
     /** It may be finished. */
@@ -75,6 +86,7 @@ public record Terms(
 
   /** What is usual: from now on, as often as they like, the best counts. */
   public static Terms usual() {
-    return new Terms(null, null, null, Counts.BEST, WhenTold.AT_ONCE, AtClosing.FINISH);
+    return new Terms(
+        null, null, null, Counts.BEST, WhenTold.AT_ONCE, AtClosing.FINISH, WhenMarked.AT_ONCE);
   }
 }

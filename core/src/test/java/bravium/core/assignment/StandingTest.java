@@ -21,7 +21,14 @@ class StandingTest {
   private static final Go RUNNING = new Go(false, 0, 100);
 
   private static Terms terms(Integer goes, AtClosing atClosing) {
-    return new Terms(1_000L, 2_000L, goes, Counts.BEST, WhenTold.AFTER_CLOSING, atClosing);
+    return new Terms(
+        1_000L,
+        2_000L,
+        goes,
+        Counts.BEST,
+        WhenTold.AFTER_CLOSING,
+        atClosing,
+        Terms.WhenMarked.AT_ONCE);
   }
 
   private static Go ended(int points) {
@@ -91,7 +98,15 @@ class StandingTest {
   @Example
   void whatIsRightIsToldAtOnceAfterClosingOrNotAtAll() {
     Terms after = terms(null, AtClosing.FINISH);
-    Terms never = new Terms(null, null, 1, Counts.FIRST, WhenTold.NEVER, AtClosing.FINISH);
+    Terms never =
+        new Terms(
+            null,
+            null,
+            1,
+            Counts.FIRST,
+            WhenTold.NEVER,
+            AtClosing.FINISH,
+            Terms.WhenMarked.AT_ONCE);
 
     assertThat(at(1_500, after, Allowance.NONE, ended(1)).tells(after)).isFalse();
     assertThat(at(2_000, after, Allowance.NONE, ended(1)).tells(after)).isTrue();
@@ -123,13 +138,38 @@ class StandingTest {
   @Example
   void termsThatContradictThemselvesAreNone() {
     assertThatIllegalArgumentException()
-        .isThrownBy(() -> new Terms(5L, 5L, null, Counts.BEST, WhenTold.AT_ONCE, AtClosing.FINISH));
+        .isThrownBy(
+            () ->
+                new Terms(
+                    5L,
+                    5L,
+                    null,
+                    Counts.BEST,
+                    WhenTold.AT_ONCE,
+                    AtClosing.FINISH,
+                    Terms.WhenMarked.AT_ONCE));
     assertThatIllegalArgumentException()
         .isThrownBy(
-            () -> new Terms(null, null, 0, Counts.BEST, WhenTold.AT_ONCE, AtClosing.FINISH));
+            () ->
+                new Terms(
+                    null,
+                    null,
+                    0,
+                    Counts.BEST,
+                    WhenTold.AT_ONCE,
+                    AtClosing.FINISH,
+                    Terms.WhenMarked.AT_ONCE));
     assertThatIllegalArgumentException()
         .isThrownBy(
-            () -> new Terms(5L, null, 1, Counts.BEST, WhenTold.AFTER_CLOSING, AtClosing.FINISH));
+            () ->
+                new Terms(
+                    5L,
+                    null,
+                    1,
+                    Counts.BEST,
+                    WhenTold.AFTER_CLOSING,
+                    AtClosing.FINISH,
+                    Terms.WhenMarked.AT_ONCE));
     assertThatIllegalArgumentException().isThrownBy(() -> new Allowance(7L, 6L, 0, false));
     assertThatIllegalArgumentException().isThrownBy(() -> new Allowance(null, null, -1, false));
   }

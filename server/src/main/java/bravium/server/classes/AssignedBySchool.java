@@ -7,6 +7,7 @@ import bravium.server.problems.Problem;
 import bravium.server.sittings.AssignedSittings;
 import bravium.server.sittings.StoredSitting;
 import java.time.Clock;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What the terms of an assignment mean for the games that are played on it. */
@@ -43,6 +44,11 @@ class AssignedBySchool implements AssignedSittings {
     if (outcome != null && outcome.ended() == Outcome.Ended.AT_CLOSING) {
       throw Problem.conflict("closed", "The time for this is over. What you did is kept.");
     }
+  }
+
+  @Override
+  public @Nullable Long marksUntil(StoredSitting sitting) {
+    return rowOf(sitting).marksUntil();
   }
 
   @Override

@@ -60,6 +60,12 @@ class AssignmentController {
     return assignments.renew(teacher, id);
   }
 
+  /** Shows learners the marks that were given so far. */
+  @PostMapping("/api/assignments/{id}/marks")
+  Given tellMarks(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    return assignments.tellMarks(teacher, id);
+  }
+
   /** Takes it back: nobody can play it, what was done is kept. */
   @DeleteMapping("/api/assignments/{id}")
   Given takeBack(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {

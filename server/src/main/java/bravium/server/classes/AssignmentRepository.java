@@ -55,6 +55,7 @@ class AssignmentRepository {
       Terms terms,
       boolean forAll,
       Instant givenAt,
+      @Nullable Instant toldAt,
       boolean takenBack,
       boolean newer,
       boolean gone) {
@@ -66,6 +67,13 @@ class AssignmentRepository {
 
     Standing standing(Allowance own, List<Game> begun, long at) {
       return Standing.of(terms, own, goes(begun), at);
+    }
+
+    /** Until when marks are shown to learners, in milliseconds since 1970; null where all are. */
+    @Nullable Long marksUntil() {
+      return terms.marks() == Terms.WhenMarked.AT_ONCE
+          ? null
+          : Long.valueOf(toldAt == null ? 0 : toldAt.toEpochMilli());
     }
 
     /** The game that counts, or where none has come to its end the one that was begun last. */
@@ -88,6 +96,7 @@ class AssignmentRepository {
    *
    * @param begun whether she has done anything in it
    * @param waiting how many answers wait for a mark
+   * @param marked whether any has one
    */
   record Game(
       String sitting,
@@ -96,6 +105,7 @@ class AssignmentRepository {
       boolean begun,
       @Nullable Outcome outcome,
       int waiting,
+      boolean marked,
       Instant openedAt,
       @Nullable Instant endedAt) {
 
@@ -110,6 +120,15 @@ class AssignmentRepository {
       OWN_WORDS.SITTING_ID.eq(SITTING.ID).and(OWN_WORDS.IS_WAITING.isTrue());
   private static final Field<Integer> WAITING =
       DSL.field(DSL.selectCount().from(OWN_WORDS).where(TO_MARK));
+  private static final Field<Boolean> MARKED =
+      DSL.field(
+          DSL.exists(
+              DSL.selectOne()
+                  .from(OWN_WORDS)
+                  .where(
+                      OWN_WORDS.SITTING_ID.eq(SITTING.ID),
+                      OWN_WORDS.IS_DISCUSSION.isFalse(),
+                      OWN_WORDS.IS_WAITING.isFalse())));
   private static final Field<Boolean> BEGUN =
       DSL.field(DSL.exists(DSL.selectOne().from(MOVE).where(MOVE.SITTING_ID.eq(SITTING.ID))));
 
@@ -185,6 +204,7 @@ class AssignmentRepository {
                   Codec.TERMS.read(given.getTerms()),
                   given.getIsForAll(),
                   given.getGivenAt(),
+                  given.getToldAt(),
                   given.getTakenBackAt() != null,
                   row.value3() > row.value5(),
                   row.value4() != null);
@@ -236,6 +256,7 @@ class AssignmentRepository {
             BEGUN,
             SITTING.OUTCOME,
             WAITING,
+            MARKED,
             SITTING.OPENED_AT,
             SITTING.ENDED_AT)
         .from(SITTING)
@@ -253,6 +274,7 @@ class AssignmentRepository {
         row.get(BEGUN),
         outcome == null ? null : Codec.OUTCOME.read(outcome),
         row.get(WAITING),
+        row.get(MARKED),
         row.get(SITTING.OPENED_AT),
         row.get(SITTING.ENDED_AT));
   }
@@ -349,6 +371,16 @@ class AssignmentRepository {
         dsl ->
             dsl.update(ASSIGNMENT)
                 .set(ASSIGNMENT.TAKEN_BACK_AT, at)
+                .where(ASSIGNMENT.ID.eq(row))
+                .execute());
+  }
+
+  /** From now on learners see the marks that were given by then. */
+  void tellMarks(long row, Instant at) {
+    writer.write(
+        dsl ->
+            dsl.update(ASSIGNMENT)
+                .set(ASSIGNMENT.TOLD_AT, at)
                 .where(ASSIGNMENT.ID.eq(row))
                 .execute());
   }

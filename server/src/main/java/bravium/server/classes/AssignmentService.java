@@ -86,6 +86,7 @@ class AssignmentService {
         row.forAll() ? null : chosen,
         ones,
         row.givenAt(),
+        row.toldAt(),
         !row.takenBack() && phase(row) == Standing.Phase.OPEN,
         row.takenBack(),
         row.newer(),
@@ -178,6 +179,12 @@ class AssignmentService {
           "The activity was removed. What was given stays as it is; bring the activity back first.");
     }
     assignments.renew(row.row(), activities.newest(row.activityRow()));
+    return read(teacher, id);
+  }
+
+  /** Shows learners the marks that were given so far. */
+  Given tellMarks(Teacher teacher, String id) {
+    assignments.tellMarks(own(teacher, id).row(), clock.instant());
     return read(teacher, id);
   }
 

@@ -9,6 +9,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param activity the id of the activity
  * @param learners the ids of those it is for; null for all
+ * @param toldAt when learners were last shown the marks, where the teacher says when; null for
+ *     never
  * @param open whether it can be played now, by those who have no dates of their own
  * @param takenBack whether nobody can play it any more
  * @param newer whether the activity was changed since
@@ -26,6 +28,7 @@ public record Given(
     @Nullable List<String> learners,
     List<GivenToOne> own,
     Instant givenAt,
+    @Nullable Instant toldAt,
     boolean open,
     boolean takenBack,
     boolean newer,

@@ -4,6 +4,8 @@ import bravium.core.activity.Answers;
 import bravium.core.assignment.Standing;
 import bravium.core.assignment.Terms;
 import bravium.core.play.Opening;
+import bravium.core.play.Outcome;
+import bravium.core.play.showing.Review;
 import bravium.formats.LearnerName;
 import bravium.server.activities.ActivityService;
 import bravium.server.data.Codes;
@@ -12,6 +14,8 @@ import bravium.server.data.schema.tables.records.SchoolClassRecord;
 import bravium.server.limits.GuessLimit;
 import bravium.server.problems.Problem;
 import bravium.server.sittings.LearnerTokens;
+import bravium.server.sittings.StoredSitting;
+import bravium.server.sittings.Unmarked;
 import bravium.server.sittings.WarmSittings;
 import java.time.Clock;
 import java.time.Duration;
@@ -184,8 +188,18 @@ class JoinService {
             time.local(standing.closes()),
             hers && standing.begins(),
             begun.size(),
-            begun.isEmpty() ? null : row.counting(begun).outcome(),
+            begun.isEmpty() ? null : seen(row, row.counting(begun)),
             own.allowance().excused()));
+  }
+
+  /** How a game came out, as far as she has been shown her marks. */
+  private @Nullable Outcome seen(AssignmentRepository.Row row, AssignmentRepository.Game game) {
+    if (game.outcome() == null || row.marksUntil() == null || !game.marked()) {
+      return game.outcome();
+    }
+    StoredSitting kept = sittings.read(game.sitting(), any -> true);
+    Review review = Unmarked.until(kept, row.marksUntil()).review();
+    return review == null ? null : review.outcome();
   }
 
   /** The sitting that she plays now: the one that runs, or a new one if she has a go left. */

@@ -18,7 +18,8 @@ public record LocalTerms(
     @Nullable Integer goes,
     Terms.Counts counts,
     Terms.WhenTold told,
-    Terms.AtClosing atClosing) {
+    Terms.AtClosing atClosing,
+    Terms.WhenMarked marks) {
 
   static LocalTerms of(Terms terms, SchoolTime time) {
     return new LocalTerms(
@@ -27,7 +28,8 @@ public record LocalTerms(
         terms.goes(),
         terms.counts(),
         terms.told(),
-        terms.atClosing());
+        terms.atClosing(),
+        terms.marks());
   }
 
   Terms terms(SchoolTime time) {
@@ -48,6 +50,6 @@ public record LocalTerms(
       throw Problem.badRequest(
           "goes-range", "Goes are from 1 to " + Terms.MOST_GOES + ". Nothing was changed.");
     }
-    return new Terms(from, until, goes, counts, told, atClosing);
+    return new Terms(from, until, goes, counts, told, atClosing, marks);
   }
 }

@@ -86,7 +86,8 @@ class HazelClass {
             null,
             Terms.Counts.BEST,
             Terms.WhenTold.AT_ONCE,
-            Terms.AtClosing.FINISH),
+            Terms.AtClosing.FINISH,
+            Terms.WhenMarked.AT_ONCE),
         now);
   }
 
@@ -116,7 +117,8 @@ class HazelClass {
             goes,
             Terms.Counts.BEST,
             told,
-            Terms.AtClosing.FINISH);
+            Terms.AtClosing.FINISH,
+            Terms.WhenMarked.AT_ONCE);
     return classes.assign(
         hazel.row(), activity, activities.newest(activity), terms, now.minus(Duration.ofDays(ago)));
   }

@@ -150,10 +150,16 @@ class LearnerService {
     return MediaNames.of(stored, showing(stored));
   }
 
-  private Showing showing(StoredSitting stored) {
-    boolean tells = stored.assignment() != null && assigned.tells(stored);
-    Opening opening = stored.sitting().opening();
-    Opening shown = tells ? opening.withAnswers(null) : opening;
+  private Showing showing(StoredSitting kept) {
+    if (kept.assignment() == null) {
+      return showing(kept, kept.sitting().opening());
+    }
+    StoredSitting seen = Unmarked.until(kept, assigned.marksUntil(kept));
+    Opening opening = kept.sitting().opening();
+    return showing(seen, assigned.tells(kept) ? opening.withAnswers(null) : opening);
+  }
+
+  private Showing showing(StoredSitting stored, Opening shown) {
     return stored.past()
         ? PastGame.show(stored.game(), shown, stored.review(), clock.millis())
         : Showing.of(stored.game(), stored.sitting().with(shown), Audience.PLAYER, clock.millis());

@@ -11,13 +11,18 @@ import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
+import java.io.IOException;
+import java.io.StringReader;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.function.Function;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -59,7 +64,11 @@ class GivingHttpTest {
   }
 
   private static JsonObject terms() {
-    return Json.object().add("counts", "best").add("told", "at-once").add("atClosing", "finish");
+    return Json.object()
+        .add("counts", "best")
+        .add("told", "at-once")
+        .add("atClosing", "finish")
+        .add("marks", "at-once");
   }
 
   private String giving(JsonObject terms, String... learners) {
@@ -446,6 +455,14 @@ class GivingHttpTest {
     teachers.add(
         new String[] {"PUT", a + "/learners/" + learner, "{\"moreGoes\": 1, \"excused\": true}"});
     teachers.add(new String[] {"GET", a + "/glance", null});
+    teachers.add(new String[] {"GET", a + "/glance.csv", null});
+    teachers.add(new String[] {"POST", a + "/marks", ""});
+    teachers.add(new String[] {"GET", a + "/live", null});
+    teachers.add(new String[] {"GET", a + "/live/now", null});
+    teachers.add(new String[] {"GET", c + "/term", null});
+    teachers.add(new String[] {"GET", c + "/register.csv", null});
+    teachers.add(new String[] {"GET", c + "/learners/" + learner + "/record", null});
+    teachers.add(new String[] {"POST", c + "/learners/" + learner + "/class/" + inClass, ""});
     teachers.add(new String[] {"GET", "/api/results/" + mia.sitting(), null});
     for (String[] request : teachers) {
       for (Caller caller : List.of(Caller.stranger(server), colleague)) {
@@ -468,6 +485,158 @@ class GivingHttpTest {
         .isEqualTo(401);
     assertThat(Caller.stranger(server).get("/api/join/" + code + "/page").status()).isEqualTo(401);
     assertThat(lines(id)).hasSize(2);
+  }
+
+  private String otherClass(String name) {
+    return teacher
+        .post("/api/classes", "{\"name\": \"" + name + "\"}")
+        .json()
+        .asObject()
+        .get("card")
+        .asObject()
+        .getString("id", null);
+  }
+
+  @Test
+  void marksReachLearnersWhenTheTeacherSaysSo() {
+    activity =
+        teacher
+            .post(
+                "/api/activities",
+                """
+                {"bravium": 1, "titlePage": {"title": "Own words", "tags": []},
+                 "game": {"kind": "quiz-show", "board": {"kind": "line"}, "questions": [
+                   {"kind": "free-answer", "id": "q1", "text": "Why?", "feedback": {}}]},
+                 "rules": {"questionOrder": "as-written", "optionOrder": "as-written",
+                           "worth": 10, "passMark": 60},
+                 "endings": {"win": {}, "lose": {}}}""")
+            .text("id");
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    String id = give(terms().set("marks", "together"));
+    mia.plays(id);
+    mia.move(
+        """
+        {"kind": "answer", "question": "q1", "attempt": 1,
+         "response": {"kind": "typed", "text": "To keep warm"}}""");
+    mia.move("{\"kind\": \"continue\", \"question\": \"q1\"}");
+    assertThat(given(id).getInt("waiting", 0)).isEqualTo(1);
+    teacher.post(
+        "/api/results/" + mia.sitting() + "/marks",
+        Samples.move(
+            "m1",
+            "{\"kind\": \"mark\", \"question\": \"q1\", \"points\": 8, \"comment\": \"Well seen\"}"));
+
+    assertThat(mia.showing().toString()).doesNotContain("Well seen").contains("\"awaiting\":1");
+    assertThat(mia.task().get("outcome").asObject().getInt("awaiting", 0)).isEqualTo(1);
+    assertThat(lines(id).get(0).asObject().get("counts").asObject().getInt("points", 0))
+        .isEqualTo(8);
+
+    server.clock().pass(Duration.ofSeconds(1));
+    teacher.post("/api/assignments/" + id + "/marks", "");
+    assertThat(mia.showing().toString()).contains("Well seen", "\"awaiting\":0");
+    assertThat(mia.task().get("outcome").asObject().getInt("points", 0)).isEqualTo(8);
+  }
+
+  /** What the table says is what the glance says; read by Commons CSV. */
+  @Test
+  void theTableForASpreadsheetSaysWhatTheGlanceSaysAndRunsInNone() throws IOException {
+    Pupil formula = Pupil.joins(server, code, "=1+1");
+    Pupil.joins(server, code, "Noah");
+    String id = give(terms());
+    formula.plays(id, "r", "w", "r");
+
+    Answer table = teacher.get("/api/assignments/" + id + "/glance.csv");
+    assertThat(table.header("Content-Disposition")).doesNotContain("Given", "Hazel");
+    List<CSVRecord> rows =
+        CSVFormat.RFC4180.parse(new StringReader(table.body().substring(1))).getRecords();
+
+    assertThat(rows.get(0).toList()).startsWith("Name", "State", "Goes", "Points", "Possible");
+    assertThat(rows.get(1).toList())
+        .containsExactly("'=1+1", "through", "1", "20", "30", "10", "0", "10");
+    assertThat(rows.get(2).toList()).startsWith("Noah", "not begun", "0", "");
+    String register = teacher.get("/api/classes/" + inClass + "/register.csv").body();
+    JsonObject again =
+        teacher
+            .post(
+                "/api/classes/" + inClass + "/learners/preview",
+                Json.object().add("text", register).add("surnameFirst", false).toString())
+            .json()
+            .asObject();
+    assertThat(again.get("there").toString()).isEqualTo("[\"=1+1\",\"Noah\"]");
+    assertThat(again.get("fresh").asArray()).isEmpty();
+  }
+
+  @Test
+  void theTermHasLearnersDownAndWhatTheyWereGivenAcross() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    Pupil.joins(server, code, "Noah");
+    String first = give(terms());
+    give(terms().add("opens", in(Duration.ofDays(1))));
+    String chosen = give(terms(), idOf("Noah"));
+    mia.plays(first, "r", "r", "r");
+
+    JsonObject term = teacher.get("/api/classes/" + inClass + "/term").json().asObject();
+    assertThat(term.get("columns").asArray()).hasSize(3);
+    List<String> states =
+        term.get("lines").asArray().get(0).asObject().get("cells").asArray().values().stream()
+            .map(cell -> cell.asObject().getString("state", null))
+            .toList();
+    assertThat(states).containsExactly("done", "not-yet", "not-hers");
+    JsonObject record =
+        teacher
+            .get("/api/classes/" + inClass + "/learners/" + idOf("Mia") + "/record")
+            .json()
+            .asObject();
+    assertThat(record.get("lines").asArray()).hasSize(2);
+    assertThat(record.toString()).contains("\"points\":30").doesNotContain(chosen, "Noah");
+  }
+
+  @Test
+  void whoMovesToAnotherClassLeavesWhatShePlayedWhereItWas() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    String id = give(terms());
+    mia.plays(id, "r", "r", "r");
+    String other = otherClass("Rowan");
+    assertThat(
+            teacher
+                .post(
+                    "/api/classes/" + inClass + "/learners/" + idOf("Mia") + "/class/" + other, "")
+                .status())
+        .isEqualTo(204);
+
+    JsonObject line = lines(id).get(0).asObject();
+    assertThat(line.getString("name", null)).isEqualTo("Mia");
+    assertThat(line.getBoolean("left", false)).isTrue();
+    assertThat(mia.page().status()).isEqualTo(401);
+    String otherCode =
+        teacher.get("/api/classes/" + other).json().asObject().getString("code", null);
+    Pupil there = Pupil.comesIn(server, otherCode, "Mia", mia.words());
+    assertThat(there.page().json().asObject().get("tasks").asArray()).isEmpty();
+  }
+
+  /** Whatever a class does, a learner's page holds no other's name, answer or mark. */
+  @Test
+  void aLearnersPageHoldsNothingOfAnybodyElse() {
+    Random random = new Random(16);
+    List<Pupil> pupils = new ArrayList<>();
+    for (int i = 0; i < 6; i++) {
+      pupils.add(Pupil.joins(server, code, "Pupil-" + i));
+    }
+    String id = give(terms());
+    for (int i = 0; i < 12; i++) {
+      pupils
+          .get(random.nextInt(6))
+          .plays(id, random.nextBoolean() ? "r" : "w", random.nextBoolean() ? "r" : "w");
+    }
+    for (int i = 0; i < 6; i++) {
+      String page = pupils.get(i).page().body();
+      assertThat(page).contains("Pupil-" + i);
+      for (int other = 0; other < 6; other++) {
+        if (other != i) {
+          assertThat(page).doesNotContain("Pupil-" + other);
+        }
+      }
+    }
   }
 
   @Test

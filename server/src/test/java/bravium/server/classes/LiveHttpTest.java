@@ -38,7 +38,8 @@ class LiveHttpTest {
                 "/api/classes/" + view.get("card").asObject().getString("id", "") + "/assignments",
                 """
                 {"activity": "%s",
-                 "terms": {"counts": "best", "told": "at-once", "atClosing": "finish"}}"""
+                 "terms": {"counts": "best", "told": "at-once", "atClosing": "finish",
+                           "marks": "at-once"}}"""
                     .formatted(activity))
             .text("id");
   }
