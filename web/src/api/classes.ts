@@ -14,6 +14,7 @@ import type {
   NamesGiven,
   NamesUnderstood,
   Slip,
+  ToMark,
 } from "../generated/types";
 import { call } from "./client";
 
@@ -24,6 +25,7 @@ export const classKeys = {
   all: ["classes"],
   one: (id: string) => ["classes", id],
   glance: (assignment: string) => ["classes", "glance", assignment],
+  toMark: (assignment: string) => ["classes", "to-mark", assignment],
   term: (id: string) => ["classes", id, "term"],
   record: (id: string, learner: string) => ["classes", id, "record", learner],
 };
@@ -51,6 +53,13 @@ export const glanceTable = (assignment: string) => `/api/assignments/${assignmen
 
 /** The address of the register as a table. */
 export const registerTable = (id: string) => `/api/classes/${id}/register.csv`;
+
+export const useAssignedToMark = (assignment: string) =>
+  useQuery({
+    queryKey: classKeys.toMark(assignment),
+    queryFn: () => call<ToMark[]>(`/api/assignments/${assignment}/to-mark`),
+    refetchInterval: LOOK_AGAIN,
+  });
 
 export const useTerm = (id: string) =>
   useQuery({

@@ -13,6 +13,7 @@ const ClassesPage = lazy(() => import("../classes/ClassesPage"));
 const ClassPage = lazy(() => import("../classes/ClassPage"));
 const GlancePage = lazy(() => import("../classes/GlancePage"));
 const LivePage = lazy(() => import("../classes/LivePage"));
+const MarkPage = lazy(() => import("../classes/MarkPage"));
 const TermPage = lazy(() => import("../classes/TermPage"));
 const RecordPage = lazy(() => import("../classes/RecordPage"));
 const JoinPage = lazy(() => import("../join/JoinPage"));
@@ -53,6 +54,7 @@ export function App() {
                 <Route path="/classes/:id/term" element={<TermPage />} />
                 <Route path="/classes/:id/learners/:learner" element={<RecordPage />} />
                 <Route path="/classes/:id/:assignment" element={<GlancePage />} />
+                <Route path="/classes/:id/:assignment/mark" element={<MarkPage />} />
                 <Route path="/classes/:id/:assignment/live" element={<LivePage />} />
                 <Route path="/results" element={<ResultsPage />} />
                 <Route path="/results/:id" element={<ActivityResultsPage />} />

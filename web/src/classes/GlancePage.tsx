@@ -78,6 +78,11 @@ function Glance({ glance }: { glance: ClassGlance }) {
             {whenOf(given)} · {words.classes.given.progress(given)}
           </p>
         </div>
+        {given.waiting > 0 && (
+          <Link to={`/classes/${classId}/${given.id}/mark`} className="btn btn-accent">
+            {words.classes.marking.show(given.waiting)}
+          </Link>
+        )}
         {given.terms.marks === "together" && (
           <button
             type="button"

@@ -1,14 +1,35 @@
+import { useQueryClient } from "@tanstack/react-query";
 import { ChevronLeft, FileText } from "lucide-react";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
-import { useGames } from "../api/results";
+import { listAnew } from "../api/listAnew";
+import { resultKeys, useGames, useToMark } from "../api/results";
 import { Shell } from "../app/Shell";
 import { More } from "../ui/More";
 import { Failed, Loading } from "../ui/Notice";
 import { Toast } from "../ui/Toast";
 import { words } from "../words/en";
 import { GameLine } from "./GameLine";
-import { ToMarkList } from "./ToMarkList";
+import { leftToMark, ToMarkList } from "./ToMarkList";
+
+function ToMark({ activity, say }: { activity: string; say: (text: string) => void }) {
+  const queries = useQueryClient();
+  const waiting = useToMark(activity);
+  if (waiting.isPending) return <Loading inside />;
+  if (waiting.isError) return <Failed error={waiting.error} again={waiting.refetch} inside />;
+  return (
+    <ToMarkList
+      waiting={waiting.data}
+      say={say}
+      marked={(answers) => {
+        queries.setQueryData<typeof answers>(resultKeys.toMark(activity), (all) =>
+          leftToMark(all, answers),
+        );
+        listAnew(queries, resultKeys.of(activity));
+      }}
+    />
+  );
+}
 
 /** What came back from one activity: answers to mark first, then every game. */
 export default function ActivityResultsPage() {
@@ -37,7 +58,7 @@ export default function ActivityResultsPage() {
                 {words.results.build}
               </Link>
             </div>
-            {first.waiting > 0 && <ToMarkList activity={id} say={setMessage} />}
+            {first.waiting > 0 && <ToMark activity={id} say={setMessage} />}
             {games.length === 0 ? (
               <p className="max-w-xl text-lg">{words.results.noGames}</p>
             ) : (

@@ -114,7 +114,7 @@ function Marking(props: {
       )}
       {changing || waits(answer) ? (
         <MarkForm
-          sitting={game.sitting}
+          sittings={[game.sitting]}
           who={words.results.learner(game)}
           answer={answer}
           done={(after) => {

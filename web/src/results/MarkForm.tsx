@@ -3,17 +3,19 @@ import { giveMark } from "../api/results";
 import type { GameAnswers, Reviewed } from "../generated/types";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
+import { commentsBefore, keepComment } from "./comments";
 
 const MOST_COMMENT = 2_000;
 
 /** Points and a comment for a free answer: type, Enter, on to the next. */
 export function MarkForm(props: {
-  sitting: string;
+  /** The games it is for: several where they say the same. */
+  sittings: string[];
   who: string;
   answer: Reviewed;
   done: (game: GameAnswers, points: number) => void;
 }) {
-  const { sitting, who, answer, done } = props;
+  const { sittings, who, answer, done } = props;
   const { question, told } = answer;
   const marked = told.verdict !== "given";
   const [points, setPoints] = useState(
@@ -33,7 +35,13 @@ export function MarkForm(props: {
     setBusy(true);
     setProblem(undefined);
     try {
-      done(await giveMark(sitting, question.id, typed, comment.trim() || undefined), typed);
+      const said = comment.trim() || undefined;
+      let after: GameAnswers | undefined;
+      for (const sitting of sittings) {
+        after = await giveMark(sitting, question.id, typed, said);
+      }
+      if (said) keepComment(said);
+      if (after) done(after, typed);
     } catch (error) {
       setProblem(problemWords(error));
     } finally {
@@ -80,9 +88,15 @@ export function MarkForm(props: {
         placeholder={words.results.marking.commentPlaceholder}
         value={comment}
         maxLength={MOST_COMMENT}
+        list={`${note}-before`}
         onChange={(event) => setComment(event.target.value)}
         className="h-11 min-w-48 flex-1 rounded-[14px] border border-edge bg-card px-3 placeholder:text-soft"
       />
+      <datalist id={`${note}-before`}>
+        {commentsBefore().map((one) => (
+          <option key={one} value={one} />
+        ))}
+      </datalist>
       <button type="submit" className="btn btn-primary" disabled={busy}>
         {words.results.marking.give}
       </button>

@@ -1,54 +1,68 @@
-import { useQueryClient } from "@tanstack/react-query";
-import { useRef } from "react";
-import { listAnew } from "../api/listAnew";
-import { resultKeys, useToMark } from "../api/results";
+import { type ReactNode, useRef, useState } from "react";
 import type { ToMark } from "../generated/types";
 import { Rich } from "../rich/Rich";
 import { plainOf } from "../rich/words";
-import { Failed, Loading } from "../ui/Notice";
 import { words } from "../words/en";
 import { MarkForm } from "./MarkForm";
 
-/** The answers that wait for a mark, question by question, so that like is marked beside like. */
-export function ToMarkList(props: { activity: string; say: (text: string) => void }) {
-  const { activity, say } = props;
-  const waiting = useToMark(activity);
-  const queries = useQueryClient();
-  const list = useRef<HTMLElement>(null);
-  if (waiting.isPending) return <Loading inside />;
-  if (waiting.isError) return <Failed error={waiting.error} again={waiting.refetch} inside />;
-  if (waiting.data.length === 0) return null;
+/** What is left to mark once some have their mark; it may have been read anew meanwhile. */
+export const leftToMark = (all: ToMark[] | undefined, marked: ToMark[]) =>
+  all?.filter((one) => !marked.some((other) => keyOf([other]) === keyOf([one])));
 
-  const given = (marked: ToMark, points: number) => {
+/** Answers that wait for the teacher's mark: question by question, equal ones together. */
+export function ToMarkList(props: {
+  waiting: ToMark[];
+  /** Some have their mark: they are gone from what waits. */
+  marked: (answers: ToMark[]) => void;
+  say: (text: string) => void;
+}) {
+  const { waiting, marked, say } = props;
+  const list = useRef<HTMLElement>(null);
+  const [nameless, setNameless] = useState(false);
+  if (waiting.length === 0) return null;
+  const given = (answers: ToMark[], points: number) => {
     const fields = [...(list.current?.querySelectorAll<HTMLElement>("[data-points]") ?? [])];
     const place = fields.findIndex((field) =>
       field.closest("form")?.contains(document.activeElement),
     );
     fields[place + 1]?.focus();
-    queries.setQueryData<ToMark[]>(resultKeys.toMark(activity), (all) =>
-      all?.filter((one) => one !== marked && keyOf(one) !== keyOf(marked)),
-    );
-    listAnew(queries, resultKeys.of(activity));
-    const who = words.results.learner(marked);
-    say(words.results.marking.given(who, points, marked.answer.question.worth));
+    marked(answers);
+    const worth = answers[0]?.answer.question.worth ?? 0;
+    say(words.results.marking.given(whoOf(answers, nameless), points, worth));
   };
-
+  const named = waiting.some(({ name }) => name);
   return (
     <section ref={list} className="mb-8" aria-labelledby="to-mark">
-      <h2 id="to-mark" className="mb-3 text-xl font-semibold">
-        {words.results.toMarkTitle(waiting.data.length)}
-      </h2>
+      <div className="mb-3 flex flex-wrap items-center gap-x-5">
+        <h2 id="to-mark" className="mr-auto text-xl font-semibold">
+          {words.results.toMarkTitle(waiting.length)}
+        </h2>
+        {named && (
+          <label className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={nameless}
+              onChange={(event) => setNameless(event.target.checked)}
+            />
+            {words.results.marking.nameless}
+          </label>
+        )}
+      </div>
       <div className="grid gap-6">
-        {byQuestion(waiting.data).map((answers) => (
-          <Question key={answers[0]?.answer.question.id} answers={answers} given={given} />
+        {inGroups(waiting, questionOf).map((answers) => (
+          <Question key={keyOf(answers)} answers={answers}>
+            {inGroups(answers, writtenOf).map((equal) => (
+              <Equal key={keyOf(equal)} answers={equal} nameless={nameless} given={given} />
+            ))}
+          </Question>
         ))}
       </div>
     </section>
   );
 }
 
-function Question(props: { answers: ToMark[]; given: (marked: ToMark, points: number) => void }) {
-  const { answers, given } = props;
+function Question({ answers, children }: { answers: ToMark[]; children: ReactNode }) {
   const first = answers[0]?.answer;
   if (!first) return null;
   return (
@@ -61,39 +75,64 @@ function Question(props: { answers: ToMark[]; given: (marked: ToMark, points: nu
           {words.results.model} {first.model}
         </p>
       )}
-      <ul className="mt-2 grid gap-3">
-        {answers.map((one) => {
-          const who = words.results.learner(one);
-          const { response } = one.answer.told;
-          return (
-            <li key={keyOf(one)} className="rounded-[4px] border-l-8 border-primary bg-card p-4">
-              <p className="text-soft">{who}</p>
-              <p className="mt-1 mb-3 text-lg whitespace-pre-line [overflow-wrap:anywhere]">
-                {response?.kind === "typed" && response.text}
-              </p>
-              <MarkForm
-                sitting={one.sitting}
-                who={who}
-                answer={one.answer}
-                done={(_, points) => given(one, points)}
-              />
-            </li>
-          );
-        })}
-      </ul>
+      <ul className="mt-2 grid gap-3">{children}</ul>
     </div>
   );
 }
 
-const keyOf = (one: ToMark) => `${one.sitting} ${one.answer.question.id}`;
+/** One answer, or several that say the same: they are marked with one mark. */
+function Equal(props: {
+  answers: ToMark[];
+  nameless: boolean;
+  given: (answers: ToMark[], points: number) => void;
+}) {
+  const { answers, nameless, given } = props;
+  const [first] = answers;
+  if (!first) return null;
+  const who = whoOf(answers, nameless);
+  const { response } = first.answer.told;
+  return (
+    <li className="rounded-[4px] border-l-8 border-primary bg-card p-4">
+      <p className="text-soft [overflow-wrap:anywhere]">{who}</p>
+      <p className="mt-1 mb-3 text-lg whitespace-pre-line [overflow-wrap:anywhere]">
+        {response?.kind === "typed" && response.text}
+      </p>
+      <MarkForm
+        sittings={answers.map(({ sitting }) => sitting)}
+        who={who}
+        answer={first.answer}
+        done={(_, points) => given(answers, points)}
+      />
+    </li>
+  );
+}
 
-/** In groups of the same question, as it reads: it may have been edited between two games. */
-function byQuestion(all: ToMark[]): ToMark[][] {
+function whoOf(answers: ToMark[], nameless: boolean): string {
+  const hidden = nameless && answers.some(({ name }) => name);
+  return hidden
+    ? words.results.marking.somebody(answers.length)
+    : words.results.marking.several(answers.map((one) => words.results.learner(one)));
+}
+
+const keyOf = (answers: ToMark[]) =>
+  answers.map(({ sitting, answer }) => `${sitting} ${answer.question.id}`).join();
+
+/** A question as it reads: it may have been edited between two games. */
+const questionOf = ({ answer }: ToMark) => `${answer.question.id} ${plainOf(answer.question.text)}`;
+
+/** What was written, so that case, spaces and full stops make no difference. */
+const writtenOf = ({ answer }: ToMark) => {
+  const { response } = answer.told;
+  const text = response?.kind === "typed" ? response.text : "";
+  return text
+    .normalize("NFKC")
+    .toLowerCase()
+    .replace(/[\s.!]+/g, " ")
+    .trim();
+};
+
+function inGroups(all: ToMark[], of: (one: ToMark) => string): ToMark[][] {
   const groups = new Map<string, ToMark[]>();
-  for (const one of all) {
-    const { id, text } = one.answer.question;
-    const key = `${id} ${plainOf(text)}`;
-    groups.set(key, [...(groups.get(key) ?? []), one]);
-  }
+  for (const one of all) groups.set(of(one), [...(groups.get(of(one)) ?? []), one]);
   return [...groups.values()];
 }

@@ -204,6 +204,11 @@ export const classes = {
       saved: "The new terms hold from now on.",
       saving: "One moment: what you wrote is being saved.",
     },
+    marking: {
+      title: "To mark",
+      show: (n: number) => `Mark ${plural(n, "answer")}`,
+      none: "Everything has its mark.",
+    },
     live: {
       title: "While they play",
       show: "While they play",

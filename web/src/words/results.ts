@@ -69,6 +69,9 @@ export const results = {
     hints: (n: number) => plural(n, "hint"),
     model: "As it could be:",
     marking: {
+      nameless: "Hide the names",
+      somebody: (n: number) => (n === 1 ? "Somebody" : `${n} learners, who wrote the same`),
+      several: (names: string[]) => list(names),
       points: (who: string) => `Points for ${who}`,
       of: (worth: number) => `of ${worth} points`,
       comment: (who: string) => `Comment for ${who}`,

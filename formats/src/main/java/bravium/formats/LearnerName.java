@@ -27,7 +27,7 @@ public record LearnerName(String text, String key) {
    * that some scripts, and emoji, are written with.
    */
   private static final Pattern UNSEEN =
-      Pattern.compile("[\\p{Cc}\\p{Cf}\\p{Co}\\p{Cn}&&[^\\u200c\\u200d\\s]]");
+      Pattern.compile("[\\p{Cc}\\p{Cf}\\p{Co}\\p{Cn}\\p{Cs}&&[^\\u200c\\u200d\\s]]");
 
   private static final Pattern JOINERS = Pattern.compile("[\\u200c\\u200d]+");
 

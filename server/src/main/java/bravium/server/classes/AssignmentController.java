@@ -1,8 +1,10 @@
 package bravium.server.classes;
 
 import bravium.server.accounts.Teacher;
+import bravium.server.results.ToMark;
 import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -58,6 +60,12 @@ class AssignmentController {
   @PostMapping("/api/assignments/{id}/version")
   Given renew(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
     return assignments.renew(teacher, id);
+  }
+
+  /** The answers that wait for a mark. */
+  @GetMapping("/api/assignments/{id}/to-mark")
+  List<ToMark> toMark(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    return glances.toMark(teacher, id);
   }
 
   /** Shows learners the marks that were given so far. */

@@ -116,7 +116,7 @@ class AssignmentService {
 
   Given give(Teacher teacher, String classId, Giving giving) {
     long inClass = ownClass(teacher, classId);
-    long activity = activities.row(teacher, giving.activity());
+    long activity = activities.row(teacher, String.valueOf(giving.activity()));
     ActivityVersion version = activities.newest(activity);
     if (!Games.prepared(version.activity()).asksAnything()) {
       throw Problem.badRequest(

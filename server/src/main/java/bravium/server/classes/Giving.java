@@ -1,5 +1,6 @@
 package bravium.server.classes;
 
+import bravium.server.problems.Problem;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -9,4 +10,13 @@ import org.jspecify.annotations.Nullable;
  * @param activity the id of the activity, which is given in the version it has now
  * @param learners the ids of those it is for; null for all, also those who come later
  */
-public record Giving(String activity, LocalTerms terms, @Nullable List<String> learners) {}
+public record Giving(@Nullable String activity, LocalTerms terms, @Nullable List<String> learners) {
+
+  /** Checks that there are terms. */
+  public Giving {
+    if (terms == null) {
+      throw Problem.badRequest(
+          "no-terms", "It is not said on which terms. Nothing was changed; choose them again.");
+    }
+  }
+}

@@ -10,6 +10,7 @@ import bravium.server.accounts.Teacher;
 import bravium.server.activities.ActivityService;
 import bravium.server.data.schema.tables.records.ClassLearnerRecord;
 import bravium.server.problems.Problem;
+import bravium.server.results.ToMark;
 import bravium.server.sittings.WarmSittings;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -118,6 +119,21 @@ class GlanceService {
         assigned.given(row, assigned.present(row.inClass())),
         glance.columns(),
         lines);
+  }
+
+  /** The answers that wait for a mark, in all games that were begun; the oldest game's first. */
+  List<ToMark> toMark(Teacher teacher, String id) {
+    AssignmentRepository.Row row = assigned.own(teacher, id);
+    List<ToMark> waiting = new ArrayList<>();
+    for (AssignmentRepository.Game game : assignments.games(row.row())) {
+      if (game.waiting() > 0) {
+        String name = register.byRow(game.learner()).orElseThrow().getName();
+        sittings.review(game.sitting(), any -> true).answers().stream()
+            .filter(Review.Reviewed::waits)
+            .forEach(answer -> waiting.add(new ToMark(game.sitting(), 0, name, answer)));
+      }
+    }
+    return waiting;
   }
 
   private static boolean left(ClassLearnerRecord entry, AssignmentRepository.Row row) {

@@ -28,7 +28,7 @@ public record LearnerDetails(
   }
 
   private boolean odd(String name) {
-    return !name.matches("[a-z-]{1,40}");
+    return name == null || !name.matches("[a-z-]{1,40}");
   }
 
   static LearnerName named(@Nullable String typed) {

@@ -21,6 +21,14 @@ public record LocalTerms(
     Terms.AtClosing atClosing,
     Terms.WhenMarked marks) {
 
+  /** What is not said is what is usual. */
+  public LocalTerms {
+    counts = counts == null ? Terms.usual().counts() : counts;
+    told = told == null ? Terms.usual().told() : told;
+    atClosing = atClosing == null ? Terms.usual().atClosing() : atClosing;
+    marks = marks == null ? Terms.usual().marks() : marks;
+  }
+
   static LocalTerms of(Terms terms, SchoolTime time) {
     return new LocalTerms(
         time.local(terms.opens()),

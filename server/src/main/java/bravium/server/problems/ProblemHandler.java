@@ -88,7 +88,11 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    Optional<FormatProblem> format = cause(e);
+    Optional<Problem> problem = cause(e, Problem.class);
+    if (problem.isPresent()) {
+      return ResponseEntity.status(problem.get().status()).body(problem.get().detail());
+    }
+    Optional<FormatProblem> format = cause(e, FormatProblem.class);
     String words =
         format
             .map(ProblemHandler::words)
@@ -118,10 +122,10 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         + ". Nothing was changed.";
   }
 
-  private static Optional<FormatProblem> cause(Throwable e) {
+  private static <P extends Throwable> Optional<P> cause(Throwable e, Class<P> wanted) {
     for (Throwable t = e; t != null; t = t.getCause()) {
-      if (t instanceof FormatProblem problem) {
-        return Optional.of(problem);
+      if (wanted.isInstance(t)) {
+        return Optional.of(wanted.cast(t));
       }
     }
     return Optional.empty();

@@ -400,6 +400,49 @@ class GivingHttpTest {
         .contains("Nobody is chosen");
   }
 
+  /** Whatever is sent, it is answered in words. */
+  @Test
+  void brokenBodiesAreRefusedInWords() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    String id = give(terms());
+    String c = "/api/classes/" + inClass;
+    String learner = c + "/learners/" + idOf("Mia");
+    List<String[]> requests =
+        List.of(
+            new String[] {"POST", "/api/classes"},
+            new String[] {"PUT", c},
+            new String[] {"POST", c + "/learners"},
+            new String[] {"POST", c + "/learners/preview"},
+            new String[] {"POST", c + "/slips"},
+            new String[] {"POST", c + "/owner"},
+            new String[] {"POST", c + "/assignments"},
+            new String[] {"PUT", learner},
+            new String[] {"PUT", "/api/assignments/" + id},
+            new String[] {"PUT", "/api/assignments/" + id + "/learners/" + idOf("Mia")},
+            new String[] {"POST", "/api/join/" + code + "/learners"});
+    List<String> bodies =
+        List.of(
+            "",
+            "null",
+            "[]",
+            "{}",
+            "[null]",
+            "{\"terms\": {}}",
+            "{\"name\": null, \"words\": 3}",
+            "{\"name\": \"\\ud800\"}",
+            "{\"help\": [null]}",
+            "{\"time\": 1e9}",
+            "{\"learners\": [null], \"terms\": {\"opens\": \"x\"}}",
+            "[".repeat(10_000));
+    for (String[] request : requests) {
+      for (String body : bodies) {
+        Answer answer = teacher.send(request[0], request[1], body);
+        assertThat(answer.status()).as(request[1] + " " + body).isLessThan(500);
+      }
+    }
+    assertThat(mia.page().status()).isEqualTo(200);
+  }
+
   /** Every address of classes, tried as everybody who has no business there. */
   @Test
   void onlyWhoHasTheCodePlaysAndOnlyTheOwnerReads() {
@@ -456,6 +499,7 @@ class GivingHttpTest {
         new String[] {"PUT", a + "/learners/" + learner, "{\"moreGoes\": 1, \"excused\": true}"});
     teachers.add(new String[] {"GET", a + "/glance", null});
     teachers.add(new String[] {"GET", a + "/glance.csv", null});
+    teachers.add(new String[] {"GET", a + "/to-mark", null});
     teachers.add(new String[] {"POST", a + "/marks", ""});
     teachers.add(new String[] {"GET", a + "/live", null});
     teachers.add(new String[] {"GET", a + "/live/now", null});
@@ -520,6 +564,8 @@ class GivingHttpTest {
          "response": {"kind": "typed", "text": "To keep warm"}}""");
     mia.move("{\"kind\": \"continue\", \"question\": \"q1\"}");
     assertThat(given(id).getInt("waiting", 0)).isEqualTo(1);
+    assertThat(teacher.get("/api/assignments/" + id + "/to-mark").body())
+        .contains("\"name\":\"Mia\"", "To keep warm");
     teacher.post(
         "/api/results/" + mia.sitting() + "/marks",
         Samples.move(
