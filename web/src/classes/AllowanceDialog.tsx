@@ -1,11 +1,10 @@
-import { type FormEvent, useState } from "react";
+import { useState } from "react";
 import { allow } from "../api/classes";
 import { NumberChip } from "../build/chips";
 import type { Given, GlanceLine, LocalAllowance } from "../generated/types";
-import { Dialog } from "../ui/Dialog";
 import { FIELD } from "../ui/field";
-import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
+import { FormDialog } from "./FormDialog";
 
 const MOST_GOES = 20;
 
@@ -23,65 +22,50 @@ export function AllowanceDialog(props: {
       excused: false,
     },
   );
-  const [problem, setProblem] = useState<string>();
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    allow(given.id, line.learner, own)
-      .then(() => {
-        saved();
-        onClose();
-      })
-      .catch((error) => setProblem(problemWords(error)));
-  };
+  const send = () => allow(given.id, line.learner, own).then(saved);
   const said = words.classes.glance;
   return (
-    <Dialog title={said.ownTitle(line.name)} onClose={onClose}>
-      <form onSubmit={submit} className="grid gap-4">
-        <label className="grid gap-1">
-          {said.ownOpens}
-          <input
-            type="datetime-local"
-            data-first
-            className={`${FIELD} h-12`}
-            value={own.opens?.slice(0, 16) ?? ""}
-            onChange={(event) => setOwn({ ...own, opens: event.target.value || undefined })}
+    <FormDialog title={said.ownTitle(line.name)} submit={said.save} send={send} onClose={onClose}>
+      <label className="grid gap-1">
+        {said.ownOpens}
+        <input
+          type="datetime-local"
+          data-first
+          className={`${FIELD} h-12`}
+          value={own.opens?.slice(0, 16) ?? ""}
+          onChange={(event) => setOwn({ ...own, opens: event.target.value || undefined })}
+        />
+      </label>
+      <label className="grid gap-1">
+        {said.ownCloses}
+        <input
+          type="datetime-local"
+          className={`${FIELD} h-12`}
+          value={own.closes?.slice(0, 16) ?? ""}
+          onChange={(event) => setOwn({ ...own, closes: event.target.value || undefined })}
+        />
+      </label>
+      <p className="text-soft">{said.ownAsAll}</p>
+      {given.terms.goes !== undefined && (
+        <p className="leading-[2.6rem]">
+          {said.moreGoes}:{" "}
+          <NumberChip
+            label={said.moreGoes}
+            value={own.moreGoes}
+            most={MOST_GOES}
+            change={(moreGoes) => setOwn({ ...own, moreGoes })}
           />
-        </label>
-        <label className="grid gap-1">
-          {said.ownCloses}
-          <input
-            type="datetime-local"
-            className={`${FIELD} h-12`}
-            value={own.closes?.slice(0, 16) ?? ""}
-            onChange={(event) => setOwn({ ...own, closes: event.target.value || undefined })}
-          />
-        </label>
-        <p className="text-soft">{said.ownAsAll}</p>
-        {given.terms.goes !== undefined && (
-          <p className="leading-[2.6rem]">
-            {said.moreGoes}:{" "}
-            <NumberChip
-              label={said.moreGoes}
-              value={own.moreGoes}
-              most={MOST_GOES}
-              change={(moreGoes) => setOwn({ ...own, moreGoes })}
-            />
-          </p>
-        )}
-        <label className="flex min-h-11 items-center gap-3">
-          <input
-            type="checkbox"
-            className="checkbox"
-            checked={own.excused}
-            onChange={(event) => setOwn({ ...own, excused: event.target.checked })}
-          />
-          {said.excused}
-        </label>
-        {problem && <p role="alert">{problem}</p>}
-        <button type="submit" className="btn btn-primary justify-self-start">
-          {said.save}
-        </button>
-      </form>
-    </Dialog>
+        </p>
+      )}
+      <label className="flex min-h-11 items-center gap-3">
+        <input
+          type="checkbox"
+          className="checkbox"
+          checked={own.excused}
+          onChange={(event) => setOwn({ ...own, excused: event.target.checked })}
+        />
+        {said.excused}
+      </label>
+    </FormDialog>
   );
 }

@@ -151,8 +151,7 @@ function OneClass({ view }: { view: ClassView }) {
           id={id}
           done={(to) => {
             anew();
-            navigate("/classes");
-            say({ text: words.classes.handedOver(to) });
+            navigate("/classes", { state: { said: words.classes.handedOver(to) } });
           }}
           onClose={close}
         />

@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { Plus } from "lucide-react";
 import { useState } from "react";
-import { Link, useNavigate } from "react-router";
+import { Link, useLocation, useNavigate } from "react-router";
 import { addClass, bringClassBack, classKeys, useClasses } from "../api/classes";
 import { listAnew } from "../api/listAnew";
 import { Shell } from "../app/Shell";
@@ -18,7 +18,8 @@ export default function ClassesPage() {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [making, setMaking] = useState(false);
-  const [message, setMessage] = useState<string>();
+  const said: string | undefined = useLocation().state?.said;
+  const [message, setMessage] = useState(said);
   const used = classes.data?.filter(({ putAwayAt }) => !putAwayAt) ?? [];
   const away = classes.data?.filter(({ putAwayAt }) => putAwayAt) ?? [];
   const bringBack = (card: ClassCard) =>

@@ -1,9 +1,8 @@
-import { type FormEvent, useState } from "react";
+import { useState } from "react";
 import { copyGiven, useClasses } from "../api/classes";
-import { Dialog } from "../ui/Dialog";
-import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
 import { ClassChoice } from "./ClassChoice";
+import { FormDialog } from "./FormDialog";
 
 /** Gives the same, on the same terms, to another class. */
 export function CopyDialog(props: {
@@ -15,26 +14,19 @@ export function CopyDialog(props: {
   const { assignment, besides, copied, onClose } = props;
   const classes = useClasses();
   const [to, setTo] = useState<string>();
-  const [problem, setProblem] = useState<string>();
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    if (!to) return;
-    copyGiven(assignment, to)
-      .then(() => {
-        copied(classes.data?.find(({ id }) => id === to)?.name ?? "");
-        onClose();
-      })
-      .catch((error) => setProblem(problemWords(error)));
-  };
+  const send = () =>
+    copyGiven(assignment, to ?? "").then(() =>
+      copied(classes.data?.find(({ id }) => id === to)?.name ?? ""),
+    );
   return (
-    <Dialog title={words.classes.glance.copy} onClose={onClose}>
-      <form onSubmit={submit} className="grid gap-4">
-        <ClassChoice value={to} change={setTo} besides={besides} />
-        {problem && <p role="alert">{problem}</p>}
-        <button type="submit" className="btn btn-primary justify-self-start" disabled={!to}>
-          {words.classes.giving.give}
-        </button>
-      </form>
-    </Dialog>
+    <FormDialog
+      title={words.classes.glance.copy}
+      submit={words.classes.giving.give}
+      unready={!to}
+      send={send}
+      onClose={onClose}
+    >
+      <ClassChoice value={to} change={setTo} besides={besides} />
+    </FormDialog>
   );
 }

@@ -1,10 +1,9 @@
-import { type FormEvent, useState } from "react";
+import { useState } from "react";
 import { moveLearner, useClasses } from "../api/classes";
 import type { LearnerLine } from "../generated/types";
-import { Dialog } from "../ui/Dialog";
-import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
 import { ClassChoice } from "./ClassChoice";
+import { FormDialog } from "./FormDialog";
 
 /** Moves a learner to another class of the same teacher. */
 export function MoveDialog(props: {
@@ -16,27 +15,20 @@ export function MoveDialog(props: {
   const { id, learner, moved, onClose } = props;
   const classes = useClasses();
   const [to, setTo] = useState<string>();
-  const [problem, setProblem] = useState<string>();
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    if (!to) return;
-    moveLearner(id, learner.id, to)
-      .then(() => {
-        moved(classes.data?.find((one) => one.id === to)?.name ?? "");
-        onClose();
-      })
-      .catch((error) => setProblem(problemWords(error)));
-  };
+  const send = () =>
+    moveLearner(id, learner.id, to ?? "").then(() =>
+      moved(classes.data?.find((one) => one.id === to)?.name ?? ""),
+    );
   return (
-    <Dialog title={words.classes.moveTitle(learner.name)} onClose={onClose}>
-      <form onSubmit={submit} className="grid gap-4">
-        <p>{words.classes.moveText}</p>
-        <ClassChoice value={to} change={setTo} besides={id} />
-        {problem && <p role="alert">{problem}</p>}
-        <button type="submit" className="btn btn-primary justify-self-start" disabled={!to}>
-          {words.classes.moveDo}
-        </button>
-      </form>
-    </Dialog>
+    <FormDialog
+      title={words.classes.moveTitle(learner.name)}
+      submit={words.classes.moveDo}
+      unready={!to}
+      send={send}
+      onClose={onClose}
+    >
+      <p>{words.classes.moveText}</p>
+      <ClassChoice value={to} change={setTo} besides={id} />
+    </FormDialog>
   );
 }

@@ -240,6 +240,20 @@ class ClassesTest {
     AccessibilityTest.check(page, "all that a learner did");
   }
 
+  @Test
+  void whatTheClassWroteIsMarkedQuestionByQuestionWithoutNamesIfWished() {
+    page.navigate("/classes");
+    link("Hazel class").click();
+    link("The beekeeper’s notebook").click();
+    link("Mark 16 answers").click();
+    Locator first = page.getByText("Zeki", new Page.GetByTextOptions().setExact(false)).first();
+    assertThat(first).isVisible();
+    page.getByLabel("Hide the names").check();
+    assertThat(page.getByText("Zeki")).hasCount(0);
+    assertThat(page.getByText("learners, who wrote the same").first()).isVisible();
+    AccessibilityTest.check(page, "marking what a class wrote");
+  }
+
   private Locator link(String name) {
     return page.getByRole(
             AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(name + ".*")))
