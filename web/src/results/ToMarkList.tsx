@@ -51,7 +51,8 @@ export function ToMarkList(props: {
       </div>
       <div className="grid gap-6">
         {inGroups(waiting, questionOf).map((answers) => (
-          <Question key={keyOf(answers)} answers={answers}>
+          // The same while its answers become fewer: what is written beside them stays.
+          <Question key={answers[0] && questionOf(answers[0])} answers={answers}>
             {inGroups(answers, writtenOf).map((equal) => (
               <Equal key={keyOf(equal)} answers={equal} nameless={nameless} given={given} />
             ))}
