@@ -112,6 +112,12 @@ function OneTask({ code, task }: { code: string; task: Task }) {
           <p className="text-soft">{words.join.left(standing.left)}</p>
         )}
       </div>
+      {task.sitting && (
+        <Link to={`/join/${code}/${id}?look=${task.sitting}`} className="btn btn-ghost">
+          {words.join.look}
+          <span className="sr-only">: {title}</span>
+        </Link>
+      )}
       {plays && (
         <Link
           to={`/join/${code}/${id}`}

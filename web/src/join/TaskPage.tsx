@@ -1,4 +1,4 @@
-import { Link, Navigate, useParams } from "react-router";
+import { Link, Navigate, useParams, useSearchParams } from "react-router";
 import { beginTask } from "../api/join";
 import { readSitting } from "../api/learner";
 import { Playing } from "../play/Playing";
@@ -9,9 +9,33 @@ import { memberOf, taskKey } from "./member";
 /** A learner plays what she was given. */
 export default function TaskPage() {
   const { code = "", assignment = "" } = useParams();
+  const [params] = useSearchParams();
   const member = memberOf(code);
   if (!member) return <Navigate to={`/join/${code}`} replace />;
-  return <Task key={assignment} code={code} assignment={assignment} token={member.token} />;
+  const { token } = member;
+  const look = params.get("look");
+  return look ? (
+    <Look key={look} code={code} sitting={look} token={token} />
+  ) : (
+    <Task key={assignment} code={code} assignment={assignment} token={token} />
+  );
+}
+
+const Mine = ({ code }: { code: string }) => (
+  <Link to={`/join/${code}`} className="btn btn-primary">
+    {words.join.mine}
+  </Link>
+);
+
+/** A game of hers that has ended, looked back at. */
+function Look({ code, sitting, token }: { code: string; sitting: string; token: string }) {
+  const game = useRemoteGame(taskKey(code, sitting), {
+    token,
+    open: () => readSitting(sitting, token),
+  });
+  return (
+    <Playing game={game} leave={<Mine code={code} />} atEnd={<Mine code={code} />} looksBack />
+  );
 }
 
 function Task({ code, assignment, token }: { code: string; assignment: string; token: string }) {
@@ -22,10 +46,5 @@ function Task({ code, assignment, token }: { code: string; assignment: string; t
       return readSitting(sitting, token);
     },
   });
-  const mine = (
-    <Link to={`/join/${code}`} className="btn btn-primary">
-      {words.join.mine}
-    </Link>
-  );
-  return <Playing game={game} leave={mine} atEnd={mine} />;
+  return <Playing game={game} leave={<Mine code={code} />} atEnd={<Mine code={code} />} oneByOne />;
 }

@@ -21,8 +21,12 @@ export function Playing(props: {
   leave: ReactNode;
   /** The same, where a game has ended. */
   atEnd?: ReactNode;
+  /** Whether it is only looked back at: no other game is begun from here. */
+  looksBack?: boolean;
+  /** Whether a game is begun only once the last has ended: where goes are counted. */
+  oneByOne?: boolean;
 }) {
-  const { game, leave, atEnd } = props;
+  const { game, leave, atEnd, looksBack = false, oneByOne = false } = props;
   const there = game.showing !== undefined;
   useEffect(() => {
     if (!there) return;
@@ -85,7 +89,7 @@ export function Playing(props: {
             give={game.give}
             timeUp={game.refresh}
             act={game.act}
-            again={game.again}
+            again={looksBack || (oneByOne && stage !== "end") ? undefined : game.again}
             busy={game.busy}
             note={game.note}
             others={others}

@@ -41,9 +41,11 @@ export function EndView(props: StageProps & { ending: Closing; own?: OwnEnd }) {
       </div>
       {looking && <Answers answers={ending.answers} />}
       <div className="flex flex-wrap justify-center gap-[var(--gap)]">
-        <button type="button" className="btn btn-accent" onClick={again} disabled={busy}>
-          {wording?.again ?? words.game.again}
-        </button>
+        {again && (
+          <button type="button" className="btn btn-accent" onClick={again} disabled={busy}>
+            {wording?.again ?? words.game.again}
+          </button>
+        )}
         {ending.answers.length > 0 && (
           <button
             type="button"

@@ -8,7 +8,8 @@ export interface StageProps {
   given?: ResponseUnion;
   give: (response: ResponseUnion | undefined) => void;
   act: (action: ActionUnion) => void;
-  again: () => void;
+  /** Begins another game; nothing where there is no other to begin. */
+  again?: () => void;
   /** Called when the countdown has come to its end: what is shown then is the engine's word. */
   timeUp?: () => void;
   /** A move is on its way. */

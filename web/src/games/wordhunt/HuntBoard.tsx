@@ -87,7 +87,7 @@ export function HuntBoard(props: StageProps & { scene: HuntScene; read: ReactNod
             ask={huntWords.giveUpAsk}
             act={() => act({ kind: "give-up" })}
           />
-          {scene.again && (
+          {scene.again && again && (
             <Confirm label={huntWords.startAgain} ask={huntWords.startAgainAsk} act={again} />
           )}
         </div>

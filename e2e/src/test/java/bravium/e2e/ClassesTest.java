@@ -190,6 +190,16 @@ class ClassesTest {
     teacher.button("Undo").click();
     home.reload();
     assertThat(home.locator("article")).containsText("You need not do this one.");
+
+    home.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on")).click();
+    new Learner(home).answer("no");
+    button(home, "See how it went").click();
+    assertThat(button(home, "Play again")).isVisible();
+    home.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("To my page")).click();
+    assertThat(home.locator("article")).containsText("Won: 20 of 20 points");
+    home.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Look back")).click();
+    assertThat(home.getByText("You made it")).isVisible();
+    assertThat(button(home, "Play again")).hasCount(0);
   }
 
   @Test

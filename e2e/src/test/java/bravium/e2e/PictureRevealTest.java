@@ -7,10 +7,12 @@ import bravium.server.TestServer;
 import bravium.server.media.Pictures;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -33,14 +35,15 @@ class PictureRevealTest {
     Learner learner = new Learner(Browsers.phone(server.address()));
     List<String> fetched = new ArrayList<>();
     List<String> carried = new ArrayList<>();
-    learner.page.onResponse(
+    Consumer<Response> listens =
         response -> {
           if (response.url().contains("/media/")) {
             fetched.add(response.url());
           } else if (response.url().contains("/api/play/")) {
             carried.add(response.text());
           }
-        });
+        };
+    learner.page.onResponse(listens);
     learner.come(link);
     learner.button("Start").click();
     piece(learner, "Piece 5 of 9, in the middle: covered").click();
@@ -52,6 +55,8 @@ class PictureRevealTest {
         .isBetween(500, 560);
     Assertions.assertThat(fetched).hasSize(1);
     Assertions.assertThat(String.join("\n", carried)).doesNotContain("dormouse", "a furry tail");
+    // What a page leaves behind can't be read any more.
+    learner.page.offResponse(listens);
 
     learner.button("Next").click();
     assertThat(learner.text("1 of 9 lifted")).isVisible();

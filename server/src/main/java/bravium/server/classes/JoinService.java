@@ -189,6 +189,9 @@ class JoinService {
             hers && standing.begins(),
             begun.size(),
             begun.isEmpty() ? null : seen(row, row.counting(begun)),
+            begun.isEmpty() || row.counting(begun).outcome() == null
+                ? null
+                : row.counting(begun).sitting(),
             own.allowance().excused()));
   }
 

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param begins whether she can begin a game
  * @param goes how many games she has begun
  * @param outcome of the game that counts; null where none has come to its end
+ * @param sitting the id of that game, to be looked back at
  * @param excused whether she need not do it
  */
 public record Task(
@@ -24,4 +25,5 @@ public record Task(
     boolean begins,
     int goes,
     @Nullable Outcome outcome,
+    @Nullable String sitting,
     boolean excused) {}

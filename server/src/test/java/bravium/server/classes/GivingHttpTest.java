@@ -268,6 +268,7 @@ class GivingHttpTest {
     mia.plays(id, "w", "w", "w");
     assertThat(mia.showing().toString()).doesNotContain("\"right\":[\"r\"]");
     server.clock().pass(Duration.ofHours(2));
+    assertThat(mia.task().getString("sitting", null)).isEqualTo(mia.sitting());
     assertThat(mia.showing().toString()).contains("\"right\":[\"r\"]");
   }
 
