@@ -27,7 +27,6 @@ import type { ClassView, Slip } from "../generated/types";
 import { Menu, MenuItem } from "../ui/Menu";
 import { Failed, Loading } from "../ui/Notice";
 import { saveAs } from "../ui/saveAs";
-import { Toast } from "../ui/Toast";
 import { words } from "../words/en";
 import { CodeSheet } from "./CodeSheet";
 import { DetailsDialog } from "./DetailsDialog";
@@ -35,6 +34,7 @@ import GiveDialog from "./GiveDialog";
 import { GivenList } from "./GivenList";
 import { HandOverDialog } from "./HandOverDialog";
 import { Register } from "./Register";
+import { Said } from "./Said";
 import { Slips } from "./Slips";
 import { useDoing } from "./useDoing";
 
@@ -158,14 +158,7 @@ function OneClass({ view }: { view: ClassView }) {
       )}
       {open === "sheet" && <CodeSheet view={view} onClose={close} />}
       {slips && <Slips view={view} slips={slips} onClose={() => setSlips(undefined)} />}
-      {message && (
-        <Toast
-          text={message.text}
-          action={message.undo && words.classes.register.undo}
-          act={message.undo}
-          close={() => say(undefined)}
-        />
-      )}
+      <Said message={message} say={say} />
     </>
   );
 }

@@ -26,7 +26,6 @@ import type { ClassGlance, GlanceLine } from "../generated/types";
 import { Menu, MenuItem } from "../ui/Menu";
 import { Failed, Loading } from "../ui/Notice";
 import { saveAs } from "../ui/saveAs";
-import { Toast } from "../ui/Toast";
 import { words } from "../words/en";
 import { AllowanceDialog } from "./AllowanceDialog";
 import { AnswersDialog } from "./AnswersDialog";
@@ -34,6 +33,7 @@ import { CopyDialog } from "./CopyDialog";
 import GiveDialog from "./GiveDialog";
 import { whenOf } from "./GivenList";
 import { GlanceTable } from "./GlanceTable";
+import { Said } from "./Said";
 import { useDoing } from "./useDoing";
 
 /** What came back from a class on one activity: learners down, items across. */
@@ -191,14 +191,7 @@ function Glance({ glance }: { glance: ClassGlance }) {
           onClose={close}
         />
       )}
-      {message && (
-        <Toast
-          text={message.text}
-          action={message.undo && words.classes.register.undo}
-          act={message.undo}
-          close={() => say(undefined)}
-        />
-      )}
+      <Said message={message} say={say} />
     </>
   );
 }

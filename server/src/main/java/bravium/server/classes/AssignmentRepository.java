@@ -25,6 +25,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -213,10 +214,14 @@ class AssignmentRepository {
 
   /** What is settled for single learners, by the number of their row. */
   Map<Long, Own> own(long assignment) {
+    return own(ASSIGNMENT_LEARNER.ASSIGNMENT_ID.eq(assignment));
+  }
+
+  private Map<Long, Own> own(Condition which) {
     Map<Long, Own> own = new LinkedHashMap<>();
     database
         .selectFrom(ASSIGNMENT_LEARNER)
-        .where(ASSIGNMENT_LEARNER.ASSIGNMENT_ID.eq(assignment))
+        .where(which)
         .forEach(
             row ->
                 own.put(
@@ -230,7 +235,11 @@ class AssignmentRepository {
   }
 
   Own own(long assignment, long learner) {
-    return own(assignment).getOrDefault(learner, new Own(false, Allowance.NONE));
+    return own(ASSIGNMENT_LEARNER
+            .ASSIGNMENT_ID
+            .eq(assignment)
+            .and(ASSIGNMENT_LEARNER.LEARNER_ID.eq(learner)))
+        .getOrDefault(learner, new Own(false, Allowance.NONE));
   }
 
   /** The games on an assignment, in the order they were opened. */
@@ -245,6 +254,11 @@ class AssignmentRepository {
   /** The games that a learner has begun on an assignment. */
   List<Game> begun(long assignment, long learner) {
     return games(assignment, learner).stream().filter(Game::begun).toList();
+  }
+
+  /** Those that were begun, by the row of their learner. */
+  static Map<Long, List<Game>> byLearner(List<Game> games) {
+    return games.stream().filter(Game::begun).collect(Collectors.groupingBy(Game::learner));
   }
 
   private List<Game> games(Condition which) {

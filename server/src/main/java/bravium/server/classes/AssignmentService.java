@@ -57,9 +57,22 @@ class AssignmentService {
     return learners;
   }
 
-  Given given(AssignmentRepository.Row row, Map<Long, ClassLearnerRecord> learners) {
-    Map<Long, AssignmentRepository.Own> own = assignments.own(row.row());
-    List<AssignmentRepository.Game> games = assignments.games(row.row());
+  private Given given(AssignmentRepository.Row row, Map<Long, ClassLearnerRecord> learners) {
+    return given(row, learners, assignments.own(row.row()), assignments.games(row.row()));
+  }
+
+  /**
+   * How something stands with a class.
+   *
+   * @param learners who is in the class
+   * @param own what is settled for single learners
+   * @param games all that were opened on it
+   */
+  Given given(
+      AssignmentRepository.Row row,
+      Map<Long, ClassLearnerRecord> learners,
+      Map<Long, AssignmentRepository.Own> own,
+      List<AssignmentRepository.Game> games) {
     List<GivenToOne> ones = new ArrayList<>();
     List<String> chosen = new ArrayList<>();
     learners.forEach(
@@ -151,10 +164,7 @@ class AssignmentService {
     return register
         .find(inClass, id)
         .map(ClassLearnerRecord::getLearnerId)
-        .orElseThrow(
-            () ->
-                Problem.notFound(
-                    "no-such-learner", "There is no such learner in this class. Reload the page."));
+        .orElseThrow(RegisterService::notThere);
   }
 
   Given read(Teacher teacher, String id) {
@@ -219,15 +229,18 @@ class AssignmentService {
   }
 
   long ownClass(Teacher teacher, String id) {
+    return classOf(teacher, id).row().getId();
+  }
+
+  /** A class of hers. */
+  ClassRepository.Counted classOf(Teacher teacher, String id) {
     return classes
         .find(teacher.id(), id)
         .orElseThrow(
             () ->
                 Problem.notFound(
                     "no-such-class",
-                    "There is no such class among yours. It may have been handed to a colleague."))
-        .row()
-        .getId();
+                    "There is no such class among yours. It may have been handed to a colleague."));
   }
 
   AssignmentRepository.Row own(Teacher teacher, String id) {

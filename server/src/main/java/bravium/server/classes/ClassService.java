@@ -75,7 +75,7 @@ class ClassService {
   }
 
   ClassView view(Teacher teacher, String id, List<String> addresses) {
-    ClassRepository.Counted one = find(teacher, id);
+    ClassRepository.Counted one = assignments.classOf(teacher, id);
     long row = one.row().getId();
     List<Given> all = assignments.ofClass(row);
     int open = (int) all.stream().filter(Given::open).count();
@@ -130,16 +130,6 @@ class ClassService {
 
   /** The row of a class of hers. */
   long own(Teacher teacher, String id) {
-    return find(teacher, id).row().getId();
-  }
-
-  private ClassRepository.Counted find(Teacher teacher, String id) {
-    return classes
-        .find(teacher.id(), id)
-        .orElseThrow(
-            () ->
-                Problem.notFound(
-                    "no-such-class",
-                    "There is no such class among yours. It may have been handed to a colleague."));
+    return assignments.ownClass(teacher, id);
   }
 }

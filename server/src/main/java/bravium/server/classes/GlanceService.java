@@ -9,7 +9,6 @@ import bravium.formats.Cells;
 import bravium.server.accounts.Teacher;
 import bravium.server.activities.ActivityService;
 import bravium.server.data.schema.tables.records.ClassLearnerRecord;
-import bravium.server.problems.Problem;
 import bravium.server.results.ToMark;
 import bravium.server.sittings.WarmSittings;
 import java.time.Clock;
@@ -17,7 +16,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** What came back from classes: on one activity, over the term, from one learner. */
@@ -52,22 +50,16 @@ class GlanceService {
     this.clock = clock;
   }
 
-  /** The games of an assignment that were begun, by the row of their learner. */
-  private Map<Long, List<AssignmentRepository.Game>> begun(AssignmentRepository.Row row) {
-    return assignments.games(row.row()).stream()
-        .filter(AssignmentRepository.Game::begun)
-        .collect(Collectors.groupingBy(AssignmentRepository.Game::learner));
-  }
-
   /**
    * Who stands in the glance: who is in the class and has it to do, or has done it; and after them
    * who has done it and is in the class no more.
    */
   private Map<Long, ClassLearnerRecord> learners(
       AssignmentRepository.Row row,
+      Map<Long, ClassLearnerRecord> present,
       Map<Long, AssignmentRepository.Own> own,
       Map<Long, List<AssignmentRepository.Game>> games) {
-    Map<Long, ClassLearnerRecord> learners = assigned.present(row.inClass());
+    Map<Long, ClassLearnerRecord> learners = new LinkedHashMap<>(present);
     learners
         .keySet()
         .removeIf(learner -> !row.isFor(own.get(learner)) && !games.containsKey(learner));
@@ -82,8 +74,10 @@ class GlanceService {
   ClassGlance glance(Teacher teacher, String id) {
     AssignmentRepository.Row row = assigned.own(teacher, id);
     Map<Long, AssignmentRepository.Own> own = assignments.own(row.row());
-    Map<Long, List<AssignmentRepository.Game>> games = begun(row);
-    Map<Long, ClassLearnerRecord> learners = learners(row, own, games);
+    List<AssignmentRepository.Game> all = assignments.games(row.row());
+    Map<Long, List<AssignmentRepository.Game>> games = AssignmentRepository.byLearner(all);
+    Map<Long, ClassLearnerRecord> present = assigned.present(row.inClass());
+    Map<Long, ClassLearnerRecord> learners = learners(row, present, own, games);
     Map<Long, AssignmentRepository.Game> counting = new LinkedHashMap<>();
     games.forEach((learner, hers) -> counting.put(learner, row.counting(hers)));
     Map<Long, Review> reviews = new LinkedHashMap<>();
@@ -116,7 +110,7 @@ class GlanceService {
     return new ClassGlance(
         inClass.row().getPublicId(),
         inClass.row().getName(),
-        assigned.given(row, assigned.present(row.inClass())),
+        assigned.given(row, present, own, all),
         glance.columns(),
         lines);
   }
@@ -212,7 +206,8 @@ class GlanceService {
     learners.keySet().forEach(learner -> cells.put(learner, new ArrayList<>()));
     for (AssignmentRepository.Row row : given) {
       Map<Long, AssignmentRepository.Own> own = assignments.own(row.row());
-      Map<Long, List<AssignmentRepository.Game>> games = begun(row);
+      Map<Long, List<AssignmentRepository.Game>> games =
+          AssignmentRepository.byLearner(assignments.games(row.row()));
       cells.forEach(
           (learner, line) ->
               line.add(cell(row, own.get(learner), games.getOrDefault(learner, List.of()))));
@@ -241,7 +236,8 @@ class GlanceService {
       AssignmentRepository.Own own,
       List<AssignmentRepository.Game> begun) {
     Allowance allowance = own == null ? Allowance.NONE : own.allowance();
-    Outcome outcome = begun.isEmpty() ? null : row.counting(begun).outcome();
+    AssignmentRepository.Game counts = begun.isEmpty() ? null : row.counting(begun);
+    Outcome outcome = counts == null ? null : counts.outcome();
     ClassTerm.TermState state =
         outcome != null
             ? ClassTerm.TermState.DONE
@@ -255,23 +251,14 @@ class GlanceService {
                       case CLOSED -> ClassTerm.TermState.NOT_DONE;
                     };
     return new ClassTerm.TermCell(
-        state,
-        allowance.excused(),
-        outcome,
-        begun.isEmpty() ? null : row.counting(begun).sitting());
+        state, allowance.excused(), outcome, counts == null ? null : counts.sitting());
   }
 
   /** All that one learner did, the newest first. */
   LearnerRecord record(Teacher teacher, String classId, String learner) {
     long inClass = assigned.ownClass(teacher, classId);
     ClassLearnerRecord entry =
-        register
-            .find(inClass, learner)
-            .orElseThrow(
-                () ->
-                    Problem.notFound(
-                        "no-such-learner",
-                        "There is no such learner in this class. Reload the page."));
+        register.find(inClass, learner).orElseThrow(RegisterService::notThere);
     List<LearnerRecord.RecordLine> lines = new ArrayList<>();
     for (AssignmentRepository.Row row : assignments.ofLearner(entry.getLearnerId(), inClass)) {
       AssignmentRepository.Own own = assignments.own(row.row(), entry.getLearnerId());

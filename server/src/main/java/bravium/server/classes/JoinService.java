@@ -177,6 +177,7 @@ class JoinService {
       return Optional.empty();
     }
     Standing standing = row.standing(own.allowance(), begun, clock.millis());
+    AssignmentRepository.Game counts = begun.isEmpty() ? null : row.counting(begun);
     var page = activities.version(row.version()).activity().titlePage();
     return Optional.of(
         new Task(
@@ -188,10 +189,8 @@ class JoinService {
             time.local(standing.closes()),
             hers && standing.begins(),
             begun.size(),
-            begun.isEmpty() ? null : seen(row, row.counting(begun)),
-            begun.isEmpty() || row.counting(begun).outcome() == null
-                ? null
-                : row.counting(begun).sitting(),
+            counts == null ? null : seen(row, counts),
+            counts == null || counts.outcome() == null ? null : counts.sitting(),
             own.allowance().excused()));
   }
 

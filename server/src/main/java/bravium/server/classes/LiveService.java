@@ -2,7 +2,7 @@ package bravium.server.classes;
 
 import bravium.core.assignment.Allowance;
 import bravium.core.play.Audience;
-import bravium.core.play.Played;
+import bravium.core.play.Log;
 import bravium.core.play.showing.Review;
 import bravium.core.play.showing.Showing;
 import bravium.server.accounts.Teacher;
@@ -61,12 +61,14 @@ class LiveService {
 
   private LiveNews all(AssignmentRepository.Row row) {
     Map<Long, AssignmentRepository.Own> own = assignments.own(row.row());
+    Map<Long, List<AssignmentRepository.Game>> games =
+        AssignmentRepository.byLearner(assignments.games(row.row()));
     List<LiveLine> lines = new ArrayList<>();
     assigned
         .present(row.inClass())
         .forEach(
             (learner, entry) -> {
-              List<AssignmentRepository.Game> begun = assignments.begun(row.row(), learner);
+              List<AssignmentRepository.Game> begun = games.getOrDefault(learner, List.of());
               if (row.isFor(own.get(learner)) || !begun.isEmpty()) {
                 lines.add(line(own.get(learner), entry, begun));
               }
@@ -88,8 +90,7 @@ class LiveService {
   private LiveLine line(ClassLearnerRecord entry, boolean excused, StoredSitting stored) {
     Showing showing = Showing.of(stored.game(), stored.sitting(), Audience.TEACHER, clock.millis());
     Review review = stored.review();
-    List<Played> log = new ArrayList<>();
-    stored.sitting().log().forEach(log::add);
+    Log log = stored.sitting().log();
     return new LiveLine(
         entry.getPublicId(),
         entry.getName(),

@@ -216,7 +216,7 @@ class RegisterService {
             + " is the name of somebody in this class already. Nothing was changed; add a letter.");
   }
 
-  private static Problem notThere() {
+  static Problem notThere() {
     return Problem.notFound(
         "no-such-learner", "There is no such learner in this class. Reload the page.");
   }
