@@ -9,6 +9,11 @@ export interface State {
   showing: Showing;
 }
 
+/** With what it shows of a question, and what of the game around it: the two don't mind each other. */
+interface Found extends State {
+  aspects: string[];
+}
+
 const files = import.meta.glob<Activity>("../../server/src/main/resources/demo/*.json", {
   eager: true,
   import: "default",
@@ -19,20 +24,24 @@ const MOST_STEPS = 80;
 
 /**
  * What is seen of the demo's games, each sort of thing once: every kind of question as it is asked
- * and as it was answered, every board, title and ending, for a learner and for the class.
+ * and as it was answered, every board, title and ending, for a learner and for the class. A kind of
+ * question is not shown again on each board.
  */
 export function statesOfTheDemo(): State[] {
-  const seen = new Map<string, State>();
+  const states: State[] = [];
+  const seen = new Set<string>();
   for (const activity of Object.values(files).flatMap(inEachFilling)) {
     for (const audience of ["player", "projector"] as const) {
       for (const aid of ["right", "wrong"] as const) {
         for (const state of walk(begin(activity, audience), audience, aid)) {
-          if (!seen.has(state.name)) seen.set(state.name, state);
+          if (state.aspects.every((aspect) => seen.has(aspect))) continue;
+          for (const aspect of state.aspects) seen.add(aspect);
+          states.push(state);
         }
       }
     }
   }
-  return [...seen.values()];
+  return states;
 }
 
 /** The same sentences with their gaps filled in each way: the demo has gaps that are dragged. */
@@ -53,15 +62,23 @@ function begin(activity: Activity, audience: Audience) {
 }
 
 /** Plays to the end, everything right or everything wrong. */
-function* walk(game: LocalGame, audience: Audience, aid: Aid): Generator<State> {
+function* walk(game: LocalGame, audience: Audience, aid: Aid): Generator<Found> {
   for (let step = 0; step < MOST_STEPS; step++) {
     const showing = game.show(audience);
     const { stage, question, teams, ending } = showing;
     const tried = stage === "feedback" || (stage === "playing" && step > 1);
     const came = ending ? (ending.outcome.won ? "won" : "lost") : tried && aid;
-    const parts = [showing.game, showing.scene?.kind, stage, question?.kind, came];
-    const name = [audience, ...parts, teams.length > 0 && "teams"].filter(Boolean).join(", ");
-    yield { name, audience, showing };
+    const board = [showing.game, showing.scene?.kind, teams.length > 0 && "teams"];
+    const named = (...parts: (string | false | undefined)[]) => parts.filter(Boolean).join(", ");
+    yield {
+      name: named(audience, ...board, stage, question?.kind, came),
+      aspects: [
+        named(audience, stage, question?.kind, came),
+        named(audience, ...board, stage, came),
+      ],
+      audience,
+      showing,
+    };
     if (stage === "end") return;
     const next = stage === "question" ? undefined : leads(showing);
     if (next) game.act(next);
