@@ -1,17 +1,25 @@
 package bravium.server.accounts;
 
 import bravium.server.problems.ProblemWriter;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.time.Clock;
 import java.time.ZoneOffset;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.BadCredentialsException;
+import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.RequestAuthorizationContext;
+import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /**
@@ -33,7 +41,7 @@ class SecurityConfiguration {
 
   @Bean
   SecurityFilterChain security(
-      HttpSecurity http, TeacherSessions sessions, ProblemWriter problems) {
+      HttpSecurity http, TeacherSessions sessions, Covers covers, ProblemWriter problems) {
     http.csrf(csrf -> csrf.spa().ignoringRequestMatchers(LEARNERS))
         .securityContext(context -> context.securityContextRepository(sessions))
         .sessionManagement(
@@ -51,13 +59,14 @@ class SecurityConfiguration {
             paths ->
                 paths
                     .requestMatchers("/api/session/password")
-                    .authenticated()
+                    .hasAuthority(SignedIn.TEACHER)
                     .requestMatchers("/api/session", "/api/session/*")
                     .permitAll()
                     .requestMatchers(LEARNERS)
                     .permitAll()
                     .requestMatchers("/api/**")
-                    .authenticated()
+                    .access(
+                        (who, asked) -> new AuthorizationDecision(may(who.get(), asked, covers)))
                     .anyRequest()
                     .permitAll())
         .exceptionHandling(
@@ -72,14 +81,40 @@ class SecurityConfiguration {
                                 "You are not signed in, or your session has ended. Sign in, then"
                                     + " try again; what was saved before is safe."))
                     .accessDeniedHandler(
-                        (request, response, e) ->
-                            problems.write(
-                                response,
-                                HttpStatus.FORBIDDEN,
-                                "not-from-here",
-                                "This did not come from the page you opened here. Nothing was"
-                                    + " changed. Reload the page and try again.")));
+                        (request, response, e) -> refuse(request, response, e, problems)));
     return http.build();
+  }
+
+  /** A teacher whatever she likes, within what is hers; a cover what a cover may. */
+  private static boolean may(Authentication who, RequestAuthorizationContext asked, Covers covers) {
+    HttpServletRequest request = asked.getRequest();
+    return who instanceof SignedIn known
+        && (known.cover() == null
+            || covers.allows(known.cover(), request.getMethod(), request.getServletPath()));
+  }
+
+  private static void refuse(
+      HttpServletRequest request,
+      HttpServletResponse response,
+      AccessDeniedException reason,
+      ProblemWriter problems)
+      throws IOException {
+    boolean covers = request.getUserPrincipal() instanceof SignedIn who && who.cover() != null;
+    if (covers && !(reason instanceof CsrfException)) {
+      problems.write(
+          response,
+          HttpStatus.FORBIDDEN,
+          "covers-only",
+          "Who covers for a day presents and watches; this is for the teacher of the class alone."
+              + " Nothing was changed.");
+    } else {
+      problems.write(
+          response,
+          HttpStatus.FORBIDDEN,
+          "not-from-here",
+          "This did not come from the page you opened here. Nothing was changed. Reload the page"
+              + " and try again.");
+    }
   }
 
   /** Nobody signs in by a manager: its presence keeps Boot from inventing a user. */

@@ -27,6 +27,7 @@ class SessionController {
   private final AccountService accounts;
   private final TeacherRepository teachers;
   private final TeacherSessions sessions;
+  private final Covers covers;
   private final ApplicationAvailability availability;
 
   SessionController(
@@ -34,17 +35,21 @@ class SessionController {
       AccountService accounts,
       TeacherRepository teachers,
       TeacherSessions sessions,
+      Covers covers,
       ApplicationAvailability availability) {
     this.availability = availability;
     this.settings = settings;
     this.accounts = accounts;
     this.teachers = teachers;
     this.sessions = sessions;
+    this.covers = covers;
   }
 
   @GetMapping
-  SessionInfo session(@AuthenticationPrincipal @Nullable Teacher teacher) {
-    return info(teacher);
+  SessionInfo session(@Nullable SignedIn who) {
+    return who == null
+        ? info(null, false)
+        : info(who.cover() == null ? who.getPrincipal() : null, who.cover() != null);
   }
 
   @PostMapping
@@ -71,6 +76,15 @@ class SessionController {
     return open(teachers.first().orElseThrow(), request, response);
   }
 
+  /** Signs in whoever covers for a teacher for a day. */
+  @PostMapping("/cover")
+  SessionInfo signInToCover(
+      @RequestBody CoverCode typed, HttpServletRequest request, HttpServletResponse response) {
+    long cover = covers.enter(String.valueOf(typed.code()), request.getRemoteAddr());
+    sessions.openCover(cover, request, response);
+    return info(null, true);
+  }
+
   /** Changes the password; every other session of hers ends. */
   @PutMapping("/password")
   SessionInfo changePassword(
@@ -92,15 +106,16 @@ class SessionController {
   private SessionInfo open(
       Teacher teacher, HttpServletRequest request, HttpServletResponse response) {
     sessions.open(teacher, request, response);
-    return info(teacher);
+    return info(teacher, false);
   }
 
-  private SessionInfo info(@Nullable Teacher teacher) {
+  private SessionInfo info(@Nullable Teacher teacher, boolean covering) {
     return new SessionInfo(
         teacher == null ? null : teacher.name(),
         teacher != null && teacher.isKeeper(),
         teacher != null && accounts.hasPassword(teacher),
+        covering,
         settings.demo(),
-        teacher == null && !settings.demo() && accounts.hasNobody());
+        teacher == null && !covering && !settings.demo() && accounts.hasNobody());
   }
 }

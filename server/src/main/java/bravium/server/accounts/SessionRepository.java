@@ -8,14 +8,19 @@ import bravium.server.data.Writer;
 import java.time.Instant;
 import java.util.Optional;
 import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
 /** The rows of sessions. Of a session's token only the hash is known here. */
 @Repository
 class SessionRepository implements Nightly {
 
-  /** A session: whose it is, and when something was last done in it. */
-  record Session(Teacher teacher, Instant openedAt, Instant seenAt) {}
+  /**
+   * A session: whose it is, and when something was last done in it.
+   *
+   * @param cover the number of the row of the cover who opened it; null for the teacher herself
+   */
+  record Session(Teacher teacher, @Nullable Long cover, Instant openedAt, Instant seenAt) {}
 
   private final DSLContext database;
   private final Writer writer;
@@ -31,6 +36,7 @@ class SessionRepository implements Nightly {
             TEACHER.ID,
             TEACHER.NAME,
             TEACHER.IS_KEEPER,
+            TEACHER_SESSION.COVER_ID,
             TEACHER_SESSION.OPENED_AT,
             TEACHER_SESSION.SEEN_AT)
         .from(TEACHER_SESSION)
@@ -42,7 +48,8 @@ class SessionRepository implements Nightly {
                 new Session(
                     new Teacher(row.value1(), row.value2(), row.value3()),
                     row.value4(),
-                    row.value5()));
+                    row.value5(),
+                    row.value6()));
   }
 
   void add(String tokenHash, Session session) {
@@ -51,6 +58,7 @@ class SessionRepository implements Nightly {
             dsl.insertInto(TEACHER_SESSION)
                 .set(TEACHER_SESSION.TOKEN_HASH, tokenHash)
                 .set(TEACHER_SESSION.TEACHER_ID, session.teacher().id())
+                .set(TEACHER_SESSION.COVER_ID, session.cover())
                 .set(TEACHER_SESSION.OPENED_AT, session.openedAt())
                 .set(TEACHER_SESSION.SEEN_AT, session.seenAt())
                 .execute());

@@ -44,6 +44,10 @@ public class TeacherRepository {
         .fetchOptional(TeacherRepository::teacher);
   }
 
+  public Optional<Teacher> find(long id) {
+    return byId(id).map(Known::teacher);
+  }
+
   /** All of this server, by name. */
   public List<Teacher> all() {
     return database.selectFrom(TEACHER).orderBy(TEACHER.NAME_KEY).fetch(TeacherRepository::teacher);

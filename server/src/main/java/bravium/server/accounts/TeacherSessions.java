@@ -11,11 +11,10 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.context.DeferredSecurityContext;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -41,21 +40,36 @@ class TeacherSessions implements SecurityContextRepository {
   private static final String COOKIE = "bravium-session";
 
   private final SessionRepository sessions;
+  private final Covers covers;
   private final Clock clock;
   private final Cache<String, Session> warm =
       Caffeine.newBuilder().maximumSize(10_000).expireAfterWrite(GRAIN).build();
 
-  TeacherSessions(SessionRepository sessions, Clock clock) {
+  TeacherSessions(SessionRepository sessions, Covers covers, Clock clock) {
     this.sessions = sessions;
+    this.covers = covers;
     this.clock = clock;
   }
 
   /** Opens a session and gives the browser its cookie. One that was open before is ended. */
   void open(Teacher teacher, HttpServletRequest request, HttpServletResponse response) {
+    open(teacher, null, request, response);
+  }
+
+  /** Opens a session for whoever covers for a teacher. */
+  void openCover(long cover, HttpServletRequest request, HttpServletResponse response) {
+    open(covers.standsFor(cover).orElseThrow(), cover, request, response);
+  }
+
+  private void open(
+      Teacher teacher,
+      @Nullable Long cover,
+      HttpServletRequest request,
+      HttpServletResponse response) {
     token(request).ifPresent(this::end);
     String token = Codes.secret();
     Instant now = clock.instant();
-    sessions.add(Codes.hash(token), new Session(teacher, now, now));
+    sessions.add(Codes.hash(token), new Session(teacher, cover, now, now));
     setCookie(token, -1, request, response);
   }
 
@@ -77,13 +91,21 @@ class TeacherSessions implements SecurityContextRepository {
     warm.invalidate(Codes.hash(token));
   }
 
-  private Optional<Teacher> teacher(HttpServletRequest request) {
+  private Optional<SignedIn> signedIn(HttpServletRequest request) {
     Instant now = clock.instant();
     return token(request)
         .flatMap(token -> session(Codes.hash(token), now))
         .filter(s -> s.seenAt().isAfter(now.minus(IDLE)))
         .filter(s -> s.openedAt().isAfter(now.minus(LONGEST)))
-        .map(Session::teacher);
+        .flatMap(this::signedIn);
+  }
+
+  /** A cover's session is looked up each time: it ends when the teacher withdraws it. */
+  private Optional<SignedIn> signedIn(Session session) {
+    Long cover = session.cover();
+    return cover == null
+        ? Optional.of(new SignedIn(session.teacher(), null))
+        : covers.standsFor(cover).map(teacher -> new SignedIn(teacher, cover));
   }
 
   private Optional<Session> session(String hash, Instant now) {
@@ -144,7 +166,7 @@ class TeacherSessions implements SecurityContextRepository {
 
   @Override
   public boolean containsContext(HttpServletRequest request) {
-    return teacher(request).isPresent();
+    return signedIn(request).isPresent();
   }
 
   private final class Loaded implements DeferredSecurityContext {
@@ -160,12 +182,7 @@ class TeacherSessions implements SecurityContextRepository {
     public SecurityContext get() {
       if (context == null) {
         context = new SecurityContextImpl();
-        teacher(request)
-            .ifPresent(
-                teacher ->
-                    context.setAuthentication(
-                        UsernamePasswordAuthenticationToken.authenticated(
-                            teacher, null, List.of())));
+        signedIn(request).ifPresent(context::setAuthentication);
       }
       return context;
     }

@@ -51,6 +51,11 @@ class AssignmentService {
     return assignments.ofClass(inClass).stream().map(row -> given(row, learners)).toList();
   }
 
+  /** The numbers of the rows of what was given to a class. */
+  List<Long> rows(long inClass) {
+    return assignments.ofClass(inClass).stream().map(AssignmentRepository.Row::row).toList();
+  }
+
   Map<Long, ClassLearnerRecord> present(long inClass) {
     Map<Long, ClassLearnerRecord> learners = new LinkedHashMap<>();
     register.present(inClass).forEach(row -> learners.put(row.getLearnerId(), row));

@@ -2,6 +2,7 @@ package bravium.server.classes;
 
 import java.io.IOException;
 import java.time.Duration;
+import java.util.List;
 import java.util.Set;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.BlockingQueue;
@@ -70,6 +71,11 @@ class LiveStreams {
         stream.close();
       }
     }
+  }
+
+  /** Closes all that look at an assignment; who may still look opens another. */
+  void close(long assignment) {
+    List.copyOf(streams.getOrDefault(assignment, Set.of())).forEach(Stream::close);
   }
 
   private final class Stream {

@@ -3,6 +3,7 @@ package bravium.server.classes;
 import bravium.server.BraviumSettings;
 import bravium.server.problems.Problem;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -23,6 +24,9 @@ class SchoolTime {
   private static final DateTimeFormatter SAID =
       DateTimeFormatter.ofPattern("H:mm 'on' d MMMM uuuu", Locale.UK);
   private static final DateTimeFormatter HOUR = DateTimeFormatter.ofPattern("H:mm", Locale.UK);
+
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("EEEE, d MMMM", Locale.UK);
 
   private final ZoneId zone;
 
@@ -49,6 +53,31 @@ class SchoolTime {
   /** When that is until which something can be played, in milliseconds since 1970. */
   @Nullable Long closing(@Nullable String local) {
     return moment(local, false);
+  }
+
+  /** Which day it is at the school. */
+  LocalDate today(Instant now) {
+    return LocalDate.ofInstant(now, zone);
+  }
+
+  /** A day as it was sent: {@code 2026-12-01}. */
+  LocalDate day(@Nullable String sent) {
+    try {
+      return LocalDate.parse(String.valueOf(sent).strip());
+    } catch (DateTimeParseException e) {
+      throw Problem.badRequest(
+          "day-unreadable", "A day looks like 2026-12-01. Nothing was changed; choose it again.");
+    }
+  }
+
+  /** When a day begins; where clocks skip midnight, with the hour after it. */
+  Instant start(LocalDate day) {
+    return day.atStartOfDay(zone).toInstant();
+  }
+
+  /** A day in words: {@code Tuesday, 1 December}. */
+  String said(String day) {
+    return DAY.format(LocalDate.parse(day));
   }
 
   private @Nullable Long moment(@Nullable String local, boolean first) {

@@ -14,6 +14,7 @@ public final class Codes {
   private static final String ALPHABET = "23456789bcdfghjkmnpqrstvwxyz";
 
   private static final int CODE = 6;
+  private static final int LONG_CODE = 9;
   private static final int ID = 12;
   private static final int TOKEN = 32;
   private static final SecureRandom RANDOM = new SecureRandom();
@@ -23,6 +24,11 @@ public final class Codes {
   /** A code to be read off a board and typed: 6 characters. */
   public static String code() {
     return random(CODE);
+  }
+
+  /** A code that opens more than a game: 9 characters, about 43 bits. */
+  public static String longCode() {
+    return random(LONG_CODE);
   }
 
   /** The public name of an activity or a sitting: 12 characters. */

@@ -44,7 +44,7 @@ public final class GuessLimit {
    * @throws Problem that says how long to wait
    */
   public void check(String key) {
-    Bucket bucket = buckets.getIfPresent(key);
+    Bucket bucket = buckets.asMap().computeIfPresent(key, (k, there) -> sinceNow(there));
     double over = bucket == null ? 0 : wrongNow(bucket) - (atOnce - 1);
     if (over > 0) {
       long seconds = Math.max(1, Math.ceilDiv(Math.round(over * oneMoreEach.toMillis()), 1_000));
@@ -67,8 +67,14 @@ public final class GuessLimit {
                     Math.min(atOnce, (bucket == null ? 0 : wrongNow(bucket)) + 1), clock.millis()));
   }
 
+  /** A clock that was set back makes nobody wait until it is where it was. */
+  private Bucket sinceNow(Bucket bucket) {
+    long now = clock.millis();
+    return bucket.at() > now ? new Bucket(bucket.wrong(), now) : bucket;
+  }
+
   private double wrongNow(Bucket bucket) {
-    double forgiven = (double) (clock.millis() - bucket.at()) / oneMoreEach.toMillis();
+    double forgiven = (double) Math.max(0, clock.millis() - bucket.at()) / oneMoreEach.toMillis();
     return Math.max(0, bucket.wrong() - forgiven);
   }
 }

@@ -40,6 +40,18 @@ class GuessLimitTest {
     assertThatCode(() -> limit.check("school")).doesNotThrowAnyException();
   }
 
+  @Test
+  void aClockThatIsSetBackMakesNobodyWaitForIt() {
+    limit.wentWrong("school");
+    clock.now = clock.now.minusSeconds(3_600);
+    assertThatCode(() -> limit.check("school")).doesNotThrowAnyException();
+    limit.wentWrong("school");
+    limit.wentWrong("school");
+    assertThatThrownBy(() -> limit.check("school")).hasMessageContaining("Wait 10 seconds");
+    clock.now = clock.now.plusSeconds(10);
+    assertThatCode(() -> limit.check("school")).doesNotThrowAnyException();
+  }
+
   private static final class SettableClock extends Clock {
 
     private Instant now = Instant.parse("2026-05-04T08:00:00Z");

@@ -1,0 +1,55 @@
+package bravium.server.accounts;
+
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.authentication.AbstractAuthenticationToken;
+import org.springframework.security.core.authority.AuthorityUtils;
+
+/** Who sends a request: a teacher, or whoever covers for her for a day. */
+public final class SignedIn extends AbstractAuthenticationToken {
+
+  static final String TEACHER = "teacher";
+  static final String COVER = "cover";
+
+  private static final long serialVersionUID = 1;
+
+  private final transient Teacher teacher;
+  private final @Nullable Long cover;
+
+  /**
+   * Signed in.
+   *
+   * @param teacher whose things are seen
+   * @param cover the number of the row of the cover; null for the teacher herself
+   */
+  SignedIn(Teacher teacher, @Nullable Long cover) {
+    super(AuthorityUtils.createAuthorityList(cover == null ? TEACHER : COVER));
+    this.teacher = teacher;
+    this.cover = cover;
+    setAuthenticated(true);
+  }
+
+  @Override
+  public Teacher getPrincipal() {
+    return teacher;
+  }
+
+  @Override
+  public @Nullable Object getCredentials() {
+    return null;
+  }
+
+  /** The number of the row of the cover; null for the teacher herself. */
+  public @Nullable Long cover() {
+    return cover;
+  }
+
+  @Override
+  public boolean equals(Object other) {
+    return this == other;
+  }
+
+  @Override
+  public int hashCode() {
+    return System.identityHashCode(this);
+  }
+}
