@@ -46,10 +46,10 @@ export interface Looking {
   removed?: string;
 }
 
-const listActivities = (looking: Looking, page: number) =>
-  call<ActivityList>(
-    `/api/activities?${new URLSearchParams({ ...looking, page: String(page) } as Record<string, string>)}`,
-  );
+const listActivities = (looking: Looking, page: number) => {
+  const asked = Object.entries({ ...looking, page: String(page) }).filter(([, value]) => value);
+  return call<ActivityList>(`/api/activities?${new URLSearchParams(asked)}`);
+};
 
 /** The pages of the list that fit; what is shown stays while the next list is on its way. */
 export const useActivities = (looking: Looking) =>

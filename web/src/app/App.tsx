@@ -25,6 +25,7 @@ const BuildPage = lazy(() => import("../build/BuildPage"));
 const PresentPage = lazy(() => import("../present/PresentPage"));
 const NotesPage = lazy(() => import("../present/NotesPage"));
 const PlayPage = lazy(() => import("../play/PlayPage"));
+const CoverPage = lazy(() => import("../cover/CoverPage"));
 const CodePage = lazy(() => import("../play/CodePage"));
 
 const queries = new QueryClient({
@@ -47,6 +48,13 @@ export function App() {
               <Route path="/play/:code" element={<PlayPage />} />
               <Route path="/join/:code" element={<JoinPage />} />
               <Route path="/join/:code/:assignment" element={<TaskPage />} />
+              <Route path="/cover" element={<CoverPage />} />
+              <Route path="/cover/:code" element={<CoverPage />} />
+              <Route element={<SignedIn covers />}>
+                <Route path="/cover/:assignment/live" element={<LivePage />} />
+                <Route path="/present/:id" element={<PresentPage />} />
+                <Route path="/present/:id/notes" element={<NotesPage />} />
+              </Route>
               <Route element={<SignedIn />}>
                 <Route path="/activities" element={<ActivitiesPage />} />
                 <Route path="/classes" element={<ClassesPage />} />
@@ -61,8 +69,6 @@ export function App() {
                 <Route path="/media" element={<MediaPage />} />
                 <Route path="/account" element={<AccountPage />} />
                 <Route path="/activities/:id" element={<BuildPage />} />
-                <Route path="/present/:id" element={<PresentPage />} />
-                <Route path="/present/:id/notes" element={<NotesPage />} />
               </Route>
               <Route path="*" element={<NotFound />} />
             </Routes>
@@ -73,11 +79,13 @@ export function App() {
   );
 }
 
-function SignedIn() {
+/** Whether whoever covers for a teacher gets in, too, is said where it is used. */
+function SignedIn({ covers = false }: { covers?: boolean }) {
   const session = useSession();
   const here = useLocation();
   if (session.isPending) return <Loading />;
   if (session.isError) return <Failed error={session.error} again={session.refetch} />;
+  if (session.data.covers) return covers ? <Outlet /> : <Navigate to="/cover" replace />;
   if (!session.data.teacher) {
     return <Navigate to={`/sign-in?back=${encodeURIComponent(here.pathname)}`} replace />;
   }

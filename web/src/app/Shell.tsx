@@ -10,6 +10,7 @@ import { words } from "../words/en";
 /** The bar above the teacher's places. */
 export function Shell({ children }: { children: ReactNode }) {
   const session = useSession();
+  const covers = session.data?.covers ?? false;
   const navigate = useNavigate();
   const queries = useQueryClient();
   useEffect(() => sendLeft(), []);
@@ -17,33 +18,37 @@ export function Shell({ children }: { children: ReactNode }) {
     await signOut();
     queries.clear();
     await queries.invalidateQueries({ queryKey: keys.session });
-    navigate("/sign-in");
+    navigate(covers ? "/cover" : "/sign-in");
   };
   return (
     <div className="flex min-h-full flex-col">
       <header className="flex flex-wrap items-center gap-x-7 gap-y-1 border-b border-line bg-card px-4 py-2 sm:px-7">
-        <Link to="/activities" className="font-display text-2xl font-bold">
+        <Link to={covers ? "/cover" : "/activities"} className="font-display text-2xl font-bold">
           {words.name}
         </Link>
-        <nav className="flex gap-6 max-sm:order-last max-sm:basis-full max-sm:justify-between max-sm:gap-2">
-          <Place to="/activities" name={words.places.activities} />
-          <Place to="/classes" name={words.places.classes} />
-          <Place to="/results" name={words.places.results} />
-          <Place to="/media" name={words.places.media} />
-        </nav>
+        {!covers && (
+          <nav className="flex gap-6 max-sm:order-last max-sm:basis-full max-sm:justify-between max-sm:gap-2">
+            <Place to="/activities" name={words.places.activities} />
+            <Place to="/classes" name={words.places.classes} />
+            <Place to="/results" name={words.places.results} />
+            <Place to="/media" name={words.places.media} />
+          </nav>
+        )}
         <div className="ml-auto flex items-center gap-1">
           <LookButton />
           {session.data?.teacher && (
-            <>
-              <Link to="/account" className="btn btn-ghost">
-                <CircleUser size={18} aria-hidden="true" />
-                <span className="max-sm:sr-only">{session.data.teacher}</span>
-              </Link>
-              <button type="button" className="btn btn-ghost" onClick={leave}>
-                <LogOut size={18} aria-hidden="true" />
-                <span className="max-sm:sr-only">{words.session.signOut}</span>
-              </button>
-            </>
+            <Link to="/account" className="btn btn-ghost">
+              <CircleUser size={18} aria-hidden="true" />
+              <span className="max-sm:sr-only">{session.data.teacher}</span>
+            </Link>
+          )}
+          {(session.data?.teacher || covers) && (
+            <button type="button" className="btn btn-ghost" onClick={leave}>
+              <LogOut size={18} aria-hidden="true" />
+              <span className="max-sm:sr-only">
+                {covers ? words.cover.leave : words.session.signOut}
+              </span>
+            </button>
           )}
         </div>
       </header>

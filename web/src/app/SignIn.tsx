@@ -78,6 +78,9 @@ export default function SignIn() {
           <Learner />
         </Form>
       )}
+      <Link to="/cover" className="w-fit underline underline-offset-4">
+        {words.session.cover}
+      </Link>
       {problem && (
         <p role="alert" className="border-l-4 border-error bg-card p-3">
           {problem}

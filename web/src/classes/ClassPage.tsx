@@ -1,6 +1,7 @@
 import {
   Archive,
   ArchiveRestore,
+  CalendarClock,
   ChevronLeft,
   Download,
   EllipsisVertical,
@@ -29,6 +30,7 @@ import { Failed, Loading } from "../ui/Notice";
 import { saveAs } from "../ui/saveAs";
 import { words } from "../words/en";
 import { CodeSheet } from "./CodeSheet";
+import { CoverDialog } from "./CoverDialog";
 import { DetailsDialog } from "./DetailsDialog";
 import GiveDialog from "./GiveDialog";
 import { GivenList } from "./GivenList";
@@ -57,7 +59,7 @@ export default function ClassPage() {
   );
 }
 
-type Open = "details" | "give" | "sheet" | "hand-over" | undefined;
+type Open = "details" | "give" | "sheet" | "cover" | "hand-over" | undefined;
 
 function OneClass({ view }: { view: ClassView }) {
   const { card } = view;
@@ -97,6 +99,9 @@ function OneClass({ view }: { view: ClassView }) {
             label={words.classes.registerCsv}
             act={() => saveAs(registerTable(id))}
           />
+          {!away && (
+            <MenuItem icon={CalendarClock} label={words.cover.title} act={() => setOpen("cover")} />
+          )}
           <MenuItem
             icon={UserRoundCog}
             label={words.classes.handOver}
@@ -146,6 +151,7 @@ function OneClass({ view }: { view: ClassView }) {
           onClose={close}
         />
       )}
+      {open === "cover" && <CoverDialog view={view} onClose={close} />}
       {open === "hand-over" && (
         <HandOverDialog
           id={id}

@@ -1,13 +1,12 @@
-import { type FormEvent, useDeferredValue, useState } from "react";
+import { type FormEvent, useState } from "react";
 import { Link } from "react-router";
 import { changeGiven, give, useClass, useClasses } from "../api/classes";
-import { useActivities } from "../api/teacher";
 import { ChoiceChip } from "../build/chips";
 import type { ClassView, Given, LearnerLine, LocalTerms } from "../generated/types";
 import { Dialog } from "../ui/Dialog";
-import { FIELD } from "../ui/field";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
+import { ActivityChoice } from "./ActivityChoice";
 import { ClassChoice } from "./ClassChoice";
 import { TermsSentence } from "./TermsSentence";
 
@@ -61,7 +60,14 @@ export default function GiveDialog(props: {
     <Dialog title={given ? said.changeTitle : said.title} onClose={onClose} wide>
       <form onSubmit={submit} className="grid gap-4">
         {!given && !to && <WhichClass value={classId} change={setClassId} />}
-        {!given && !props.activity && <WhichActivity value={activity} change={setActivity} />}
+        {!given && !props.activity && (
+          <ActivityChoice
+            legend={said.activity}
+            chosen={activity ? [activity] : []}
+            choose={setActivity}
+            takesFocus
+          />
+        )}
         {props.activity && (
           <p className="font-display text-xl font-semibold [overflow-wrap:anywhere]">
             {props.activity.title || words.activities.untitled}
@@ -108,47 +114,6 @@ function WhichClass(props: { value?: string; change: (id?: string) => void }) {
     );
   }
   return <ClassChoice value={value} change={change} />;
-}
-
-function WhichActivity(props: {
-  value?: { id: string; title: string };
-  change: (activity: { id: string; title: string }) => void;
-}) {
-  const { value, change } = props;
-  const [search, setSearch] = useState("");
-  const settled = useDeferredValue(search);
-  const activities = useActivities({ search: settled || undefined });
-  const cards = activities.data?.pages.flatMap((page) => page.cards) ?? [];
-  return (
-    <fieldset>
-      <legend>{words.classes.giving.activity}</legend>
-      <input
-        type="search"
-        data-first
-        aria-label={words.classes.giving.find}
-        placeholder={words.classes.giving.find}
-        value={search}
-        onChange={(event) => setSearch(event.target.value)}
-        className={`${FIELD} my-1 h-11`}
-      />
-      <ul className="grid max-h-56 gap-x-4 overflow-y-auto rounded-[4px] bg-card p-2 md:grid-cols-2">
-        {cards.map(({ id, title }) => (
-          <li key={id}>
-            <label className="flex min-h-11 items-center gap-3 [overflow-wrap:anywhere]">
-              <input
-                type="radio"
-                name="activity"
-                className="radio shrink-0"
-                checked={value?.id === id}
-                onChange={() => change({ id, title })}
-              />
-              {title || words.activities.untitled}
-            </label>
-          </li>
-        ))}
-      </ul>
-    </fieldset>
-  );
 }
 
 /** Everyone in the class, or some of them. */

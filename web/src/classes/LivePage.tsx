@@ -14,7 +14,10 @@ const TICK_MILLIS = 15_000;
 
 const said = words.classes.live;
 
-/** A class while it plays: with names for the teacher, without them for the projector. */
+/**
+ * A class while it plays: with names for the teacher, or for whoever covers for her; without them for
+ * the projector.
+ */
 export default function LivePage() {
   const { id = "", assignment = "" } = useParams();
   const [params, setParams] = useSearchParams();
@@ -35,9 +38,12 @@ export default function LivePage() {
   return (
     <Shell>
       <div className="mx-auto max-w-6xl px-4 py-5 sm:px-7">
-        <Link to={`/classes/${id}/${assignment}`} className="btn btn-ghost -ml-3 px-3">
+        <Link
+          to={id ? `/classes/${id}/${assignment}` : "/cover"}
+          className="btn btn-ghost -ml-3 px-3"
+        >
           <ChevronLeft size={18} aria-hidden="true" />
-          {said.back}
+          {id ? said.back : words.cover.back}
         </Link>
         <div className="mb-3 flex flex-wrap items-center gap-4">
           <h1 className="mr-auto text-3xl font-semibold">{said.title}</h1>

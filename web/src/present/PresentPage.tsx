@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { CircleHelp } from "lucide-react";
 import { lazy, Suspense, useEffect, useMemo, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
-import { readFrontContributions, readUnfinished } from "../api/teacher";
+import { readFrontContributions, readUnfinished, useSession } from "../api/teacher";
 import { GameStage } from "../games/GameStage";
 import { limits } from "../generated/limits";
 import type { Asked, FrontSitting, Unfinished } from "../generated/types";
@@ -138,15 +138,17 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
     fetchAhead(sitting.activity);
     fetchDragging().catch(() => undefined);
   }, [sitting.activity]);
-  useFrontKeys(controls, () => navigate(`/activities/${id}`));
+  const session = useSession();
+  const back = session.data?.covers ? "/cover" : `/activities/${id}`;
+  useFrontKeys(controls, () => navigate(back));
 
   if (showing.markers.length === 0) {
     return (
       <Notice
         title={words.present.nothing.title}
         action={
-          <Link className="btn btn-primary" to={`/activities/${id}`}>
-            {words.present.nothing.back}
+          <Link className="btn btn-primary" to={back}>
+            {session.data?.covers ? words.cover.back : words.present.nothing.back}
           </Link>
         }
       >

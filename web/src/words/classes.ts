@@ -158,6 +158,8 @@ export const classes = {
       changeTitle: "On which terms",
       activity: "Activity",
       find: "Find an activity",
+      noActivity: "You have no activity yet.",
+      more: "There are more; type a part of the name to find them.",
       which: "Class",
       noClass: "You have no class yet.",
       makeClass: "Make one",

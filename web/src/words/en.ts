@@ -1,5 +1,6 @@
 import type { Edit, Finding, PassMark, Rules, TimeLine } from "../generated/types";
 import { classes } from "./classes";
+import { cover } from "./cover";
 import { dress } from "./dress";
 import { editing } from "./editing";
 import { findingWords, mendWords } from "./findings";
@@ -36,6 +37,7 @@ function share(billionths: number, off: number): string {
 export const words = {
   ...learners,
   ...classes,
+  ...cover,
   places: {
     activities: "Activities",
     classes: "Classes",
@@ -57,6 +59,7 @@ export const words = {
       "Nobody has signed in on this server yet. You are the first teacher: choose your name and a password. You look after this server and add the other teachers.",
     passwordHint: "At least 8 characters. A few words are easy to keep in mind.",
     learner: "I have a code",
+    cover: "I’m covering a class",
     signOut: "Sign out",
   },
 

@@ -34,16 +34,19 @@ export const whenWords = (when: Date) =>
 export const clockTime = (seconds: number) =>
   `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, "0")}`;
 
-/** A day and an hour at the school, as they are kept: “2026-12-01T08:00”. */
-export function schoolTime(moment: string): string {
-  const [date = "", hour = ""] = moment.split("T");
+/** A day at the school, as it is kept: “2026-12-01”. */
+export function schoolDay(date: string, weekday: "long" | "short" = "long"): string {
   const [year, month, day] = date.split("-").map(Number);
-  const when = new Date(Date.UTC(year ?? 0, (month ?? 1) - 1, day ?? 1));
-  const words = when.toLocaleDateString("en-GB", {
-    weekday: "short",
+  return new Date(Date.UTC(year ?? 0, (month ?? 1) - 1, day ?? 1)).toLocaleDateString("en-GB", {
+    weekday,
     day: "numeric",
     month: "long",
     timeZone: "UTC",
   });
-  return `${words}, ${hour.slice(0, 5)}`;
+}
+
+/** A day and an hour at the school, as they are kept: “2026-12-01T08:00”. */
+export function schoolTime(moment: string): string {
+  const [date = "", hour = ""] = moment.split("T");
+  return `${schoolDay(date, "short")}, ${hour.slice(0, 5)}`;
 }

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -213,7 +214,9 @@ class ClassesTest {
       devices.add(device);
     }
     teacher.button("Assign an activity").click();
+    assertThat(page.getByLabel("Three weeks in a cell")).isVisible();
     page.getByLabel("Find an activity").fill("workbench");
+    assertThat(page.getByLabel("Three weeks in a cell")).hasCount(0);
     page.getByLabel("On the workbench").check();
     teacher.button("Assign it").click();
     assertThat(page.getByText("Hazel live has “On the workbench” to do.")).isVisible();
@@ -248,6 +251,49 @@ class ClassesTest {
     link("Vito").click();
     assertThat(page.getByText("not played to its end")).isVisible();
     AccessibilityTest.check(page, "all that a learner did");
+  }
+
+  @Test
+  void whoeverCoversForADayPresentsAndWatchesAndNothingElse() {
+    newClass("Hazel covered");
+    teacher.button("Assign an activity").click();
+    page.getByLabel("On the workbench").check();
+    teacher.button("Assign it").click();
+    assertThat(page.getByText("has “On the workbench” to do.")).isVisible();
+    inMenu("What can be done with this class", "Cover for a day");
+    page.getByLabel("Three weeks in a cell").check();
+    teacher.button("Make the code").click();
+    assertThat(page.getByText("Also: Three weeks in a cell").first()).isVisible();
+    AccessibilityTest.check(page, "a cover code");
+    String typed = page.locator("dialog li .tracking-widest").innerText();
+
+    Page cover = Browsers.phone(server.address());
+    cover.navigate("/cover/wrong2222");
+    button(cover, "Go on").click();
+    assertThat(cover.getByRole(AriaRole.ALERT)).containsText("No class has this code");
+    cover.getByLabel("Code").fill(" " + typed.toUpperCase(Locale.ROOT));
+    cover.getByLabel("Code").press("Enter");
+    assertThat(cover.getByText("for nobody yet")).isVisible();
+    AccessibilityTest.check(cover, "what there is for whoever covers");
+    cover.navigate("/classes");
+    assertThat(cover.getByText("Learners come in with the code")).isVisible();
+    cover.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Watch")).click();
+    assertThat(cover.getByText("Nobody has it to do.")).isVisible();
+    cover.goBack();
+    cover
+        .getByRole(
+            AriaRole.LINK,
+            new Page.GetByRoleOptions().setName(Pattern.compile("Present.*Three weeks in a cell")))
+        .click();
+    button(cover, "Start").click();
+    assertThat(button(cover, "Start")).hasCount(0);
+    cover.keyboard().press("Escape");
+    assertThat(cover.getByText("Learners come in with the code")).isVisible();
+
+    page.locator("dialog li button").last().click();
+    assertThat(page.getByText("opens nothing any more")).isVisible();
+    cover.reload();
+    assertThat(button(cover, "Go on")).isVisible();
   }
 
   @Test

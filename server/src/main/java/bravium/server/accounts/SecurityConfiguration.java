@@ -1,6 +1,7 @@
 package bravium.server.accounts;
 
 import bravium.server.problems.ProblemWriter;
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -58,6 +59,9 @@ class SecurityConfiguration {
         .authorizeHttpRequests(
             paths ->
                 paths
+                    // A stream that ends is not asked again who may read it.
+                    .dispatcherTypeMatchers(DispatcherType.ASYNC)
+                    .permitAll()
                     .requestMatchers("/api/session/password")
                     .hasAuthority(SignedIn.TEACHER)
                     .requestMatchers("/api/session", "/api/session/*")

@@ -11,6 +11,7 @@ import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.Iterator;
 import java.util.Set;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -209,8 +210,11 @@ class CoverHttpTest {
     server.clock().reset();
     JsonObject now = made(today);
     Caller another = substitute(now);
+    Iterator<String> stream = another.lines("/api/assignments/" + assignment + "/live").iterator();
+    assertThat(stream.next()).isNotNull();
     teacher.send("DELETE", covers + "/" + now.getString("id", ""), null);
     assertThat(another.get("/api/cover").status()).isEqualTo(401);
+    stream.forEachRemaining(line -> assertThat(line).doesNotContain("lines\":[{"));
     assertThat(teacher.get(covers).json().asArray()).hasSize(1);
   }
 

@@ -1,0 +1,45 @@
+import { list, plural, schoolDay } from "./format";
+
+/** The words for those who cover for a teacher for a day. */
+export const cover = {
+  cover: {
+    title: "Cover for a day",
+    text: "A colleague takes your lesson? With a code for that day they can present what is assigned to this class, and watch it play. They see no results and can change nothing.",
+    day: "The day",
+    besides: "What else they can present",
+    also: (titles: string[]) => `Also: ${list(titles)}`,
+    make: "Make the code",
+    makeAnew: "Make another code for this day",
+    made: (day: string) => `The code for ${schoolDay(day)} is made.`,
+    on: (day: string) => `for ${schoolDay(day)}`,
+    withdraw: "Withdraw",
+    withdrawn: (day: string) => `The code for ${schoolDay(day)} opens nothing any more.`,
+    sheet: "Sheet to print",
+    sheetNote: "Give it to whoever takes the class.",
+    sheetTitle: (name: string, day: string) => `${name}, ${schoolDay(day)}`,
+    sheetText: "Thank you for taking this class. Open this address and type the code:",
+    sheetWhat:
+      "You can present what is there, and see how far the class is while it plays. The code works on this day alone.",
+    enterTitle: "Cover a class for a day",
+    enterText: "Type the code that the class’s teacher gave you.",
+    code: "Code",
+    enter: "Go on",
+    leave: "Leave",
+    until: (day: string) => `Cover for ${schoolDay(day)}, until midnight`,
+    comeIn: (code: string) => `Learners come in with the code ${code}.`,
+    nothing: "There is nothing to present: nothing is assigned to this class today.",
+    present: "Present",
+    watch: "Watch",
+    back: "Back to the list",
+    notAssigned: "to be presented",
+    progress: (begun: number, through: number, learners: number) =>
+      learners === 0
+        ? "for nobody yet"
+        : begun === 0
+          ? `for ${plural(learners, "learner")}, nobody has begun`
+          : `${begun} of ${learners} have begun, ${through} ${through === 1 ? "is" : "are"} through`,
+    closed: "closed for learners just now",
+    again: "Type another code",
+    over: "This code is over, or its teacher withdrew it.",
+  },
+};
