@@ -18,12 +18,14 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import java.util.zip.GZIPOutputStream;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Prints one table of figures, all of one run. Machines differ and are noisy: what counts are the
- * ratios. Usage: {@code Bench ROOT JAVA-OPTIONS-OF-THE-APP … [--save] [--old] [--engines]}.
+ * ratios. Usage: {@code Bench ROOT JAVA-OPTIONS-OF-THE-APP … [--save] [--old] [--engines]
+ * [--classes]}.
  */
 public final class Bench {
 
@@ -51,10 +53,16 @@ public final class Bench {
     List<String> all = new ArrayList<>(List.of(arguments));
     boolean save = all.remove("--save");
     boolean engines = all.remove("--engines");
+    boolean classes = all.remove("--classes");
     Path root = Path.of(all.removeFirst());
     Bench bench = new Bench(root, all.remove("--old") ? root.resolve("bench/target/old") : null);
     if (engines) {
       bench.engines();
+      bench.lines.forEach(System.out::println);
+      System.exit(0);
+    }
+    if (classes) {
+      bench.classes();
       bench.lines.forEach(System.out::println);
       System.exit(0);
     }
@@ -76,6 +84,8 @@ public final class Bench {
     engines();
     say("Lists and pages …");
     listsAndPages();
+    say("Classes …");
+    classes();
     say("Pictures …");
     pictures();
     say("Starts …");
@@ -290,6 +300,53 @@ public final class Bench {
       }
     }
     compare("start-up in s, best of 4", ours, "bare Spring Boot", bare, "≤ 1.5");
+  }
+
+  private void classes() throws Exception {
+    try (ServerProcess server = server("classes")) {
+      Classes classes = new Classes(server.address());
+      classes.rush(100);
+      List<Classes.Rush> few = new ArrayList<>();
+      List<Classes.Rush> many = new ArrayList<>();
+      for (int i = 0; i < TURNS; i++) {
+        few.add(classes.rush(20));
+        many.add(classes.rush(200));
+      }
+      int refused =
+          Stream.concat(few.stream(), many.stream()).mapToInt(Classes.Rush::refused).sum();
+      compare(
+          "200 learners come in and begin within 10 s: p99 in ms",
+          median(many),
+          "20 of them",
+          median(few),
+          "≤ 3");
+      line("of all of them refused", String.valueOf(refused), "", "", "0");
+      String assignment = classes.playedOnce();
+      classes.look(assignment);
+      double empty = classes.emptyGlance();
+      compare(
+          "a look at 40 learners × 30 questions in ms",
+          classes.look(assignment),
+          "at an empty class",
+          empty,
+          "≤ 3");
+      double[] looks = new double[2];
+      double[] heaps = new double[2];
+      int[] games = {1_000, 10_000};
+      for (int i = 0; i < games.length; i++) {
+        Classes.multiply(folder.resolve("classes/bravium.db"), assignment, games[i]);
+        classes.look(assignment);
+        looks[i] = classes.look(assignment);
+        heaps[i] = server.heap();
+      }
+      compare("a look at 10,000 games in ms", looks[1], "at 1,000", looks[0], "≤ 12");
+      compare("heap in use after that in MB", heaps[1], "after 1,000", heaps[0], "≤ 1.2");
+    }
+  }
+
+  private static double median(List<Classes.Rush> rushes) {
+    double[] sorted = rushes.stream().mapToDouble(Classes.Rush::p99).sorted().toArray();
+    return sorted[sorted.length / 2];
   }
 
   private void pictures() throws IOException {

@@ -6,6 +6,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -67,6 +68,22 @@ final class ServerProcess implements AutoCloseable {
   /** From the process's start to its first answer, in seconds. */
   double startSeconds() {
     return startSeconds;
+  }
+
+  /** What is on the heap after a collection of what is not needed, in MB. */
+  double heap() throws IOException, InterruptedException {
+    jcmd("GC.run");
+    String used = jcmd("GC.heap_info").replaceAll("(?s).*?used (\\d+)K.*", "$1");
+    return Integer.parseInt(used) / 1_024.0;
+  }
+
+  private String jcmd(String what) throws IOException, InterruptedException {
+    Path jcmd = Path.of(System.getProperty("java.home"), "bin", "jcmd");
+    Process asked =
+        new ProcessBuilder(jcmd.toString(), String.valueOf(process.pid()), what).start();
+    String said = new String(asked.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+    asked.waitFor();
+    return said;
   }
 
   private static boolean answers(String address) throws InterruptedException {
