@@ -59,7 +59,7 @@ class LiveStreams {
           all.add(stream);
           return all;
         });
-    stream.queue.add(first.get());
+    stream.put(first.get());
     Thread.ofVirtual().name("live-" + assignment).start(stream::run);
     return stream.emitter;
   }
@@ -67,9 +67,7 @@ class LiveStreams {
   /** Tells everybody who looks at an assignment. */
   void tell(long assignment, LiveNews news) {
     for (Stream stream : streams.getOrDefault(assignment, Set.of())) {
-      if (!stream.queue.offer(news)) {
-        stream.close();
-      }
+      stream.put(news);
     }
   }
 
@@ -108,6 +106,13 @@ class LiveStreams {
         Thread.currentThread().interrupt();
       } finally {
         forget();
+      }
+    }
+
+    /** Where there is no room left it is closed: its page begins anew. */
+    void put(LiveNews news) {
+      if (!queue.offer(news)) {
+        close();
       }
     }
 
