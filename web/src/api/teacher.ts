@@ -7,6 +7,7 @@ import type {
   Facets,
   FrontSitting,
   Imported,
+  Leaving,
   LineRole,
   Loss,
   Move,
@@ -146,8 +147,8 @@ export const setPassword = (teacher: TeacherCard, password: string) =>
     body: { name: teacher.name, password },
   });
 
-export const removeTeacher = (teacher: TeacherCard, to?: number) =>
-  call<void>(`/api/teachers/${teacher.id}`, { method: "DELETE", body: { to } });
+export const removeTeacher = (teacher: TeacherCard, leaving: Leaving) =>
+  call<void>(`/api/teachers/${teacher.id}`, { method: "DELETE", body: leaving });
 
 export const signInToDemo = () => call<SessionInfo>("/api/session/demo", { method: "POST" });
 

@@ -125,32 +125,51 @@ function Removal({ teacher, others }: { teacher: TeacherCard; others: TeacherCar
     <Form
       submit={words.account.remove(teacher.name)}
       send={async (form) => {
-        const to = form("to");
-        await removeTeacher(teacher, to === "removed" ? undefined : Number(to));
+        const heir = (name: string) => (form(name) === "removed" ? undefined : Number(form(name)));
+        await removeTeacher(teacher, { to: heir("to"), classesTo: heir("classesTo") });
         await queries.invalidateQueries({ queryKey: keys.teachers });
         return words.account.removed(teacher.name);
       }}
     >
-      <label className="grid gap-1">
-        <span>{words.account.becomes(teacher.name)}</span>
-        <select
-          name="to"
-          required
-          defaultValue=""
-          className="h-11 max-w-full rounded-[14px] border border-edge bg-card px-3"
-        >
-          <option value="" disabled>
-            {words.account.choose}
-          </option>
-          {others.map((other) => (
-            <option key={other.id} value={other.id}>
-              {words.account.goTo(other.name)}
-            </option>
-          ))}
-          <option value="removed">{words.account.goWith}</option>
-        </select>
-      </label>
+      <Heir
+        name="to"
+        label={words.account.becomes(teacher.name)}
+        others={others}
+        nobody={words.account.goWith}
+      />
+      <Heir
+        name="classesTo"
+        label={words.account.classesBecome}
+        others={others}
+        nobody={words.account.putAway}
+      />
     </Form>
+  );
+}
+
+/** Who gets something of a teacher who leaves. */
+function Heir(props: { name: string; label: string; others: TeacherCard[]; nobody: string }) {
+  const { name, label, others, nobody } = props;
+  return (
+    <label className="grid gap-1">
+      <span>{label}</span>
+      <select
+        name={name}
+        required
+        defaultValue=""
+        className="h-11 max-w-full rounded-[14px] border border-edge bg-card px-3"
+      >
+        <option value="" disabled>
+          {words.account.choose}
+        </option>
+        {others.map((other) => (
+          <option key={other.id} value={other.id}>
+            {words.account.goTo(other.name)}
+          </option>
+        ))}
+        <option value="removed">{nobody}</option>
+      </select>
+    </label>
   );
 }
 

@@ -26,7 +26,7 @@ export default function LivePage() {
     return (
       <main className="min-h-full p-6 text-2xl">
         <div className="mb-4 flex flex-wrap items-center gap-4">
-          <h1 className="mr-auto text-4xl font-semibold">{said.title}</h1>
+          <Heading live={live} size="text-4xl" />
           <button type="button" className="btn btn-ghost" onClick={() => setParams({})}>
             {said.names}
           </button>
@@ -46,7 +46,7 @@ export default function LivePage() {
           {id ? said.back : words.cover.back}
         </Link>
         <div className="mb-3 flex flex-wrap items-center gap-4">
-          <h1 className="mr-auto text-3xl font-semibold">{said.title}</h1>
+          <Heading live={live} size="text-3xl" />
           <button
             type="button"
             className="btn btn-outline"
@@ -59,6 +59,17 @@ export default function LivePage() {
         <Lines live={live} />
       </div>
     </Shell>
+  );
+}
+
+function Heading({ live, size }: { live: Live; size: string }) {
+  return (
+    <div className="mr-auto min-w-0">
+      <p className="text-base text-soft">{said.title}</p>
+      <h1 className={`${size} font-semibold [overflow-wrap:anywhere]`}>
+        {live.title === undefined ? said.title : live.title || words.activities.untitled}
+      </h1>
+    </div>
   );
 }
 

@@ -5,6 +5,8 @@ const AGAIN_MILLIS = 2_000;
 
 /** A class while it plays: one line a learner, as the news come in. */
 export interface Live {
+  /** What the class plays. */
+  title?: string;
   lines?: LiveLine[];
   /** How far the server's clock is ahead of this device's, in milliseconds. */
   ahead: number;
@@ -30,8 +32,9 @@ export function useLive(assignment: string): Live {
     const open = () => {
       source = new EventSource(`/api/assignments/${assignment}/live`);
       source.onmessage = ({ data }) => {
-        const { at, all, lines }: LiveNews = JSON.parse(data);
+        const { at, title, all, lines }: LiveNews = JSON.parse(data);
         setLive((before) => ({
+          title: title ?? before.title,
           lines: all || !before.lines ? lines : merged(before.lines, lines),
           ahead: at - Date.now(),
           lost: false,

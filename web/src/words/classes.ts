@@ -10,6 +10,14 @@ import type {
 } from "../generated/types";
 import { list, plural, schoolTime, yearName } from "./format";
 
+/** A length of time as one says it: “5 minutes”, “3 hours”, “2 days”. */
+const long = (minutes: number) =>
+  minutes < 60
+    ? plural(minutes, "minute")
+    : minutes < 48 * 60
+      ? plural(Math.floor(minutes / 60), "hour")
+      : plural(Math.floor(minutes / (24 * 60)), "day");
+
 /** The words of classes: their registers, what is given, what came back. */
 export const classes = {
   classes: {
@@ -223,7 +231,7 @@ export const classes = {
       at: (n: number) => `at question ${n}`,
       through: "through",
       title0: "on the title page",
-      since: (minutes: number) => (minutes < 1 ? "just now" : `${plural(minutes, "minute")} ago`),
+      since: (minutes: number) => (minutes < 1 ? "just now" : `${long(minutes)} ago`),
       stuck: "quiet for a while",
       learner: (n: number) => `Learner ${n}`,
       lost: "The connection was lost. It comes back by itself; what stands here may be old.",

@@ -65,6 +65,8 @@ class AccountsTest {
       page.getByText("password or removal").click();
       AccessibilityTest.check(page, "the teachers of a server");
       page.getByLabel("If Mr Reed leaves").selectOption("… go to Ms Fern");
+      page.getByLabel("and the classes")
+          .selectOption("… are put away with you, who can bring them back");
       first.button("Remove Mr Reed").click();
       assertThat(page.getByText("password or removal")).isHidden();
       page.navigate("/activities");

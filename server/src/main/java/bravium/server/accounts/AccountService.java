@@ -7,6 +7,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
@@ -121,13 +122,22 @@ class AccountService {
           "Who looks after this server can't be removed: nobody could add teachers then. Nothing was"
               + " changed.");
     }
-    Teacher heir = leaving.to() == null ? keeper : byId(leaving.to());
-    if (heir.id() == other.id()) {
-      throw Problem.badRequest(
-          "own-heir", "Her activities can't stay with her. Nothing was changed; choose another.");
-    }
-    teachers.remove(other.id(), heir.id(), leaving.to() == null, belongings);
+    teachers.remove(
+        other.id(),
+        Map.of(
+            Belongings.Of.ACTIVITIES, heir(keeper, other, leaving.to()),
+            Belongings.Of.CLASSES, heir(keeper, other, leaving.classesTo())),
+        belongings);
     return other;
+  }
+
+  private TeacherRepository.Heir heir(Teacher keeper, Teacher leaves, @Nullable Long to) {
+    Teacher heir = to == null ? keeper : byId(to);
+    if (heir.id() == leaves.id()) {
+      throw Problem.badRequest(
+          "own-heir", "What she has can't stay with her. Nothing was changed; choose another.");
+    }
+    return new TeacherRepository.Heir(heir.id(), to == null);
   }
 
   private Teacher byId(long teacher) {

@@ -7,6 +7,17 @@ import org.jspecify.annotations.Nullable;
 /** What belongs to a teacher; each feature says for itself how it goes to another. */
 public interface Belongings {
 
+  /** What is asked apart when a teacher leaves. */
+  enum Of {
+    ACTIVITIES,
+    CLASSES
+  }
+
+  /** With which of them it goes. */
+  default Of of() {
+    return Of.ACTIVITIES;
+  }
+
   /**
    * Gives all of it to another teacher, within one write.
    *

@@ -3,8 +3,9 @@ package bravium.server.accounts;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What becomes of the activities of a teacher who is removed.
+ * What becomes of what a teacher has who is removed.
  *
- * @param to the teacher who gets them; null where they are removed, too
+ * @param to the teacher who gets the activities; null where they are removed, too
+ * @param classesTo the teacher who gets the classes; null where they are put away with the keeper
  */
-public record Leaving(@Nullable Long to) {}
+public record Leaving(@Nullable Long to, @Nullable Long classesTo) {}

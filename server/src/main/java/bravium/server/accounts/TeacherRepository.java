@@ -9,6 +9,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
@@ -24,6 +25,13 @@ public class TeacherRepository {
    * @param passwordHash null where nobody signs in by a password
    */
   record Known(Teacher teacher, @Nullable String passwordHash) {}
+
+  /**
+   * Who gets something of a teacher who leaves.
+   *
+   * @param removed whether only to bring it back
+   */
+  record Heir(long teacher, boolean removed) {}
 
   private final DSLContext database;
   private final Writer writer;
@@ -95,15 +103,18 @@ public class TeacherRepository {
   }
 
   /**
-   * Removes a teacher; what belongs to her goes to another.
+   * Removes a teacher; what belongs to her goes to others.
    *
-   * @param removed whether that other gets it only to bring it back
+   * @param heirs who gets what
    */
-  void remove(long id, long to, boolean removed, List<Belongings> belongings) {
+  void remove(long id, Map<Belongings.Of, Heir> heirs, List<Belongings> belongings) {
     writer.write(
         dsl -> {
-          Instant at = removed ? clock.instant() : null;
-          belongings.forEach(belonging -> belonging.handOver(dsl, id, to, at));
+          Instant now = clock.instant();
+          for (Belongings belonging : belongings) {
+            Heir heir = heirs.get(belonging.of());
+            belonging.handOver(dsl, id, heir.teacher(), heir.removed() ? now : null);
+          }
           dsl.deleteFrom(TEACHER_SESSION).where(TEACHER_SESSION.TEACHER_ID.eq(id)).execute();
           return dsl.deleteFrom(TEACHER).where(TEACHER.ID.eq(id)).execute();
         });

@@ -13,6 +13,11 @@ import org.springframework.stereotype.Component;
 class ClassBelongings implements Belongings {
 
   @Override
+  public Of of() {
+    return Of.CLASSES;
+  }
+
+  @Override
   public void handOver(DSLContext dsl, long from, long to, @Nullable Instant removed) {
     if (removed != null) {
       dsl.update(SCHOOL_CLASS)

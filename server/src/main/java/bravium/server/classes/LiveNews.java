@@ -1,11 +1,13 @@
 package bravium.server.classes;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * News of a class that plays.
  *
  * @param at the moment, in milliseconds since 1970, by the server's clock
+ * @param title of what the class plays, with all lines; else null
  * @param all whether these are all lines, or those alone that are new
  */
-public record LiveNews(long at, boolean all, List<LiveLine> lines) {}
+public record LiveNews(long at, @Nullable String title, boolean all, List<LiveLine> lines) {}

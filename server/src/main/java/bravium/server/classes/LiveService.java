@@ -73,7 +73,7 @@ class LiveService {
                 lines.add(line(own.get(learner), entry, begun));
               }
             });
-    return new LiveNews(clock.millis(), true, lines);
+    return new LiveNews(clock.millis(), row.title(), true, lines);
   }
 
   private LiveLine line(
@@ -117,7 +117,8 @@ class LiveService {
               Allowance own = assignments.own(assignment, stored.learner()).allowance();
               streams.tell(
                   assignment,
-                  new LiveNews(clock.millis(), false, List.of(line(entry, own.excused(), stored))));
+                  new LiveNews(
+                      clock.millis(), null, false, List.of(line(entry, own.excused(), stored))));
             });
   }
 }

@@ -215,6 +215,34 @@ class AccountsHttpTest {
     assertThat(refused.text("detail")).contains("nobody could add teachers then");
   }
 
+  @Test
+  void whatBecomesOfClassesIsAskedApart() {
+    Caller keeper = signedIn("Ms Fern", "six-sided cells");
+    long heir = added(keeper, "Ms Hazelnut");
+    for (boolean goes : new boolean[] {true, false}) {
+      String name = "Mr Class " + goes;
+      long leaves = added(keeper, name);
+      Caller his = signedIn(name, "long enough");
+      assertThat(his.post("/api/classes", "{\"name\": \"" + name + "\"}").status()).isEqualTo(201);
+      Answer removed =
+          keeper.send(
+              "DELETE",
+              "/api/teachers/" + leaves,
+              "{\"classesTo\": " + (goes ? heir : "null") + "}");
+      assertThat(removed.status()).isEqualTo(204);
+    }
+    assertThat(signedIn("Ms Hazelnut", "long enough").get("/api/classes").body())
+        .contains("Mr Class true")
+        .doesNotContain("Mr Class false");
+    assertThat(keeper.get("/api/classes").json().asArray())
+        .as("what goes to nobody is put away with the keeper")
+        .anySatisfy(
+            one -> {
+              assertThat(one.asObject().getString("name", "")).isEqualTo("Mr Class false");
+              assertThat(one.asObject().get("putAwayAt").isNull()).isFalse();
+            });
+  }
+
   private static long added(Caller keeper, String name) {
     Answer added = keeper.post("/api/teachers", credentials(name, "long enough"));
     assertThat(added.status()).isEqualTo(201);

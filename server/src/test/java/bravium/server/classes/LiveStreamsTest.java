@@ -7,7 +7,7 @@ import org.junit.jupiter.api.Test;
 
 class LiveStreamsTest {
 
-  private static final LiveNews NEWS = new LiveNews(0, false, List.of());
+  private static final LiveNews NEWS = new LiveNews(0, null, false, List.of());
 
   private final LiveStreams streams = new LiveStreams();
 
