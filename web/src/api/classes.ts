@@ -54,6 +54,10 @@ export const glanceTable = (assignment: string) => `/api/assignments/${assignmen
 /** The address of the register as a table. */
 export const registerTable = (id: string) => `/api/classes/${id}/register.csv`;
 
+/** Lets a learner's last game go on that ended when the time was over. */
+export const reopenGame = (assignment: string, learner: string) =>
+  call<Given>(`/api/assignments/${assignment}/learners/${learner}/return`, { method: "POST" });
+
 export const useAssignedToMark = (assignment: string) =>
   useQuery({
     queryKey: classKeys.toMark(assignment),

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { allow } from "../api/classes";
+import { allow, reopenGame } from "../api/classes";
 import { NumberChip } from "../build/chips";
 import type { Given, GlanceLine, LocalAllowance } from "../generated/types";
 import { FIELD } from "../ui/field";
@@ -22,7 +22,12 @@ export function AllowanceDialog(props: {
       excused: false,
     },
   );
-  const send = () => allow(given.id, line.learner, own).then(saved);
+  const [goesOn, setGoesOn] = useState(false);
+  const send = async () => {
+    await allow(given.id, line.learner, own);
+    if (goesOn) await reopenGame(given.id, line.learner);
+    saved();
+  };
   const said = words.classes.glance;
   return (
     <FormDialog title={said.ownTitle(line.name)} submit={said.save} send={send} onClose={onClose}>
@@ -56,6 +61,17 @@ export function AllowanceDialog(props: {
             change={(moreGoes) => setOwn({ ...own, moreGoes })}
           />
         </p>
+      )}
+      {line.cutOff && (
+        <label className="flex min-h-11 items-center gap-3">
+          <input
+            type="checkbox"
+            className="checkbox"
+            checked={goesOn}
+            onChange={(event) => setGoesOn(event.target.checked)}
+          />
+          {said.goesOn}
+        </label>
       )}
       <label className="flex min-h-11 items-center gap-3">
         <input

@@ -1,4 +1,5 @@
 import { type ReactNode, useRef, useState } from "react";
+import { ChoiceChip } from "../build/chips";
 import type { ToMark } from "../generated/types";
 import { Rich } from "../rich/Rich";
 import { plainOf } from "../rich/words";
@@ -9,7 +10,10 @@ import { MarkForm } from "./MarkForm";
 export const leftToMark = (all: ToMark[] | undefined, marked: ToMark[]) =>
   all?.filter((one) => !marked.some((other) => keyOf([other]) === keyOf([one])));
 
-/** Answers that wait for the teacher's mark: question by question, equal ones together. */
+/**
+ * Answers that wait for the teacher's mark: question by question with equal ones together, or learner
+ * by learner.
+ */
 export function ToMarkList(props: {
   waiting: ToMark[];
   /** Some have their mark: they are gone from what waits. */
@@ -19,6 +23,7 @@ export function ToMarkList(props: {
   const { waiting, marked, say } = props;
   const list = useRef<HTMLElement>(null);
   const [nameless, setNameless] = useState(false);
+  const [by, setBy] = useState<"question" | "learner">("question");
   if (waiting.length === 0) return null;
   const given = (answers: ToMark[], points: number) => {
     const fields = [...(list.current?.querySelectorAll<HTMLElement>("[data-points]") ?? [])];
@@ -37,6 +42,12 @@ export function ToMarkList(props: {
         <h2 id="to-mark" className="mr-auto text-xl font-semibold">
           {words.results.toMarkTitle(waiting.length)}
         </h2>
+        <ChoiceChip
+          label={words.results.marking.order}
+          names={words.results.marking.orders}
+          value={by}
+          change={setBy}
+        />
         {named && (
           <label className="flex min-h-11 items-center gap-2">
             <input
@@ -50,14 +61,33 @@ export function ToMarkList(props: {
         )}
       </div>
       <div className="grid gap-6">
-        {inGroups(waiting, questionOf).map((answers) => (
-          // The same while its answers become fewer: what is written beside them stays.
-          <Question key={answers[0] && questionOf(answers[0])} answers={answers}>
-            {inGroups(answers, writtenOf).map((equal) => (
-              <Equal key={keyOf(equal)} answers={equal} nameless={nameless} given={given} />
+        {by === "question"
+          ? inGroups(waiting, questionOf).map((answers) => (
+              // The same while its answers become fewer: what is written beside them stays.
+              <Question key={answers[0] && questionOf(answers[0])} answers={answers}>
+                {inGroups(answers, writtenOf).map((equal) => (
+                  <Equal key={keyOf(equal)} answers={equal} nameless={nameless} given={given} />
+                ))}
+              </Question>
+            ))
+          : inGroups(waiting, ({ sitting }) => sitting).map((answers) => (
+              <div key={answers[0]?.sitting}>
+                <h3 className="font-display text-lg font-medium [overflow-wrap:anywhere]">
+                  {whoOf(answers.slice(0, 1), nameless)}
+                </h3>
+                <ul className="mt-2 grid gap-3">
+                  {answers.map((one) => (
+                    <Equal
+                      key={keyOf([one])}
+                      answers={[one]}
+                      nameless={nameless}
+                      asked
+                      given={given}
+                    />
+                  ))}
+                </ul>
+              </div>
             ))}
-          </Question>
-        ))}
       </div>
     </section>
   );
@@ -85,16 +115,20 @@ function Question({ answers, children }: { answers: ToMark[]; children: ReactNod
 function Equal(props: {
   answers: ToMark[];
   nameless: boolean;
+  /** Whether the question stands above the answer, and not who wrote it. */
+  asked?: boolean;
   given: (answers: ToMark[], points: number) => void;
 }) {
-  const { answers, nameless, given } = props;
+  const { answers, nameless, asked = false, given } = props;
   const [first] = answers;
   if (!first) return null;
   const who = whoOf(answers, nameless);
   const { response } = first.answer.told;
   return (
     <li className="rounded-[4px] border-l-8 border-primary bg-card p-4">
-      <p className="text-soft [overflow-wrap:anywhere]">{who}</p>
+      <div className="text-soft [overflow-wrap:anywhere]">
+        {asked ? <Rich words={first.answer.question.text} /> : who}
+      </div>
       <p className="mt-1 mb-3 text-lg whitespace-pre-line [overflow-wrap:anywhere]">
         {response?.kind === "typed" && response.text}
       </p>

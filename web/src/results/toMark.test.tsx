@@ -7,13 +7,13 @@ import { ToMarkList } from "./ToMarkList";
 
 afterEach(cleanup);
 
-const wrote = (sitting: string, name: string, text: string) =>
+const wrote = (sitting: string, name: string, text: string, asked = "Why?") =>
   ({
     sitting,
     learner: 0,
     name,
     answer: {
-      question: { id: "q", worth: 10, text: "Why?", help: { price: 0 } },
+      question: { id: asked, worth: 10, text: asked, help: { price: 0 } },
       told: { verdict: "given", points: 0, response: { kind: "typed", text } },
       hints: 0,
     },
@@ -45,4 +45,31 @@ test("equal answers are marked together, and names can be hidden", async () => {
   await userEvent.type(screen.getByLabelText(/^Points for 2 learners/), "7{Enter}");
   expect(sent).toEqual(["/api/results/one/marks", "/api/results/three/marks"]);
   expect(marked.mock.calls[0]?.[0]).toHaveLength(2);
+});
+
+test("all that one learner wrote can be marked before the next", async () => {
+  const sent: string[] = [];
+  vi.stubGlobal("fetch", async (path: string) => {
+    sent.push(path);
+    return new Response("{}", { status: 200 });
+  });
+  render(
+    <ToMarkList
+      waiting={[
+        wrote("one", "Ada", "Warm"),
+        wrote("one", "Ada", "Cold", "When?"),
+        wrote("two", "Ben", "Warm"),
+      ]}
+      marked={() => undefined}
+      say={() => undefined}
+    />,
+  );
+  await userEvent.selectOptions(screen.getByLabelText(/^In which order/), "learner by learner");
+  expect(screen.getAllByRole("heading", { level: 3 }).map((one) => one.textContent)).toEqual([
+    "Ada",
+    "Ben",
+  ]);
+  expect(screen.getAllByText(/W(hy|hen)\?/)).toHaveLength(3);
+  await userEvent.type(screen.getAllByLabelText(/^Points for Ada/)[1] as HTMLElement, "5{Enter}");
+  expect(sent).toEqual(["/api/results/one/marks"]);
 });

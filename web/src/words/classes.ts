@@ -318,6 +318,7 @@ export const classes = {
       ownTitle: (name: string) => `For ${name} alone`,
       ownOpens: "From when",
       ownCloses: "Until when",
+      goesOn: "The game that ended because the time was over goes on.",
       ownAsAll: "Leave both empty for the days of all.",
       moreGoes: "More goes",
       excused: "Excused: left out of the sums",

@@ -70,6 +70,8 @@ export const results = {
     model: "As it could be:",
     marking: {
       nameless: "Hide the names",
+      order: "In which order answers are marked",
+      orders: { question: "question by question", learner: "learner by learner" },
       somebody: (n: number) => (n === 1 ? "Somebody" : `${n} learners, who wrote the same`),
       several: (names: string[]) => list(names),
       points: (who: string) => `Points for ${who}`,

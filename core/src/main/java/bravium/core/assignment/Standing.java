@@ -61,10 +61,14 @@ public record Standing(
     return phase == Phase.OPEN && !running && (left == null || left > 0);
   }
 
-  /** Whether a game that still runs has to end now. */
-  public static boolean ends(Terms terms, Allowance own, long at) {
-    return terms.atClosing() == Terms.AtClosing.END
-        && of(terms, own, List.of(), at).phase() == Phase.CLOSED;
+  /**
+   * When a game that still runs had to end, in milliseconds since 1970; null where it need not have
+   * by then.
+   */
+  public static @Nullable Long ended(Terms terms, Allowance own, long at) {
+    Standing now = of(terms, own, List.of(), at);
+    boolean ends = terms.atClosing() == Terms.AtClosing.END && now.phase == Phase.CLOSED;
+    return ends ? now.closes : null;
   }
 
   /** Whether she is told what would have been right. */

@@ -89,10 +89,10 @@ class StandingTest {
     assertThat(at(2_500, finish, Allowance.NONE, RUNNING).running()).isTrue();
     assertThat(at(2_500, finish, Allowance.NONE).begins()).isFalse();
     assertThat(at(2_500, end, Allowance.NONE, RUNNING).running()).isFalse();
-    assertThat(Standing.ends(finish, Allowance.NONE, 2_500)).isFalse();
-    assertThat(Standing.ends(end, Allowance.NONE, 2_500)).isTrue();
-    assertThat(Standing.ends(end, Allowance.NONE, 1_999)).isFalse();
-    assertThat(Standing.ends(end, new Allowance(null, 9_000L, 0, false), 2_500)).isFalse();
+    assertThat(Standing.ended(finish, Allowance.NONE, 2_500)).isNull();
+    assertThat(Standing.ended(end, Allowance.NONE, 2_500)).isEqualTo(2_000);
+    assertThat(Standing.ended(end, Allowance.NONE, 1_999)).isNull();
+    assertThat(Standing.ended(end, new Allowance(null, 9_000L, 0, false), 2_500)).isNull();
   }
 
   @Example

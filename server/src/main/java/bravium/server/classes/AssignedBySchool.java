@@ -23,9 +23,9 @@ class AssignedBySchool implements AssignedSittings {
   }
 
   @Override
-  public boolean ends(StoredSitting sitting) {
+  public @Nullable Long ended(StoredSitting sitting) {
     AssignmentRepository.Row row = rowOf(sitting);
-    return Standing.ends(row.terms(), allowance(row, sitting), clock.millis());
+    return Standing.ended(row.terms(), allowance(row, sitting), clock.millis());
   }
 
   @Override

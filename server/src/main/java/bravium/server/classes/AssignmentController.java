@@ -103,6 +103,15 @@ class AssignmentController {
     return assignments.allow(teacher, id, learner, allowance);
   }
 
+  /** Lets a learner's last game go on that ended when the time was over. */
+  @PostMapping("/api/assignments/{id}/learners/{learner}/return")
+  Given reopen(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      @PathVariable String learner) {
+    return assignments.reopen(teacher, id, learner);
+  }
+
   /** What came back, learners down and items across. */
   @GetMapping("/api/assignments/{id}/glance")
   ClassGlance glance(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {

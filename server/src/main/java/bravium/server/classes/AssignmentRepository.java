@@ -70,6 +70,11 @@ class AssignmentRepository {
       return Standing.of(terms, own, goes(begun), at);
     }
 
+    /** Whether a game that a learner has begun had to end by then. */
+    boolean ended(@Nullable Own own, long at) {
+      return Standing.ended(terms, own == null ? Allowance.NONE : own.allowance(), at) != null;
+    }
+
     /** Until when marks are shown to learners, in milliseconds since 1970; null where all are. */
     @Nullable Long marksUntil() {
       return terms.marks() == Terms.WhenMarked.AT_ONCE
@@ -109,6 +114,11 @@ class AssignmentRepository {
       boolean marked,
       Instant openedAt,
       @Nullable Instant endedAt) {
+
+    /** Whether it ended because the time for it was over. */
+    boolean isCutOff() {
+      return outcome != null && outcome.ended() == Outcome.Ended.AT_CLOSING;
+    }
 
     Go go() {
       return outcome == null

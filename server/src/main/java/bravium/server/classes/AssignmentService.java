@@ -8,13 +8,16 @@ import bravium.server.activities.ActivityService;
 import bravium.server.activities.ActivityVersion;
 import bravium.server.data.schema.tables.records.ClassLearnerRecord;
 import bravium.server.problems.Problem;
+import bravium.server.sittings.WarmSittings;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -27,6 +30,7 @@ class AssignmentService {
   private final RegisterRepository register;
   private final AssignmentRepository assignments;
   private final ActivityService activities;
+  private final WarmSittings sittings;
   private final SchoolTime time;
   private final Clock clock;
 
@@ -35,12 +39,14 @@ class AssignmentService {
       RegisterRepository register,
       AssignmentRepository assignments,
       ActivityService activities,
+      WarmSittings sittings,
       SchoolTime time,
       Clock clock) {
     this.classes = classes;
     this.register = register;
     this.assignments = assignments;
     this.activities = activities;
+    this.sittings = sittings;
     this.time = time;
     this.clock = clock;
   }
@@ -63,7 +69,37 @@ class AssignmentService {
   }
 
   private Given given(AssignmentRepository.Row row, Map<Long, ClassLearnerRecord> learners) {
-    return given(row, learners, assignments.own(row.row()), assignments.games(row.row()));
+    Map<Long, AssignmentRepository.Own> own = assignments.own(row.row());
+    return given(row, learners, own, games(row, own));
+  }
+
+  /** All games on an assignment, in the order they were opened. */
+  List<AssignmentRepository.Game> games(
+      AssignmentRepository.Row row, Map<Long, AssignmentRepository.Own> own) {
+    return settled(row, own::get, () -> assignments.games(row.row()));
+  }
+
+  /** The games that a learner has begun on it. */
+  List<AssignmentRepository.Game> begun(
+      AssignmentRepository.Row row, AssignmentRepository.Own own, long learner) {
+    return settled(row, any -> own, () -> assignments.games(row.row(), learner)).stream()
+        .filter(AssignmentRepository.Game::begun)
+        .toList();
+  }
+
+  /** Games that had to end since somebody last looked end now. */
+  private List<AssignmentRepository.Game> settled(
+      AssignmentRepository.Row row,
+      Function<Long, AssignmentRepository.Own> own,
+      Supplier<List<AssignmentRepository.Game>> read) {
+    List<AssignmentRepository.Game> games = read.get();
+    List<AssignmentRepository.Game> over =
+        games.stream()
+            .filter(game -> game.begun() && game.outcome() == null)
+            .filter(game -> row.ended(own.apply(game.learner()), clock.millis()))
+            .toList();
+    over.forEach(game -> sittings.read(game.sitting(), any -> true));
+    return over.isEmpty() ? games : read.get();
   }
 
   /**
@@ -230,6 +266,26 @@ class AssignmentService {
   Given allow(Teacher teacher, String id, String learner, LocalAllowance allowance) {
     AssignmentRepository.Row row = own(teacher, id);
     assignments.allow(row.row(), learner(row.inClass(), learner), allowance.allowance(time));
+    return read(teacher, id);
+  }
+
+  /** Lets a learner go on with her last game, which ended when the time was over. */
+  Given reopen(Teacher teacher, String id, String learnerId) {
+    AssignmentRepository.Row row = own(teacher, id);
+    long learner = learner(row.inClass(), learnerId);
+    AssignmentRepository.Own own = assignments.own(row.row(), learner);
+    List<AssignmentRepository.Game> begun = begun(row, own, learner);
+    if (begun.isEmpty()) {
+      throw Problem.conflict(
+          "never-begun", "There is no game that could go on. Nothing was changed.");
+    }
+    if (row.ended(own, clock.millis())) {
+      throw Problem.conflict(
+          "still-closed",
+          "The time is over for this learner, too, so the game would end again at once. Nothing was"
+              + " changed; set a later time first.");
+    }
+    sittings.reopen(begun.getLast().sitting());
     return read(teacher, id);
   }
 

@@ -29,6 +29,7 @@ public record ClassGlance(
    *     While none has come to its end it is the one that runs
    * @param sitting the id of that game; null where there is none
    * @param ended whether that game has come to its end
+   * @param cutOff whether her last game ended because the time was over
    */
   public record GlanceLine(
       String learner,
@@ -39,5 +40,6 @@ public record ClassGlance(
       int goes,
       Glance.@Nullable GlanceRow counts,
       @Nullable String sitting,
-      boolean ended) {}
+      boolean ended,
+      boolean cutOff) {}
 }

@@ -74,7 +74,7 @@ class GlanceService {
   ClassGlance glance(Teacher teacher, String id) {
     AssignmentRepository.Row row = assigned.own(teacher, id);
     Map<Long, AssignmentRepository.Own> own = assignments.own(row.row());
-    List<AssignmentRepository.Game> all = assignments.games(row.row());
+    List<AssignmentRepository.Game> all = assigned.games(row, own);
     Map<Long, List<AssignmentRepository.Game>> games = AssignmentRepository.byLearner(all);
     Map<Long, ClassLearnerRecord> present = assigned.present(row.inClass());
     Map<Long, ClassLearnerRecord> learners = learners(row, present, own, games);
@@ -104,7 +104,8 @@ class GlanceService {
                   hers.size(),
                   place < 0 ? null : glance.rows().get(place),
                   place < 0 ? null : counting.get(learner).sitting(),
-                  place >= 0 && reviews.get(learner).outcome() != null));
+                  place >= 0 && reviews.get(learner).outcome() != null,
+                  !hers.isEmpty() && hers.getLast().isCutOff()));
         });
     ClassRepository.Counted inClass = classes.byRow(row.inClass()).orElseThrow();
     return new ClassGlance(
@@ -119,7 +120,7 @@ class GlanceService {
   List<ToMark> toMark(Teacher teacher, String id) {
     AssignmentRepository.Row row = assigned.own(teacher, id);
     List<ToMark> waiting = new ArrayList<>();
-    for (AssignmentRepository.Game game : assignments.games(row.row())) {
+    for (AssignmentRepository.Game game : assigned.games(row, assignments.own(row.row()))) {
       if (game.waiting() > 0) {
         String name = register.byRow(game.learner()).orElseThrow().getName();
         sittings.review(game.sitting(), any -> true).answers().stream()
@@ -207,7 +208,7 @@ class GlanceService {
     for (AssignmentRepository.Row row : given) {
       Map<Long, AssignmentRepository.Own> own = assignments.own(row.row());
       Map<Long, List<AssignmentRepository.Game>> games =
-          AssignmentRepository.byLearner(assignments.games(row.row()));
+          AssignmentRepository.byLearner(assigned.games(row, own));
       cells.forEach(
           (learner, line) ->
               line.add(cell(row, own.get(learner), games.getOrDefault(learner, List.of()))));
@@ -262,7 +263,7 @@ class GlanceService {
     List<LearnerRecord.RecordLine> lines = new ArrayList<>();
     for (AssignmentRepository.Row row : assignments.ofLearner(entry.getLearnerId(), inClass)) {
       AssignmentRepository.Own own = assignments.own(row.row(), entry.getLearnerId());
-      List<AssignmentRepository.Game> begun = assignments.begun(row.row(), entry.getLearnerId());
+      List<AssignmentRepository.Game> begun = assigned.begun(row, own, entry.getLearnerId());
       if (!row.takenBack() && (row.isFor(own) || !begun.isEmpty())) {
         lines.add(
             new LearnerRecord.RecordLine(

@@ -36,6 +36,7 @@ class JoinService {
   private final ClassRepository classes;
   private final RegisterRepository register;
   private final AssignmentRepository assignments;
+  private final AssignmentService assigned;
   private final ActivityService activities;
   private final WarmSittings sittings;
   private final LearnerTokens tokens;
@@ -55,6 +56,7 @@ class JoinService {
       ClassRepository classes,
       RegisterRepository register,
       AssignmentRepository assignments,
+      AssignmentService assigned,
       ActivityService activities,
       WarmSittings sittings,
       LearnerTokens tokens,
@@ -64,6 +66,7 @@ class JoinService {
     this.classes = classes;
     this.register = register;
     this.assignments = assignments;
+    this.assigned = assigned;
     this.activities = activities;
     this.sittings = sittings;
     this.tokens = tokens;
@@ -171,7 +174,7 @@ class JoinService {
 
   private Optional<Task> task(AssignmentRepository.Row row, long learner) {
     AssignmentRepository.Own own = assignments.own(row.row(), learner);
-    List<AssignmentRepository.Game> begun = assignments.begun(row.row(), learner);
+    List<AssignmentRepository.Game> begun = assigned.begun(row, own, learner);
     boolean hers = row.isFor(own);
     if (row.takenBack() || !hers && begun.isEmpty()) {
       return Optional.empty();
@@ -229,6 +232,7 @@ class JoinService {
     }
     Standing standing = row.standing(own.allowance(), begun, clock.millis());
     if (standing.running()) {
+      sittings.goOn(begun.getLast().sitting());
       return begun.getLast().sitting();
     }
     requireBegins(standing);

@@ -62,7 +62,7 @@ class LiveService {
   private LiveNews all(AssignmentRepository.Row row) {
     Map<Long, AssignmentRepository.Own> own = assignments.own(row.row());
     Map<Long, List<AssignmentRepository.Game>> games =
-        AssignmentRepository.byLearner(assignments.games(row.row()));
+        AssignmentRepository.byLearner(assigned.games(row, own));
     List<LiveLine> lines = new ArrayList<>();
     assigned
         .present(row.inClass())

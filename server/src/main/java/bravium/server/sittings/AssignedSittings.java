@@ -5,8 +5,11 @@ import org.jspecify.annotations.Nullable;
 /** What is settled from outside about sittings that were opened for an assignment. */
 public interface AssignedSittings {
 
-  /** Whether the time for it is over, and a game that runs ends with that. */
-  boolean ends(StoredSitting sitting);
+  /**
+   * When the time for it was over, if a game that runs ends with that, in milliseconds since 1970;
+   * null where it goes on.
+   */
+  @Nullable Long ended(StoredSitting sitting);
 
   /**
    * Lets its learner do something in it.

@@ -166,6 +166,36 @@ class SittingRepository {
     return database.fetchExists(SITTING, SITTING.ID.eq(sitting), EARLIER_RULES);
   }
 
+  Instant endedAt(long sitting) {
+    return database
+        .select(SITTING.ENDED_AT)
+        .from(SITTING)
+        .where(SITTING.ID.eq(sitting))
+        .fetchSingle(SITTING.ENDED_AT);
+  }
+
+  /**
+   * Takes back that a sitting has ended.
+   *
+   * @param after the sitting with the moves that it is to have; those that are there stay
+   */
+  void reopen(long row, Sitting after) {
+    writer.write(
+        dsl -> {
+          int there = dsl.fetchCount(MOVE, MOVE.SITTING_ID.eq(row));
+          for (int place = there; place < after.log().size(); place++) {
+            insert(dsl, row, place + 1, after.log().get(place));
+          }
+          return dsl.update(SITTING)
+              .setNull(SITTING.OUTCOME)
+              .setNull(SITTING.REVIEW)
+              .setNull(SITTING.ENGINE_REVISION)
+              .setNull(SITTING.ENDED_AT)
+              .where(SITTING.ID.eq(row))
+              .execute();
+        });
+  }
+
   private List<Played> moves(long sitting) {
     return database
         .select(MOVE.DOCUMENT, MOVE.PLAYED_AT)

@@ -1,6 +1,7 @@
 package bravium.server.sittings;
 
 import bravium.core.play.Action;
+import bravium.core.play.Clocked;
 import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
@@ -209,16 +210,77 @@ public class WarmSittings implements Nightly {
   /** Ends a game that runs when the time for it is over, where the teacher wants that. */
   private void endAtClosing(Warm sitting) {
     StoredSitting stored = sitting.stored;
-    if (stored.assignment() == null || !stored.runs() || !assigned.ends(stored)) {
+    if (stored.assignment() == null || !stored.runs()) {
+      return;
+    }
+    Long at = assigned.ended(stored);
+    if (at == null) {
       return;
     }
     sitting.lock.lock();
     try {
       if (sitting.stored.runs()) {
-        sitting.stored = ended(sitting.stored, Outcome.Ended.AT_CLOSING, clock.millis());
+        long then = Engine.notBefore(sitting.stored.sitting(), at);
+        sitting.stored = ended(sitting.stored, Outcome.Ended.AT_CLOSING, then);
       }
     } finally {
       sitting.lock.unlock();
+    }
+  }
+
+  /**
+   * Lets a game go on that ended when the time for it was over. Its clocks stand from then on,
+   * until {@link #goOn}.
+   *
+   * @throws Problem if it did not end in that way, or can't be played on
+   */
+  public void reopen(String id) {
+    Warm sitting = own(id, any -> true);
+    sitting.lock.lock();
+    try {
+      StoredSitting closed = sitting.stored;
+      Outcome outcome = closed.review() == null ? null : closed.review().outcome();
+      if (outcome == null || outcome.ended() != Outcome.Ended.AT_CLOSING) {
+        throw Problem.conflict(
+            "not-cut-off",
+            "This game did not end because the time was over. Nothing was changed; one more go"
+                + " may be what you want.");
+      }
+      if (sittings.isOfEarlierRules(closed.row())) {
+        throw Problem.conflict(
+            "earlier-rules",
+            "This game was begun by earlier rules and can't be played on. Nothing was changed; give"
+                + " one more go.");
+      }
+      sittings.reopen(closed.row(), held(closed, sittings.endedAt(closed.row())));
+    } finally {
+      // Whatever came of it, the next one builds from its rows.
+      warm.invalidate(id);
+      sitting.lock.unlock();
+    }
+  }
+
+  /** The same with all clocks that ran held at its end. */
+  private static Sitting held(StoredSitting closed, Instant end) {
+    Sitting sitting =
+        Engine.rebuild(closed.game(), Engine.openedWith(closed.sitting()), closed.sitting().log());
+    long at = Engine.notBefore(sitting, end.toEpochMilli());
+    for (Clocked running : sitting.clocks().running()) {
+      Action hold = new Action.HoldClock(running.name());
+      Move move = new Move("hold " + running.name() + " " + at, Mover.TEACHER, hold);
+      sitting = Engine.play(closed.game(), sitting, move, at).sitting();
+    }
+    return sitting;
+  }
+
+  /** Her learner is there: clocks that stood since it was opened again run on. */
+  public void goOn(String id) {
+    for (Clocked clocked : read(id, any -> true).sitting().clocks().running()) {
+      if (clocked.held() != null) {
+        Action run = new Action.RunClock(clocked.name());
+        String key = "run " + clocked.name() + " " + clock.millis();
+        play(id, any -> true, new Move(key, Mover.TEACHER, run));
+      }
     }
   }
 

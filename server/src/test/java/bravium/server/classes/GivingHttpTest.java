@@ -181,6 +181,51 @@ class GivingHttpTest {
     assertThat(line.get("counts").asObject().getInt("points", 0)).isEqualTo(10);
   }
 
+  /** Nobody looks in before three hours are over; what counts is the hour at which it closed. */
+  @Test
+  void aGameThatTheHourEndedIsOpenedAgainForOneChildWithTheTimeItHadLeft() {
+    activity =
+        teacher
+            .post(
+                "/api/activities",
+                Samples.threeQuestions("Timed")
+                    .replace(
+                        "\"worth\": 10",
+                        "\"worth\": 10, \"clock\": {\"per\": \"game\", \"seconds\": 7200}"))
+            .text("id");
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    String id = give(terms().set("atClosing", "end").add("closes", in(Duration.ofHours(1))));
+    mia.plays(id, "r");
+    server.clock().pass(Duration.ofHours(3));
+    JsonObject line = lines(id).get(0).asObject();
+    assertThat(line.getBoolean("cutOff", false)).isTrue();
+    String learner = "/api/assignments/" + id + "/learners/" + idOf("Mia");
+    assertThat(teacher.post(learner + "/return", "").text("detail")).contains("set a later time");
+
+    teacher.put(
+        learner,
+        "{\"closes\": \"" + in(Duration.ofHours(9)) + "\", \"moreGoes\": 0, \"excused\": false}");
+    assertThat(teacher.post(learner + "/return", "").status()).isEqualTo(200);
+    assertThat(lines(id).get(0).asObject().getBoolean("cutOff", true)).isFalse();
+    server.clock().pass(Duration.ofHours(4));
+    String before = mia.sitting();
+    mia.begins(id);
+    assertThat(mia.sitting()).as("the same game").isEqualTo(before);
+    JsonObject clock = mia.showing().get("clock").asObject();
+    assertThat(clock.getLong("left", 0))
+        .isBetween(Duration.ofMinutes(59).toMillis(), Duration.ofMinutes(61).toMillis());
+    assertThat(clock.getBoolean("held", true)).isFalse();
+
+    mia.move(pick("q2", "r"));
+    mia.move("{\"kind\": \"continue\", \"question\": \"q2\"}");
+    mia.move(pick("q3", "r"));
+    mia.move("{\"kind\": \"continue\", \"question\": \"q3\"}");
+    JsonObject after = lines(id).get(0).asObject();
+    assertThat(after.get("counts").asObject().getInt("points", 0)).isEqualTo(30);
+    assertThat(after.getInt("goes", 0)).isEqualTo(1);
+    assertThat(teacher.post(learner + "/return", "").text("detail")).contains("one more go");
+  }
+
   private static String pick(String question, String option) {
     return """
         {"kind": "answer", "question": "%s", "attempt": 1,
@@ -498,6 +543,7 @@ class GivingHttpTest {
     teachers.add(new String[] {"POST", a + "/copies/" + inClass, ""});
     teachers.add(
         new String[] {"PUT", a + "/learners/" + learner, "{\"moreGoes\": 1, \"excused\": true}"});
+    teachers.add(new String[] {"POST", a + "/learners/" + learner + "/return", ""});
     teachers.add(new String[] {"GET", a + "/glance", null});
     teachers.add(new String[] {"GET", a + "/glance.csv", null});
     teachers.add(new String[] {"GET", a + "/to-mark", null});
