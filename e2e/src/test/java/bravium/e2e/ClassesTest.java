@@ -136,7 +136,7 @@ class ClassesTest {
     teacher.writeQuestion("Do bees sing?", "no", "yes");
     page.getByLabel("Order of the questions").selectOption("in the order written");
     teacher.button("Assign").click();
-    page.getByLabel("Class", new Page.GetByLabelOptions().setExact(true))
+    page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Class").setExact(true))
         .selectOption("Hazel plays");
     page.getByLabel("How many goes").first().selectOption("at most");
     page.getByLabel("Until when").selectOption("a day and hour");
