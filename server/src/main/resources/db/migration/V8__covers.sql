@@ -1,7 +1,8 @@
 -- Whoever stands in for a class's teacher on a day: may present what is assigned to the class and what
--- is named here, and watch it play. day: as the school's calendar has it; from and until in milliseconds.
+-- is named here, and watch it play. day: as the school's calendar has it; A number is never
+-- given twice: a session that still knows one must not come to stand for another cover.
 CREATE TABLE cover (
-  id         INTEGER NOT NULL PRIMARY KEY,
+  id         INTEGER NOT NULL PRIMARY KEY AUTOINCREMENT,
   public_id  TEXT    NOT NULL UNIQUE,
   class_id   INTEGER NOT NULL REFERENCES school_class (id) ON DELETE CASCADE,
   code       TEXT    NOT NULL UNIQUE,

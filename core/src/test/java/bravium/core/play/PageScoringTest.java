@@ -37,7 +37,7 @@ class PageScoringTest {
   private Sitting sitting;
   private final Map<String, Integer> marks = new HashMap<>();
 
-  @Property(tries = 2_000)
+  @Property(tries = 1_200)
   void everyMoveBringsWhatThePageSays(@ForAll long seed) {
     Random random = new Random(seed);
     RandomActivities activities = new RandomActivities(random);

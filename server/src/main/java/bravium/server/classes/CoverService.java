@@ -64,8 +64,8 @@ class CoverService implements Covers {
     this.teachers = teachers;
     this.time = time;
     this.clock = clock;
-    // A whole school shares one address.
-    this.wrongCodes = new GuessLimit(100, Duration.ofSeconds(5), clock);
+    // A whole school shares one address: as for the codes of classes.
+    this.wrongCodes = new GuessLimit(100, Duration.ofSeconds(1), clock);
     this.allowed =
         List.of(
             allowed("GET", "/api/cover", (cover, none) -> true),

@@ -213,6 +213,15 @@ class CoverHttpTest {
     Iterator<String> stream = another.lines("/api/assignments/" + assignment + "/live").iterator();
     assertThat(stream.next()).isNotNull();
     teacher.send("DELETE", covers + "/" + now.getString("id", ""), null);
+    String elsewhere =
+        teacher
+            .post("/api/classes", "{\"name\": \"Rowan\"}")
+            .json()
+            .asObject()
+            .get("card")
+            .asObject()
+            .getString("id", "");
+    teacher.post("/api/classes/" + elsewhere + "/covers", "{\"day\": \"" + today + "\"}");
     assertThat(another.get("/api/cover").status()).isEqualTo(401);
     stream.forEachRemaining(line -> assertThat(line).doesNotContain("lines\":[{"));
     assertThat(teacher.get(covers).json().asArray()).hasSize(1);

@@ -27,7 +27,7 @@ import org.junit.jupiter.api.Test;
  */
 class StoredGamesTest {
 
-  private static final int GAMES = Integer.getInteger("bravium.games", 40);
+  private static final int GAMES = Integer.getInteger("bravium.games", 15);
   private static final int MOST_STEPS = 120;
 
   private final TestServer server = TestServer.shared();
