@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { ChevronLeft } from "lucide-react";
-import { useDeferredValue, useState } from "react";
-import { keys, readActivity, useActivities } from "../api/teacher";
+import { useState } from "react";
+import { useActivitySearch } from "../activities/useActivitySearch";
+import { keys, readActivity } from "../api/teacher";
 import type { ActivityCard, QuestionUnion } from "../generated/types";
 import { questionsOf } from "../questions/questionsOf";
 import { rightWords } from "../questions/rightWords";
@@ -38,12 +39,8 @@ export function CopyFromDialog(props: {
 }
 
 function Activities(props: { except: string; choose: (card: ActivityCard) => void }) {
-  const [search, setSearch] = useState("");
-  const settled = useDeferredValue(search.trim());
-  const activities = useActivities(settled ? { search: settled } : {});
-  const cards = (activities.data?.pages.flatMap((page) => page.cards) ?? []).filter(
-    (card) => card.id !== props.except && card.questions > 0,
-  );
+  const { search, setSearch, activities, cards: all } = useActivitySearch();
+  const cards = all.filter((card) => card.id !== props.except && card.questions > 0);
   return (
     <>
       <input

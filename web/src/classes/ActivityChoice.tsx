@@ -1,5 +1,4 @@
-import { useDeferredValue, useState } from "react";
-import { useActivities } from "../api/teacher";
+import { useActivitySearch } from "../activities/useActivitySearch";
 import { FIELD } from "../ui/field";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
@@ -19,10 +18,7 @@ export function ActivityChoice(props: {
   takesFocus?: boolean;
 }) {
   const { legend, several = false, chosen, choose, takesFocus = false } = props;
-  const [search, setSearch] = useState("");
-  const settled = useDeferredValue(search.trim());
-  const activities = useActivities(settled ? { search: settled } : {});
-  const cards = activities.data?.pages.flatMap((page) => page.cards) ?? [];
+  const { search, setSearch, activities, cards } = useActivitySearch();
   return (
     <fieldset>
       <legend>{legend}</legend>

@@ -17,7 +17,6 @@ import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 
@@ -86,14 +85,7 @@ final class Classes {
 
   /** The median time of a look at what came back, in milliseconds. */
   double look(String assignment) {
-    double[] times = new double[LOOKS];
-    for (int i = 0; i < LOOKS; i++) {
-      long begin = System.nanoTime();
-      teacher.get("/api/assignments/" + assignment + "/glance");
-      times[i] = (System.nanoTime() - begin) / 1e6;
-    }
-    Arrays.sort(times);
-    return times[LOOKS / 2];
+    return teacher.median("/api/assignments/" + assignment + "/glance", LOOKS);
   }
 
   /** Has everybody play it again and again: the games of one are copied until there are so many. */
@@ -140,20 +132,14 @@ final class Classes {
           Thread.ofVirtual()
               .start(
                   () -> {
-                    sleepUntil(due);
+                    Load.sleepUntil(due);
                     List<Double> hers = comesIn(given, name, refused);
                     synchronized (times) {
                       times.addAll(hers);
                     }
                   }));
     }
-    for (Thread thread : threads) {
-      try {
-        thread.join();
-      } catch (InterruptedException e) {
-        throw new IllegalStateException(e);
-      }
-    }
+    threads.forEach(Load::join);
     double[] sorted = times.stream().mapToDouble(Double::doubleValue).sorted().toArray();
     return new Rush(refused.get(), sorted[(int) (0.99 * (sorted.length - 1))]);
   }
@@ -226,13 +212,6 @@ final class Classes {
       return learners.send(request.build(), BodyHandlers.ofString());
     } catch (IOException | InterruptedException e) {
       throw new IllegalStateException(e);
-    }
-  }
-
-  private static void sleepUntil(long nanos) {
-    long left = nanos - System.nanoTime();
-    if (left > 0) {
-      java.util.concurrent.locks.LockSupport.parkNanos(left);
     }
   }
 }

@@ -11,6 +11,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.util.Arrays;
 
 /** A teacher's browser, as far as the benchmark needs one. */
 final class Http {
@@ -46,6 +47,18 @@ final class Http {
       throw new IllegalStateException(path + ": " + response.body());
     }
     return Json.parse(response.body()).asObject();
+  }
+
+  /** The median time of asking for something so often, in milliseconds. */
+  double median(String path, int often) {
+    double[] times = new double[often];
+    for (int i = 0; i < often; i++) {
+      long begin = System.nanoTime();
+      get(path);
+      times[i] = (System.nanoTime() - begin) / 1e6;
+    }
+    Arrays.sort(times);
+    return times[often / 2];
   }
 
   private HttpResponse<String> send(String method, String path, String body, String... headers) {

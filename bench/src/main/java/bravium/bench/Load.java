@@ -195,14 +195,14 @@ final class Load {
     return sorted.length == 0 ? 0 : sorted[(int) (share * (sorted.length - 1))];
   }
 
-  private static void sleepUntil(long nanos) {
+  static void sleepUntil(long nanos) {
     long left = nanos - System.nanoTime();
     if (left > 0) {
       java.util.concurrent.locks.LockSupport.parkNanos(left);
     }
   }
 
-  private static void join(Thread thread) {
+  static void join(Thread thread) {
     try {
       thread.join();
     } catch (InterruptedException e) {

@@ -14,6 +14,7 @@ import bravium.core.play.showing.Review;
 import bravium.core.rehearsal.Aid;
 import bravium.core.rehearsal.TestAids;
 import bravium.server.TestServer;
+import bravium.server.activities.ActivityVersion;
 import java.util.List;
 import java.util.Random;
 import org.jooq.DSLContext;
@@ -65,8 +66,7 @@ class StoredGamesTest {
     String id =
         warm.openFor(
             before.get(SITTING.ASSIGNMENT_ID),
-            new bravium.server.activities.ActivityVersion(
-                before.get(SITTING.ACTIVITY_VERSION_ID), given.activity()),
+            new ActivityVersion(before.get(SITTING.ACTIVITY_VERSION_ID), given.activity()),
             before.get(SITTING.LEARNER_ID),
             opening -> opening);
     for (int step = 0; step < MOST_STEPS && warm.read(id, any -> true).runs(); step++) {

@@ -2,6 +2,7 @@ package bravium.core.games.escaperoom;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -117,11 +118,11 @@ class PlanTest {
     assertThat(plan.dead())
         .extracting(DeadLock::lock, DeadLock::why, DeadLock::ring)
         .containsExactly(
-            org.assertj.core.groups.Tuple.tuple(0, DeadLock.Why.NEVER_THERE, List.of()),
-            org.assertj.core.groups.Tuple.tuple(1, DeadLock.Why.WAITS_ON_ITSELF, List.of(1)),
-            org.assertj.core.groups.Tuple.tuple(2, DeadLock.Why.WAITS_ON_ITSELF, List.of(2, 3)),
-            org.assertj.core.groups.Tuple.tuple(3, DeadLock.Why.WAITS_ON_ITSELF, List.of(3, 2)),
-            org.assertj.core.groups.Tuple.tuple(4, DeadLock.Why.BEHIND_ANOTHER, List.of()));
+            tuple(0, DeadLock.Why.NEVER_THERE, List.of()),
+            tuple(1, DeadLock.Why.WAITS_ON_ITSELF, List.of(1)),
+            tuple(2, DeadLock.Why.WAITS_ON_ITSELF, List.of(2, 3)),
+            tuple(3, DeadLock.Why.WAITS_ON_ITSELF, List.of(3, 2)),
+            tuple(4, DeadLock.Why.BEHIND_ANOTHER, List.of()));
     assertThat(plan.orders(Plan.MOST_STATES))
         .isEqualTo(new Orders(BigInteger.ZERO, true, 0, List.of()));
     assertThat(plan.chain()).isEmpty();
