@@ -10,6 +10,7 @@ module bravium.core {
   exports bravium.core.calculations;
   exports bravium.core.codec;
   exports bravium.core.games;
+  exports bravium.core.games.escaperoom;
   exports bravium.core.games.picturereveal;
   exports bravium.core.games.quizshow;
   exports bravium.core.games.wordhunt;

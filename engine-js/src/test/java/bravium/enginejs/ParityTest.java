@@ -35,6 +35,7 @@ import bravium.core.readiness.Readiness;
 import bravium.core.rehearsal.Aid;
 import bravium.core.revision.Revisions;
 import bravium.core.samples.RandomActivities;
+import bravium.core.samples.RandomEscapes;
 import bravium.core.samples.RandomHunts;
 import bravium.core.samples.RandomMoves;
 import bravium.core.samples.RandomReveals;
@@ -272,6 +273,7 @@ class ParityTest {
   private static Activity any(Random random, int game) {
     return switch (game % 4) {
       case 1 -> new RandomHunts(random).any();
+      case 2 -> new RandomEscapes(random).any();
       case 3 -> new RandomReveals(random).any();
       default -> new RandomActivities(random).any();
     };

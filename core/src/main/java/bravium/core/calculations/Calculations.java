@@ -1,6 +1,7 @@
 package bravium.core.calculations;
 
 import bravium.core.codec.Codec;
+import bravium.core.games.escaperoom.EscapePlan;
 import bravium.core.games.picturereveal.Revealing;
 import bravium.core.json.FormatProblem;
 import bravium.core.question.Numeric;
@@ -82,6 +83,13 @@ public final class Calculations {
                     Codec.PICTURE_REVEAL.read(given.getFirst()),
                     Codec.DETAIL_MAP.read(given.get(1)),
                     texts(given.get(2)))));
+    all.put(
+        "escape-plan",
+        given -> Codec.ESCAPE_PLAN.tree(EscapePlan.of(Codec.ESCAPE_ROOM.read(given.getFirst()))));
+    all.put(
+        "escape-orders",
+        given ->
+            Codec.ESCAPE_ORDERS.tree(EscapePlan.orders(Codec.ESCAPE_ROOM.read(given.getFirst()))));
     return all;
   }
 

@@ -1,5 +1,6 @@
 package bravium.core.games;
 
+import bravium.core.games.escaperoom.EscapeAction;
 import bravium.core.games.picturereveal.RevealAction;
 import bravium.core.games.wordhunt.HuntAction;
 import bravium.core.json.StandsFor;
@@ -15,11 +16,17 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
   @JsonSubTypes.Type(value = HuntAction.ShowNames.class, name = "show-names"),
   @JsonSubTypes.Type(value = HuntAction.GiveUp.class, name = "give-up"),
   @JsonSubTypes.Type(value = RevealAction.Guess.class, name = "guess"),
-  @JsonSubTypes.Type(value = RevealAction.StopGuessing.class, name = "stop-guessing")
+  @JsonSubTypes.Type(value = RevealAction.StopGuessing.class, name = "stop-guessing"),
+  @JsonSubTypes.Type(value = EscapeAction.UsePieces.class, name = "use-pieces"),
+  @JsonSubTypes.Type(value = EscapeAction.OpenLock.class, name = "open-lock"),
+  @JsonSubTypes.Type(value = EscapeAction.StopEscaping.class, name = "stop-escaping")
 })
 public sealed interface GameAction extends OwnAction
     permits HuntAction.Enter,
         HuntAction.ShowNames,
         HuntAction.GiveUp,
         RevealAction.Guess,
-        RevealAction.StopGuessing {}
+        RevealAction.StopGuessing,
+        EscapeAction.UsePieces,
+        EscapeAction.OpenLock,
+        EscapeAction.StopEscaping {}

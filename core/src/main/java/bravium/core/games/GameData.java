@@ -1,6 +1,7 @@
 package bravium.core.games;
 
 import bravium.core.activity.Game;
+import bravium.core.games.escaperoom.EscapeRoom;
 import bravium.core.games.picturereveal.PictureReveal;
 import bravium.core.games.quizshow.QuizShow;
 import bravium.core.games.wordhunt.WordHunt;
@@ -14,7 +15,8 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 @JsonSubTypes({
   @JsonSubTypes.Type(value = QuizShow.class, name = QuizShow.KIND),
   @JsonSubTypes.Type(value = WordHunt.class, name = WordHunt.KIND),
-  @JsonSubTypes.Type(value = PictureReveal.class, name = PictureReveal.KIND)
+  @JsonSubTypes.Type(value = PictureReveal.class, name = PictureReveal.KIND),
+  @JsonSubTypes.Type(value = EscapeRoom.class, name = EscapeRoom.KIND)
 })
 public sealed interface GameData extends Game
-    permits QuizShow, WordHunt, PictureReveal, UnknownGame {}
+    permits QuizShow, WordHunt, PictureReveal, EscapeRoom, UnknownGame {}

@@ -1,5 +1,6 @@
 package bravium.core.games;
 
+import bravium.core.games.escaperoom.EscapeScene;
 import bravium.core.games.picturereveal.RevealScene;
 import bravium.core.games.quizshow.BoardScene;
 import bravium.core.games.wordhunt.HuntScene;
@@ -15,7 +16,8 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
   @JsonSubTypes.Type(value = BoardScene.OfTrail.class, name = "trail"),
   @JsonSubTypes.Type(value = BoardScene.OfClimb.class, name = "climb"),
   @JsonSubTypes.Type(value = HuntScene.class, name = "word-hunt"),
-  @JsonSubTypes.Type(value = RevealScene.class, name = "picture-reveal")
+  @JsonSubTypes.Type(value = RevealScene.class, name = "picture-reveal"),
+  @JsonSubTypes.Type(value = EscapeScene.class, name = "escape-room")
 })
 public sealed interface GameScene extends Scene
-    permits BoardScene.OfTrail, BoardScene.OfClimb, HuntScene, RevealScene {}
+    permits BoardScene.OfTrail, BoardScene.OfClimb, HuntScene, RevealScene, EscapeScene {}

@@ -2,6 +2,8 @@ package bravium.core.games;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.Game;
+import bravium.core.games.escaperoom.EscapeRoom;
+import bravium.core.games.escaperoom.EscapeRoomBehaviour;
 import bravium.core.games.picturereveal.PictureReveal;
 import bravium.core.games.picturereveal.PictureRevealBehaviour;
 import bravium.core.games.quizshow.QuizShow;
@@ -111,6 +113,7 @@ public final class Games {
           case QuizShow show -> new Known<>(show, new QuizShowBehaviour());
           case PictureReveal reveal -> new Known<>(reveal, new PictureRevealBehaviour());
           case WordHunt hunt -> new Known<>(hunt, new WordHuntBehaviour());
+          case EscapeRoom escape -> new Known<>(escape, new EscapeRoomBehaviour());
           case UnknownGame unknown -> new Known<>(unknown, new UnknownBehaviour());
         });
   }

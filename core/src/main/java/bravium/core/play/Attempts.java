@@ -147,7 +147,8 @@ public final class Attempts {
     if (game.play().paysAtOnce()) {
       helped = game.turns().charged(helped, item, price);
     }
-    return Turn.of(helped, new Happening.HintGiven(item, effort.hints()));
+    Happening given = new Happening.HintGiven(item, effort.hints());
+    return game.play().helped(here.with(helped), item).after(List.of(given));
   }
 
   Turn mark(Action.Mark mark) {

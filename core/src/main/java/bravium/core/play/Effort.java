@@ -28,7 +28,8 @@ public record Effort(
     return new Effort(question, 0, 0, 0, null, null, List.of());
   }
 
-  Effort withHint() {
+  /** The same with one hint more. */
+  public Effort withHint() {
     return new Effort(question, tries, mistakes, hints + 1, last, best, missedBy);
   }
 

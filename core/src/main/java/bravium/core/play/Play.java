@@ -4,6 +4,7 @@ import bravium.core.question.Question;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a game plays: what is drawn, what is open, what a move of its own does, what a try leads to,
@@ -41,6 +42,11 @@ public interface Play {
    * the item is settled with it.
    */
   default Turn judged(Point at, String item) {
+    return Turn.of(at.sitting());
+  }
+
+  /** What comes of a hint that was taken here, besides what it costs in points. */
+  default Turn helped(Point at, String item) {
     return Turn.of(at.sitting());
   }
 
@@ -87,6 +93,11 @@ public interface Play {
     return true;
   }
 
+  /** Whether every item can be tried until it is right, whatever the rules say of tries. */
+  default boolean untilRight() {
+    return false;
+  }
+
   /** Whether an item that may be tried again waits until later. */
   default boolean triesLater() {
     return false;
@@ -112,6 +123,41 @@ public interface Play {
   default Optional<Markers> ownMarkers(Sitting now, Audience audience) {
     return Optional.empty();
   }
+
+  /**
+   * The ids of the questions that an audience has before it at once, where several are open; those
+   * that are settled may be among them.
+   */
+  default List<String> asked(Sitting now) {
+    return List.of();
+  }
+
+  /** The sums of a play, as an audience may see them. */
+  default Scorecard sums(Scorecard all, Sitting now, Audience audience) {
+    return all;
+  }
+
+  /** Whether a settled item is looked back at by who played. */
+  default boolean looksBackAt(Sitting now, String item) {
+    return true;
+  }
+
+  /**
+   * What had to be settled before an item came into reach, the last of it.
+   *
+   * @return empty where the game does not say when its items were reached; of nothing where the
+   *     item was there from the beginning
+   */
+  default Optional<Reached> reached(Sitting now, String item) {
+    return Optional.empty();
+  }
+
+  /**
+   * How an item came into reach.
+   *
+   * @param with the id of the item with which it came; null where it was there from the beginning
+   */
+  record Reached(@Nullable String with) {}
 
   /** What is seen besides markers and the question that is asked. */
   default Optional<Scene> scene(Sitting now, Audience audience) {

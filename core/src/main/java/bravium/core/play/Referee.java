@@ -26,7 +26,7 @@ public final class Referee {
   /** Whether another try is left after these, if the last of them was not right. */
   public boolean mayTryAgain(Effort effort) {
     boolean right = effort.last() != null && effort.last().verdict() == Verdict.RIGHT;
-    return !right && effort.tries() < rules.mostTries();
+    return !right && (play.untilRight() || effort.tries() < rules.mostTries());
   }
 
   /** Whether there were more wrong answers than the lives allow. Teams have no lives. */

@@ -72,6 +72,11 @@ public record Scorecard(
     return (after == verdict ? 1 : 0) - (before == verdict ? 1 : 0);
   }
 
+  /** The same sums of so many questions. */
+  public Scorecard ofSoMany(int changed) {
+    return new Scorecard(points, right, partly, wrong, missed, given, changed, mistakes);
+  }
+
   /** The same with other points. */
   public Scorecard withPoints(int changed) {
     return new Scorecard(changed, right, partly, wrong, missed, given, asked, mistakes);

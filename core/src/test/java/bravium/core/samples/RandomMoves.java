@@ -2,6 +2,7 @@ package bravium.core.samples;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.Team;
+import bravium.core.games.escaperoom.EscapeRoom;
 import bravium.core.games.picturereveal.PictureReveal;
 import bravium.core.games.picturereveal.RevealAction;
 import bravium.core.games.wordhunt.WordHunt;
@@ -84,9 +85,11 @@ public final class RandomMoves {
     return switch (sitting.stage()) {
       case TITLE, END -> new Action.Start();
       case PLAYING ->
-          activity.game() instanceof WordHunt hunt
-              ? new RandomHunts(random).next(hunt, sitting)
-              : new Action.Start();
+          switch (activity.game()) {
+            case WordHunt hunt -> new RandomHunts(random).next(hunt, sitting);
+            case EscapeRoom room -> new RandomEscapes(random).next(room, sitting);
+            default -> new Action.Start();
+          };
       case FEEDBACK -> new Action.Continue(sitting.now());
       case BOARD -> {
         List<String> open =

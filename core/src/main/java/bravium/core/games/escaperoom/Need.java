@@ -22,7 +22,9 @@ record Need(Kind kind, String about, BitSet anyOf) {
     /** A key piece. */
     PIECE,
     /** A lock that it is made of. */
-    LOCK
+    LOCK,
+    /** What opens it isn't written yet. */
+    ANSWER
   }
 
   Need {

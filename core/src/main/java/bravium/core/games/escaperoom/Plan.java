@@ -23,7 +23,8 @@ final class Plan {
   static final int MOST_STATES = 1_000_000;
 
   private final List<List<Need>> needs;
-  private final int last;
+  private final BitSet exits;
+  private final BitSet byThemselves;
 
   /** For each lock the needs that it can meet: whose, and which of them. */
   private final List<List<int[]>> meets;
@@ -35,14 +36,13 @@ final class Plan {
    * A plan.
    *
    * @param needs for each lock what it needs, by the lock's number
-   * @param last the number of the lock that is the way out
+   * @param exits the numbers of the locks that lead out: any of them does
+   * @param byThemselves the numbers of the locks that open by themselves as soon as they can
    */
-  Plan(List<List<Need>> needs, int last) {
-    if (last < 0 || last >= needs.size()) {
-      throw new IllegalArgumentException("the way out is no lock: " + last);
-    }
+  Plan(List<List<Need>> needs, BitSet exits, BitSet byThemselves) {
     this.needs = needs.stream().map(List::copyOf).toList();
-    this.last = last;
+    this.exits = (BitSet) exits.clone();
+    this.byThemselves = (BitSet) byThemselves.clone();
     this.meets = new ArrayList<>();
     needs.forEach(none -> meets.add(new ArrayList<>()));
     for (int lock = 0; lock < needs.size(); lock++) {
@@ -90,7 +90,18 @@ final class Plan {
 
   /** Whether there is a way out. */
   boolean isEscapable() {
-    return steps[last] > 0;
+    return nearest(steps) >= 0;
+  }
+
+  /** The exit that opens first in these steps; -1 where none does. */
+  private int nearest(int[] opened) {
+    int nearest = -1;
+    for (int exit = exits.nextSetBit(0); exit >= 0; exit = next(exits, exit)) {
+      if (opened[exit] > 0 && (nearest < 0 || opened[exit] < opened[nearest])) {
+        nearest = exit;
+      }
+    }
+    return nearest;
   }
 
   /** Whether a lock can be opened at all. */
@@ -103,13 +114,13 @@ final class Plan {
    * however many play and however they go about it; 0 where there is no way out.
    */
   int longestChain() {
-    return steps[last];
+    return isEscapable() ? steps[nearest(steps)] : 0;
   }
 
   /** One such chain, from the first lock to the way out; empty where there is none. */
   List<Integer> chain() {
     List<Integer> chain = new ArrayList<>();
-    int lock = isEscapable() ? last : -1;
+    int lock = nearest(steps);
     while (lock >= 0) {
       chain.addFirst(lock);
       lock = before(lock);
@@ -139,6 +150,11 @@ final class Plan {
     return earliest;
   }
 
+  /** Whether something that needs this is ever there. */
+  boolean comes(List<Need> wanted) {
+    return wanted.stream().allMatch(need -> need.anyOf().stream().anyMatch(this::opens));
+  }
+
   private static int next(BitSet locks, int after) {
     return locks.nextSetBit(after + 1);
   }
@@ -150,7 +166,7 @@ final class Plan {
     BitSet necessary = new BitSet();
     if (isEscapable()) {
       for (int lock = 0; lock < needs.size(); lock++) {
-        if (opens(lock) && stepsWithout(lock)[last] == 0) {
+        if (opens(lock) && nearest(stepsWithout(lock)) < 0) {
           necessary.set(lock);
         }
       }
@@ -225,8 +241,8 @@ final class Plan {
 
   /**
    * In how many orders the locks can be opened until the way out is, each time any lock that can be
-   * answered then: sets of open locks are looked at by their size, and with each goes the number of
-   * ways to it.
+   * answered then: sets of open locks are looked at by how many were answered, and with each goes
+   * the number of ways to it. What opens by itself is no step of its own.
    *
    * @param mostStates after so many sets only a lower bound is given
    */
@@ -237,7 +253,10 @@ final class Plan {
     BigInteger complete = BigInteger.ZERO;
     int widest = 0;
     int states = 0;
-    Map<BitSet, BigInteger> layer = Map.of(new BitSet(), BigInteger.ONE);
+    Map<BitSet, BigInteger> layer = Map.of(settled(new BitSet()), BigInteger.ONE);
+    if (layer.keySet().iterator().next().intersects(exits)) {
+      return new Orders(BigInteger.ONE, true, 0, List.of());
+    }
     while (!layer.isEmpty()) {
       Map<BitSet, BigInteger> following = new LinkedHashMap<>();
       for (Map.Entry<BitSet, BigInteger> state : layer.entrySet()) {
@@ -245,11 +264,12 @@ final class Plan {
         BitSet next = answerable(open);
         widest = Math.max(widest, next.cardinality());
         for (int lock = next.nextSetBit(0); lock >= 0; lock = next(next, lock)) {
-          if (lock == last) {
+          BitSet more = (BitSet) open.clone();
+          more.set(lock);
+          more = settled(more);
+          if (more.intersects(exits)) {
             complete = complete.add(state.getValue());
           } else {
-            BitSet more = (BitSet) open.clone();
-            more.set(lock);
             following.merge(more, state.getValue(), BigInteger::add);
           }
         }
@@ -265,11 +285,27 @@ final class Plan {
     return new Orders(complete, true, widest, example());
   }
 
+  /** These locks, and all that open by themselves with them. */
+  private BitSet settled(BitSet open) {
+    boolean further = !byThemselves.isEmpty();
+    while (further) {
+      further = false;
+      for (int lock = byThemselves.nextSetBit(0); lock >= 0; lock = next(byThemselves, lock)) {
+        if (!open.get(lock) && needs.get(lock).stream().allMatch(need -> need.isMet(open))) {
+          open.set(lock);
+          further = true;
+        }
+      }
+    }
+    return open;
+  }
+
   private BitSet answerable(BitSet open) {
     BitSet next = new BitSet();
     for (int lock = 0; lock < needs.size(); lock++) {
       if (steps[lock] > 0
           && !open.get(lock)
+          && !byThemselves.get(lock)
           && needs.get(lock).stream().allMatch(need -> need.isMet(open))) {
         next.set(lock);
       }
@@ -277,37 +313,39 @@ final class Plan {
     return next;
   }
 
-  /** An order with nothing in it that could be left out. */
+  /** An order with nothing in it that could be left out; what opens by itself is not in it. */
   private List<Integer> example() {
     Integer[] byStep = new Integer[needs.size()];
     Arrays.setAll(byStep, lock -> lock);
     Arrays.sort(byStep, (a, b) -> Integer.compare(steps[a], steps[b]));
+    int last = nearest(steps);
     List<Integer> order = new ArrayList<>();
     for (int lock : byStep) {
-      if (steps[lock] > 0 && steps[lock] < steps[last]) {
+      boolean before = steps[lock] > 0 && steps[lock] < steps[last];
+      if ((before || lock == last) && !byThemselves.get(lock)) {
         order.add(lock);
       }
     }
-    order.add(last);
-    for (int i = order.size() - 2; i >= 0; i--) {
+    for (int i = order.size() - 1; i >= 0; i--) {
       List<Integer> shorter = new ArrayList<>(order);
       shorter.remove(i);
-      if (canBePlayed(shorter)) {
+      if (leadsOut(shorter)) {
         order = shorter;
       }
     }
     return order;
   }
 
-  /** Whether locks can be opened in this order. */
-  boolean canBePlayed(List<Integer> order) {
-    BitSet open = new BitSet();
+  /** Whether locks can be opened in this order, and one is out with the last. */
+  boolean leadsOut(List<Integer> order) {
+    BitSet open = settled(new BitSet());
     for (int lock : order) {
       if (!needs.get(lock).stream().allMatch(need -> need.isMet(open))) {
         return false;
       }
       open.set(lock);
+      settled(open);
     }
-    return true;
+    return open.intersects(exits);
   }
 }

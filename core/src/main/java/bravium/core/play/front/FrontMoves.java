@@ -46,9 +46,10 @@ public final class FrontMoves {
 
   /** The question that is shown, if it has options and nobody waits for another try at it. */
   private Optional<ChoiceQuestion> shown(String question) {
-    boolean shown =
+    boolean alone =
         question.equals(sitting.now())
             && (sitting.stage() == Stage.QUESTION || sitting.resultOf(question).isPresent());
+    boolean shown = alone || here.game().play().asked(sitting).contains(question);
     return shown && here.game().question(question).orElseThrow() instanceof ChoiceQuestion c
         ? Optional.of(c)
         : Optional.empty();

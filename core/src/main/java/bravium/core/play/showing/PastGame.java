@@ -51,6 +51,7 @@ public final class PastGame {
         null,
         List.of(),
         null,
+        List.of(),
         null,
         null,
         null,

@@ -64,6 +64,7 @@ public record Review(
    * @param hints how many hints were given
    * @param model a free answer as it could be; null where there is none
    * @param parts the parts of a picture that it covered, by their number from 1
+   * @param when when it came into reach and when it was settled; null where its game doesn't say
    */
   @Root
   public record Reviewed(
@@ -73,10 +74,11 @@ public record Review(
       int hints,
       Marking marking,
       @Nullable String model,
-      List<Integer> parts) {
+      List<Integer> parts,
+      @Nullable When when) {
 
     Reviewed with(Showing.Told changed) {
-      return new Reviewed(question, changed, tries, hints, marking, model, parts);
+      return new Reviewed(question, changed, tries, hints, marking, model, parts, when);
     }
 
     /** Whether the teacher has yet to mark it. */
@@ -84,6 +86,13 @@ public record Review(
       return marking == Marking.BY_TEACHER && told.verdict() == Verdict.GIVEN;
     }
   }
+
+  /**
+   * When an item came into reach and when it was settled, in milliseconds since 1970.
+   *
+   * @param at when it was last tried, which settled it if anything did; null where it never was
+   */
+  public record When(long since, @Nullable Long at) {}
 
   /** The question of that id, if it was settled. */
   public Optional<Reviewed> find(String question) {

@@ -24,7 +24,10 @@ import bravium.core.question.Response;
 import bravium.core.rich.Picture;
 import bravium.core.rich.Words;
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -38,6 +41,7 @@ import org.jspecify.annotations.Nullable;
  * @param scene what is seen of the board itself; null where the markers are all there is
  * @param teams who plays at the front of the class; empty where there are no teams
  * @param question null on the title page, on the board and at the end
+ * @param questions those that are before whoever looks at once, where several are open
  * @param clock null where none runs
  * @param talk how the question is talked through with the class; null where it isn't
  * @param feedback only once the question is answered
@@ -60,6 +64,7 @@ public record Showing(
     @Nullable Scene scene,
     List<Side> teams,
     @Nullable Asked question,
+    List<AtOnce> questions,
     @Nullable Countdown clock,
     @Nullable Talked talk,
     @Nullable Told feedback,
@@ -79,6 +84,60 @@ public record Showing(
     Sitting there = Engine.settled(game, sitting, now);
     return new ShowingBuilder(game, there, audience, now).build();
   }
+
+  /** The names of all media in the questions that it shows, and in what is said to them. */
+  public Set<String> media() {
+    Set<String> media = new LinkedHashSet<>();
+    if (cover.introduction() != null) {
+      add(media, cover.introduction());
+    }
+    for (AtOnce one : questions) {
+      addAsked(media, one.asked());
+      if (one.told() != null && one.told().text() != null) {
+        add(media, one.told().text());
+      }
+      if (one.talk() != null) {
+        one.talk().struck().stream()
+            .map(Struck::why)
+            .filter(Objects::nonNull)
+            .forEach(why -> add(media, why));
+      }
+    }
+    if (ending != null) {
+      if (ending.text() != null) {
+        add(media, ending.text());
+      }
+      for (Answered answered : ending.answers()) {
+        addAsked(media, answered.question());
+        if (answered.told().text() != null) {
+          add(media, answered.told().text());
+        }
+      }
+    }
+    return media;
+  }
+
+  private static void addAsked(Set<String> media, Asked asked) {
+    add(media, asked.text());
+    asked.choices().forEach(choice -> add(media, choice.text()));
+    asked.targets().forEach(target -> add(media, target.text()));
+    asked.help().hints().forEach(hint -> add(media, hint));
+    if (asked.picture() != null) {
+      media.add(asked.picture().medium());
+    }
+  }
+
+  private static void add(Set<String> media, Words words) {
+    words.media().forEach(medium -> media.add(medium.medium()));
+  }
+
+  /**
+   * A question that is before whoever looks beside others.
+   *
+   * @param told what is said to its last try; null before the first
+   * @param talk how it is talked through with the class; null where it isn't
+   */
+  public record AtOnce(Asked asked, @Nullable Told told, @Nullable Talked talk) {}
 
   /**
    * A team and how it stands.
@@ -163,7 +222,15 @@ public record Showing(
       @Nullable Picture picture,
       @Nullable String unit,
       Help help,
-      boolean dense) {}
+      boolean dense) {
+
+    /** The same under another number. */
+    Asked numbered(int changed) {
+      return new Asked(
+          id, kind, changed, attempt, worth, text, choices, targets, pieces, picture, unit, help,
+          dense);
+    }
+  }
 
   /** How a question is answered. */
   public enum Kind {

@@ -17,6 +17,7 @@ import bravium.core.play.Item;
 import bravium.core.play.Markers;
 import bravium.core.play.Outcome;
 import bravium.core.play.PassMark;
+import bravium.core.play.Play;
 import bravium.core.play.Played;
 import bravium.core.play.Prepared;
 import bravium.core.play.Result;
@@ -65,11 +66,12 @@ final class ShowingBuilder {
         cover(activity.titlePage()),
         passMark(),
         terms(activity.rules()),
-        score,
+        game.playable() ? game.play().sums(score, sitting, audience) : score,
         game.playable() ? Markers.of(game.play(), sitting, audience).list() : List.of(),
         game.playable() ? game.play().scene(sitting, audience).orElse(null) : null,
         teams(),
         now == null ? null : asked(now),
+        atOnce(),
         clock(),
         now == null ? null : talk(now),
         sitting.stage() == Stage.FEEDBACK && now != null ? told(now) : null,
@@ -78,6 +80,23 @@ final class ShowingBuilder {
         activity.look() == null ? null : Dress.of(activity.look()),
         activity.sounds(),
         activity.wording());
+  }
+
+  private List<Showing.AtOnce> atOnce() {
+    if (!game.playable()) {
+      return List.of();
+    }
+    List<Showing.AtOnce> all = new ArrayList<>();
+    for (String id : game.play().asked(sitting)) {
+      Question question = game.question(id).orElseThrow();
+      boolean tried = sitting.effortFor(id).tries() > 0 || sitting.resultOf(id).isPresent();
+      all.add(
+          new Showing.AtOnce(
+              asked(question).numbered(all.size() + 1),
+              tried ? told(question) : null,
+              talk(question)));
+    }
+    return List.copyOf(all);
   }
 
   private static Showing.Cover cover(TitlePage page) {
@@ -129,17 +148,21 @@ final class ShowingBuilder {
   private Showing.Terms terms(Rules rules) {
     Clock clock = rules.clock();
     boolean whole = clock != null && clock.per() == Clock.Per.GAME;
+    boolean untilRight = game.playable() && game.play().untilRight();
     return new Showing.Terms(
-        rules.mostTries() == Integer.MAX_VALUE ? null : rules.mostTries(),
+        untilRight || rules.mostTries() == Integer.MAX_VALUE ? null : rules.mostTries(),
         game.playable() && game.play().triesLater(),
         game.playable() ? game.referee().livesLeft(sitting).orElse(null) : rules.lives(),
         whole ? (int) (sitting.opening().millis(clock.seconds()) / 1_000) : null);
   }
 
-  /** The clock that runs out first, of equals the game's. */
+  /** The clock that runs out first, of equals the game's; a game's other clocks are its scene's. */
   private Showing.@Nullable Countdown clock() {
     Clocked first = null;
     for (Clocked clock : sitting.clocks().running()) {
+      if (!clock.name().equals(Clocked.QUESTION) && !clock.name().equals(Clocked.GAME)) {
+        continue;
+      }
       boolean sooner = first == null || clock.end() < first.end();
       first = sooner ? clock : first;
     }
@@ -233,6 +256,7 @@ final class ShowingBuilder {
     }
     List<Showing.Answered> answers =
         settled()
+            .filter(result -> game.play().looksBackAt(sitting, result.question()))
             .flatMap(
                 result ->
                     game.question(result.question()).stream()
@@ -272,7 +296,8 @@ final class ShowingBuilder {
         effort.hints(),
         question.marking(),
         model(question),
-        game.play().parts(question.id()));
+        game.play().parts(question.id()),
+        when(question.id()));
   }
 
   private Review.Reviewed reviewed(Item item, Result result) {
@@ -294,7 +319,33 @@ final class ShowingBuilder {
         effort.hints(),
         item.marking(),
         null,
-        game.play().parts(item.id()));
+        game.play().parts(item.id()),
+        when(item.id()));
+  }
+
+  /** When an item came into reach and when it was settled, where its game says so. */
+  private Review.@Nullable When when(String item) {
+    Play.Reached reached = game.play().reached(sitting, item).orElse(null);
+    Long since = reached == null ? null : lastMoveAbout(reached.with());
+    return since == null ? null : new Review.When(since, lastMoveAbout(item));
+  }
+
+  /** When something was last done about an item that settled it or could have; null for never. */
+  private @Nullable Long lastMoveAbout(@Nullable String item) {
+    Long last = null;
+    for (Played played : sitting.log().standing()) {
+      String about =
+          switch (played.move().action()) {
+            case Action.Answer answer -> answer.question();
+            case Action.Own(var own) -> own.item();
+            default -> null;
+          };
+      boolean begins = item == null && played.move().action() instanceof Action.Start;
+      if (begins || item != null && item.equals(about)) {
+        last = played.at();
+      }
+    }
+    return last;
   }
 
   /** The results of items that are no questions and were not drawn. */

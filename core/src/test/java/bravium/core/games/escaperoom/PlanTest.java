@@ -1,7 +1,6 @@
 package bravium.core.games.escaperoom;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 
 import java.math.BigInteger;
@@ -38,12 +37,18 @@ class PlanTest {
     return new Need(Need.Kind.HELP, "thing", locks);
   }
 
+  private static Plan leadingOut(List<List<Need>> needs, int last) {
+    BitSet exits = new BitSet();
+    exits.set(last);
+    return new Plan(needs, exits, new BitSet());
+  }
+
   private static Plan plan(int last, List<?>... needs) {
     List<List<Need>> all = new ArrayList<>();
     for (List<?> some : needs) {
       all.add(some.stream().map(Need.class::cast).toList());
     }
-    return new Plan(all, last);
+    return leadingOut(all, last);
   }
 
   @Test
@@ -126,7 +131,6 @@ class PlanTest {
     assertThat(plan.orders(Plan.MOST_STATES))
         .isEqualTo(new Orders(BigInteger.ZERO, true, 0, List.of()));
     assertThat(plan.chain()).isEmpty();
-    assertThatThrownBy(() -> new Plan(List.of(), 0)).isInstanceOf(IllegalArgumentException.class);
   }
 
   @Test
@@ -136,7 +140,7 @@ class PlanTest {
       needs.add(List.of());
     }
     needs.add(IntStream.range(0, 30).mapToObj(PlanTest::need).toList());
-    Orders orders = new Plan(needs, 30).orders(10_000);
+    Orders orders = leadingOut(needs, 30).orders(10_000);
     assertThat(orders.isExact()).isFalse();
     BigInteger all =
         IntStream.rangeClosed(1, 30)
@@ -178,7 +182,7 @@ class PlanTest {
   void randomPlansHaveAWayOutOrNone() {
     long out =
         IntStream.range(0, 200)
-            .filter(seed -> new Plan(random(seed, 12, false, 0.35, 0.02), 11).isEscapable())
+            .filter(seed -> leadingOut(random(seed, 12, false, 0.35, 0.02), 11).isEscapable())
             .count();
     assertThat(out).isBetween(20L, 180L);
   }
@@ -187,7 +191,7 @@ class PlanTest {
   void whatOpensIsWhatTryingAgainAndAgainOpens(
       @ForAll long seed, @ForAll @IntRange(min = 1, max = 60) int locks) {
     List<List<Need>> needs = random(seed, locks, false, 0.35, 0.03);
-    Plan plan = new Plan(needs, locks - 1);
+    Plan plan = leadingOut(needs, locks - 1);
     for (int lock = 0; lock < locks; lock++) {
       assertThat(plan.opens(lock)).isEqualTo(tried(needs, -1).get(lock));
     }
@@ -223,7 +227,7 @@ class PlanTest {
   void theNumberOfOrdersIsThatOfAllOrdersTriedOneByOne(
       @ForAll long seed, @ForAll @IntRange(min = 1, max = 7) int locks) {
     List<List<Need>> needs = random(seed, locks, false, 0.35, 0.02);
-    Plan plan = new Plan(needs, locks - 1);
+    Plan plan = leadingOut(needs, locks - 1);
     Orders orders = plan.orders(Plan.MOST_STATES);
     int[] found = new int[2];
     everyOrder(needs, locks - 1, new BitSet(), found);
@@ -233,11 +237,11 @@ class PlanTest {
     assertThat(orders.example().isEmpty()).isEqualTo(!plan.isEscapable());
     if (plan.isEscapable()) {
       assertThat(orders.example()).endsWith(locks - 1);
-      assertThat(plan.canBePlayed(orders.example())).isTrue();
+      assertThat(plan.leadsOut(orders.example())).isTrue();
       for (int i = 0; i < orders.example().size() - 1; i++) {
         List<Integer> shorter = new ArrayList<>(orders.example());
         shorter.remove(i);
-        assertThat(plan.canBePlayed(shorter)).as("nothing in it can be left out").isFalse();
+        assertThat(plan.leadsOut(shorter)).as("nothing in it can be left out").isFalse();
       }
     }
   }
@@ -283,7 +287,7 @@ class PlanTest {
     List<List<Need>> needs = random(seed, locks, true, 0, 0);
     Graph<Integer, DefaultWeightedEdge> graph = graph(needs);
     assertThat(new CycleDetector<>(graph).detectCycles()).isFalse();
-    Plan plan = new Plan(needs, locks - 1);
+    Plan plan = leadingOut(needs, locks - 1);
     double longest =
         IntStream.range(0, locks)
             .filter(lock -> graph.inDegreeOf(lock) == 0)
@@ -307,7 +311,7 @@ class PlanTest {
   void whatWaitsOnItselfAreTheStrongComponents(
       @ForAll long seed, @ForAll @IntRange(min = 1, max = 60) int locks) {
     List<List<Need>> needs = random(seed, locks, true, 0.1, 0.02);
-    Plan plan = new Plan(needs, locks - 1);
+    Plan plan = leadingOut(needs, locks - 1);
     Set<Integer> shut =
         IntStream.range(0, locks).filter(l -> !plan.opens(l)).boxed().collect(Collectors.toSet());
     Set<Integer> inRings =

@@ -1,0 +1,125 @@
+package bravium.core.games.escaperoom;
+
+import bravium.core.readiness.Finding;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.function.UnaryOperator;
+
+/** What one press does about a finding. */
+final class EscapeMends {
+
+  private final EscapeRoom room;
+  private final Escape escape;
+  private final String item;
+  private final List<String> values;
+
+  private EscapeMends(EscapeRoom room, Finding finding) {
+    this.room = room;
+    this.escape = new Escape(room);
+    this.item = String.valueOf(finding.question());
+    this.values = finding.values();
+  }
+
+  /** The escape with a finding mended; as it is where there is no such mend. */
+  static EscapeRoom mended(EscapeRoom room, Finding finding) {
+    return finding.own() == null ? room : new EscapeMends(room, finding).by(finding.own());
+  }
+
+  private EscapeRoom by(String own) {
+    return switch (own) {
+      case EscapeChecks.NO_ROOMS -> room.withRooms(List.of(Room.of("room 1", "")));
+      case EscapeChecks.NO_WAY_OUT -> leadingOut();
+      case EscapeChecks.LOCK_NEVER_THERE, EscapeChecks.LOCK_ON_ITSELF -> withoutNeedOfLock();
+      case EscapeChecks.THING_NEVER_SEEN -> withoutNeedOfThing();
+      case EscapeChecks.THING_UNUSED -> thing(item, RoomThing::asScenery);
+      case EscapeChecks.ROOM_NEVER_ENTERED -> open(item);
+      case EscapeChecks.EFFECT_NOWHERE -> lock(item, this::withoutNowhere);
+      case EscapeChecks.PLACE_WITHOUT_PICTURE ->
+          thing(item, t -> t.at(null)).withLocks(lock(item, l -> l.at(null)).locks());
+      case EscapeChecks.NO_WHEELS -> lock(item, lock -> lock.by(Opener.ByAnswer.USUAL));
+      default -> room;
+    };
+  }
+
+  /** The last lock leads out. */
+  private EscapeRoom leadingOut() {
+    List<Lock> locks = escape.locks();
+    return locks.isEmpty()
+        ? room
+        : lock(locks.getLast().id(), lock -> lock.doing(new Effect.LeadsOut()));
+  }
+
+  private EscapeRoom withoutNeedOfLock() {
+    String about = values.get(1);
+    return switch (Need.Kind.valueOf(values.getFirst())) {
+      case ROOM -> open(about);
+      case COVER -> lock(item, lock -> lock.under(null));
+      case HELP ->
+          thing(
+              about,
+              thing -> thing.helping(thing.helps().stream().filter(l -> !l.equals(item)).toList()));
+      case PIECE -> lock(item, lock -> lock.by(withoutPiece(lock.by(), about)));
+      case LOCK -> lock(item, lock -> lock.by(withoutLock(lock.by(), about)));
+      case ANSWER -> room;
+    };
+  }
+
+  private static Opener withoutPiece(Opener by, String piece) {
+    return by instanceof Opener.ByPieces(var text, List<String> order, var hints, var extra)
+        ? new Opener.ByPieces(
+            text, order.stream().filter(p -> !p.equals(piece)).toList(), hints, extra)
+        : by;
+  }
+
+  private static Opener withoutLock(Opener by, String lock) {
+    return by instanceof Opener.ByLocks(List<String> locks, var extra)
+        ? new Opener.ByLocks(locks.stream().filter(l -> !l.equals(lock)).toList(), extra)
+        : by;
+  }
+
+  private EscapeRoom withoutNeedOfThing() {
+    String about = values.get(1);
+    return switch (Need.Kind.valueOf(values.getFirst())) {
+      case ROOM -> open(about);
+      case COVER -> thing(item, thing -> thing.under(null));
+      case HELP ->
+          room.withLocks(
+              room.locks().stream()
+                  .map(
+                      lock ->
+                          lock.doing(
+                              lock.does().stream()
+                                  .filter(e -> !e.equals(new Effect.Brings(item)))
+                                  .toList()))
+                  .toList());
+      case PIECE, LOCK, ANSWER -> room;
+    };
+  }
+
+  private EscapeRoom open(String id) {
+    return room.withRooms(
+        room.rooms().stream().map(one -> one.id().equals(id) ? one.opened(true) : one).toList());
+  }
+
+  private EscapeRoom thing(String id, UnaryOperator<RoomThing> change) {
+    return room.withThings(
+        room.things().stream()
+            .map(thing -> thing.id().equals(id) ? change.apply(thing) : thing)
+            .toList());
+  }
+
+  /** A lock of which nothing was written yet is written down with its change. */
+  private EscapeRoom lock(String id, UnaryOperator<Lock> change) {
+    List<Lock> locks = new ArrayList<>(room.locks());
+    if (locks.stream().noneMatch(lock -> lock.id().equals(id))) {
+      escape.locks().stream().filter(lock -> lock.id().equals(id)).forEach(locks::add);
+    }
+    locks.replaceAll(lock -> Objects.equals(lock.id(), id) ? change.apply(lock) : lock);
+    return room.withLocks(locks);
+  }
+
+  private Lock withoutNowhere(Lock lock) {
+    return lock.doing(lock.does().stream().filter(escape::names).toList());
+  }
+}
