@@ -5,6 +5,7 @@ import { GameStage } from "../games/GameStage";
 import type { ActionUnion, Aid, ResponseUnion, Showing } from "../generated/types";
 import { questionsOf } from "../questions/questionsOf";
 import { isBlank, plainOf } from "../rich/words";
+import { useLooking } from "../stage/looking";
 import { useSize } from "../ui/useSize";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
@@ -40,6 +41,8 @@ export function LiveGame(props: { useEditor: EditorStore; editDetails: () => voi
         ) : (
           <GameStage
             showing={showing}
+            looking={live.looking}
+            opens
             given={live.given}
             give={live.give}
             act={live.act}
@@ -166,16 +169,25 @@ function useLiveGame(useEditor: EditorStore) {
   const [note, setNote] = useState<string>();
 
   const refresh = () => setShowing(show(game.current));
-  const act = (action: ActionUnion) => {
+  const played = (action: ActionUnion) => {
     const refusal = game.current?.act(action).refusal;
     give(undefined);
     setNote(refusal && words.refused[refusal]);
     refresh();
+    return refusal;
   };
+  const { seen, looking, act } = useLooking(showing, played);
   /** The line that was opened last and that the game could not turn to yet: nothing stood in it. */
   const wanted = useRef<string>(undefined);
   const turnToWanted = () => {
     const question = wanted.current;
+    const now = show(game.current);
+    if (now.stage === "playing") {
+      // Several are open at once: the one that is written is looked at, if it was found.
+      wanted.current = undefined;
+      if (now.questions.some(({ asked }) => asked.id === question)) looking.goTo(question);
+      return refresh();
+    }
     const there = question === undefined || show(game.current).question?.id === question;
     if (there || !game.current?.act({ kind: "go-to", question }).refusal) {
       wanted.current = undefined;
@@ -195,7 +207,8 @@ function useLiveGame(useEditor: EditorStore) {
   }, [open]);
 
   return {
-    showing,
+    showing: seen ?? showing,
+    looking,
     given,
     give,
     note,

@@ -8,6 +8,10 @@ import type {
   DetailMap,
   Difference,
   Dress,
+  EscapeOrders,
+  EscapePattern,
+  EscapePlan,
+  EscapeRoom,
   Finding,
   HappeningUnion,
   Judgement,
@@ -140,6 +144,16 @@ export const cutUnevenly = (reveal: PictureReveal, map: DetailMap, pieces: numbe
 /** The reveal with the hardest questions, which come last, under the most telling pieces. */
 export const guarded = (reveal: PictureReveal, map: DetailMap, fromEasy: string[]) =>
   ask<PictureReveal>("reveal-guarded", reveal, map, fromEasy);
+
+/** What can be said of an escape while it is written. */
+export const escapePlanOf = (game: EscapeRoom) => ask<EscapePlan>("escape-plan", game);
+
+/** In how many orders an escape can be solved: long to work out where there are many. */
+export const escapeOrdersOf = (game: EscapeRoom) => ask<EscapeOrders>("escape-orders", game);
+
+/** All questions of an escape laid out in a way that works. */
+export const escapeLaidOut = (game: EscapeRoom, pattern: EscapePattern) =>
+  ask<EscapeRoom>("escape-laid-out", game, pattern);
 
 /** The looks that are ready to take. */
 export const readyLooks = (): Named[] => answer(engine.looks());

@@ -10,6 +10,7 @@ import type {
   Showing,
 } from "../generated/types";
 import { words } from "../words/en";
+import { escapeRoom } from "./escaperoom";
 import { pictureReveal } from "./picturereveal";
 import { quizShow } from "./quizshow";
 import { wordHunt } from "./wordhunt";
@@ -108,6 +109,12 @@ const games: { [K in GameKind]: GameParts<K> } = {
     Sheet: lazy(() => import("./wordhunt/Sheet")),
     Sentence: lazy(() => import("./wordhunt/Sentence")),
     Notes: lazy(() => import("./wordhunt/Notes")),
+  },
+  "escape-room": {
+    ...escapeRoom,
+    Sheet: lazy(() => import("./escaperoom/Sheet")),
+    Sentence: lazy(() => import("./escaperoom/Sentence")),
+    Notes: lazy(() => import("./escaperoom/Notes")),
   },
 };
 

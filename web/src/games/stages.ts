@@ -4,6 +4,7 @@ import type { StageProps } from "../stage/stage";
 
 /** The stage of each game, loaded with the game that is played: one line a game. */
 const stages: Record<GameDataUnion["kind"], ComponentType<StageProps>> = {
+  "escape-room": lazy(() => import("./escaperoom/Stage")),
   "picture-reveal": lazy(() => import("./picturereveal/Stage")),
   "quiz-show": lazy(() => import("./quizshow/Stage")),
   "word-hunt": lazy(() => import("./wordhunt/Stage")),

@@ -5,6 +5,7 @@ import { fetchDragging } from "../questions/answers/AnswerField";
 import { MediaContext } from "../rich/media";
 import { SoundButton } from "../sound/SoundButton";
 import { useSound } from "../sound/useSound";
+import { useLooking } from "../stage/looking";
 import { LookButton } from "../ui/LookButton";
 import { Loading, Notice, problemWords } from "../ui/Notice";
 import { words } from "../words/learner";
@@ -34,6 +35,7 @@ export function Playing(props: {
     const ahead = setTimeout(() => fetchDragging().catch(() => undefined), AHEAD_MILLIS);
     return () => clearTimeout(ahead);
   }, [there]);
+  const { seen, looking, act } = useLooking(game.showing, game.act);
   const sound = useSound(game.showing, game.medium);
   const { happened } = game;
   useEffect(() => {
@@ -59,7 +61,7 @@ export function Playing(props: {
       </Notice>
     );
   }
-  if (!game.showing) return <Loading />;
+  if (!game.showing || !seen) return <Loading />;
   if (game.showing.markers.length === 0) {
     return (
       <Notice
@@ -74,7 +76,7 @@ export function Playing(props: {
       </Notice>
     );
   }
-  const { stage, question } = game.showing;
+  const { stage, question } = seen;
   const others = stage === "feedback" && question?.kind === "discussion" && (
     <Others about={question.id} read={() => game.contributions(question.id)} />
   );
@@ -84,11 +86,12 @@ export function Playing(props: {
         <h1 className="sr-only">{game.showing.cover.title}</h1>
         <div className="stage-frame overflow-y-auto">
           <GameStage
-            showing={game.showing}
+            showing={seen}
+            looking={looking}
             given={game.given}
             give={game.give}
             timeUp={game.refresh}
-            act={game.act}
+            act={act}
             again={looksBack || (oneByOne && stage !== "end") ? undefined : game.again}
             busy={game.busy}
             note={game.note}

@@ -12,6 +12,7 @@ import { questionsOf } from "../questions/questionsOf";
 import { fetchAhead } from "../rich/media";
 import { plainOf } from "../rich/words";
 import { useSound } from "../sound/useSound";
+import { useLooking } from "../stage/looking";
 import { isPicked, letter } from "../stage/stage";
 import { Dialog, KeyList } from "../ui/Dialog";
 import { Failed, Loading, Notice } from "../ui/Notice";
@@ -127,11 +128,13 @@ function GoOn(props: { left: Unfinished; goOn: () => void; begin: () => void }) 
 
 function Front(props: { id: string; sitting: FrontSitting; again: () => void }) {
   const { id, sitting, again } = props;
-  const game = useFrontGame(sitting);
-  const { showing } = game;
+  const played = useFrontGame(sitting);
+  const { seen, looking, act } = useLooking(played.showing, played.act);
+  const showing = seen ?? played.showing;
+  const game = { ...played, showing, act };
   const navigate = useNavigate();
-  const controls = useFrontControls(sitting, game);
-  const sound = useSound(showing);
+  const controls = useFrontControls(sitting, game, looking);
+  const sound = useSound(played.showing);
   const { happened } = game;
   useEffect(() => sound(happened), [happened, sound]);
   useEffect(() => {
@@ -162,6 +165,8 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
       <div className="stage-frame overflow-y-auto">
         <GameStage
           showing={showing}
+          looking={looking}
+          opens
           given={controls.given}
           give={controls.give}
           act={controls.act}

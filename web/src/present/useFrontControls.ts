@@ -9,6 +9,7 @@ import type {
 } from "../generated/types";
 import { picking } from "../questions/answers/Options";
 import { useSoundSwitch } from "../sound/useSound";
+import type { Looking } from "../stage/looking";
 import { isPicked, LETTERS, onwards } from "../stage/stage";
 import { words } from "../words/en";
 import { type ClassClock, leftOf, turned } from "./ClassTimer";
@@ -26,7 +27,7 @@ type Open = "keys" | "jump" | "hands" | "join" | number | undefined;
 export type FrontControls = ReturnType<typeof useFrontControls>;
 
 /** All that can be done at the front, however it is asked for. */
-export function useFrontControls(sitting: FrontSitting, game: FrontGame) {
+export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking: Looking) {
   const { showing } = game;
   const { question } = showing;
   const [given, give] = useState<ResponseUnion>();
@@ -41,6 +42,8 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame) {
     () => sessionStorage.getItem(ONE_BY_ONE) === sitting.sitting,
   );
   const [shown, setShown] = useState({ question: "", count: 0 });
+  /** Whether several questions are open at once, of which one may be looked at. */
+  const several = showing.questions.length > 0;
   const optionsShown = shownOptions(showing, oneByOne, shown);
 
   const act = (action: ActionUnion) => {
@@ -65,6 +68,7 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame) {
     if (oneByOne && question && steps > 0 && untouched(showing)) {
       return setShown({ question: question.id, count: steps - 1 });
     }
+    if (looking.at) return looking.goTo();
     game.back();
   };
   const choose = (key: string) => {
@@ -85,12 +89,15 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame) {
     if (showing.teams.length === 0) return;
     if (!showing.teams[team]) return setNote(words.front.noTeam(team + 1));
     const byTeacher = sitting.activity.rules.teams?.turns === "by-teacher";
-    const waits = byTeacher && (showing.stage === "question" || showing.stage === "board");
+    const there = several || showing.stage === "question" || showing.stage === "board";
+    const waits = byTeacher && there;
     if (waits && !game.act({ kind: "give-turn", team })) return setNote(undefined);
     if (showing.stage !== "title" && showing.stage !== "end") open(team);
   };
   /** Which clock is meant: that of the open question, or the game's where several things are open. */
-  const clockOf = question?.id ?? (showing.stage === "playing" ? "game" : undefined);
+  const clockOf = several
+    ? "game"
+    : (question?.id ?? (showing.stage === "playing" ? "game" : undefined));
   const clock = () => {
     if (showing.clock && clockOf) {
       act({ kind: showing.clock.held ? "run-clock" : "hold-clock", question: clockOf });
@@ -134,6 +141,7 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame) {
     },
     jumpTo: (to: string) => {
       open(undefined);
+      if (several) return looking.goTo(to);
       act(
         showing.stage === "board"
           ? { kind: "pick", question: to }

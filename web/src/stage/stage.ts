@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import type { ActionUnion, Asked, ResponseUnion, Showing } from "../generated/types";
+import type { Looking } from "./looking";
 
 /** What a game's stage is given: what may be seen, and what can be done. It decides nothing. */
 export interface StageProps {
@@ -10,6 +11,10 @@ export interface StageProps {
   act: (action: ActionUnion) => void;
   /** Begins another game; nothing where there is no other to begin. */
   again?: () => void;
+  /** Which of the questions that are open at once is looked at. */
+  looking?: Looking;
+  /** Opens what the class is stuck at, where whoever has this screen may. */
+  opens?: boolean;
   /** Called when the countdown has come to its end: what is shown then is the engine's word. */
   timeUp?: () => void;
   /** A move is on its way. */

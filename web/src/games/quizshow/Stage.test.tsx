@@ -14,6 +14,7 @@ const withDragging = () =>
   });
 
 const open: Showing = {
+  questions: [],
   at: 0,
   game: "quiz-show",
   stage: "question",

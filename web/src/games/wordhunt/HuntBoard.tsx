@@ -1,11 +1,11 @@
 import { type ReactNode, useEffect, useState } from "react";
 import type { HuntScene } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
+import { Confirm } from "../../stage/Confirm";
 import { Countdown } from "../../stage/Countdown";
 import { EntryLine } from "../../stage/EntryLine";
 import { Points } from "../../stage/Points";
 import type { StageProps } from "../../stage/stage";
-import { Confirm } from "./Confirm";
 import { HuntPicture } from "./HuntPicture";
 import { Slip } from "./Slip";
 import { huntWords, lastEntry } from "./words";
@@ -76,7 +76,7 @@ export function HuntBoard(props: StageProps & { scene: HuntScene; read: ReactNod
           {scene.help && (
             <button
               type="button"
-              className="hunt-quiet"
+              className="stage-quiet"
               onClick={() => act({ kind: "show-names" })}
             >
               {huntWords.names}
@@ -85,10 +85,16 @@ export function HuntBoard(props: StageProps & { scene: HuntScene; read: ReactNod
           <Confirm
             label={huntWords.giveUp}
             ask={huntWords.giveUpAsk}
+            goOn={huntWords.goOn}
             act={() => act({ kind: "give-up" })}
           />
           {scene.again && again && (
-            <Confirm label={huntWords.startAgain} ask={huntWords.startAgainAsk} act={again} />
+            <Confirm
+              label={huntWords.startAgain}
+              ask={huntWords.startAgainAsk}
+              goOn={huntWords.goOn}
+              act={again}
+            />
           )}
         </div>
       </div>

@@ -16,6 +16,10 @@ import { TalkPanel } from "./TalkPanel";
 export interface OwnFoot {
   /** How one stands, instead of which question it is. */
   standing: string;
+  /** Where one goes from here. */
+  next?: string;
+  /** How it is answered, where that isn't as its kind says. */
+  field?: ReactNode;
 }
 
 /** A question as it is asked, answered and talked through, in whichever game. */
@@ -45,7 +49,7 @@ export function QuestionView(props: StageProps & { read: ReactNode; own?: OwnFoo
       <div className="stage-answer" data-pictures={pictures.length > 0}>
         <MediaRow media={pictures} />
         <div className="flex min-h-0 flex-1 flex-col gap-[var(--gap)]">
-          <AnswerField {...props} question={question} />
+          {props.own?.field ?? <AnswerField {...props} question={question} />}
         </div>
       </div>
       {question.kind === "unfinished" && <p className="text-soft">{words.game.unfinished}</p>}
@@ -147,7 +151,7 @@ function buttonWords(showing: Showing, question: Asked, move?: ActionUnion, own?
     return terms.later || takerOf(showing) ? next : words.game.tryAgain;
   }
   // Where it ends is not a matter of how many were asked.
-  if (own) return next;
+  if (own) return own.next ?? next;
   const settled = score.right + score.partly + score.wrong + score.missed + score.given;
   return settled === score.asked ? words.game.toEnd : next;
 }

@@ -87,6 +87,13 @@ public final class Calculations {
         "escape-plan",
         given -> Codec.ESCAPE_PLAN.tree(EscapePlan.of(Codec.ESCAPE_ROOM.read(given.getFirst()))));
     all.put(
+        "escape-laid-out",
+        given ->
+            Codec.ESCAPE_ROOM.tree(
+                Codec.ESCAPE_PATTERN
+                    .read(given.get(1))
+                    .laidOut(Codec.ESCAPE_ROOM.read(given.getFirst()))));
+    all.put(
         "escape-orders",
         given ->
             Codec.ESCAPE_ORDERS.tree(EscapePlan.orders(Codec.ESCAPE_ROOM.read(given.getFirst()))));

@@ -36,22 +36,27 @@ class DemoData implements ApplicationRunner {
 
   /** What stands for the media of the demo. */
   private static final Map<String, String> WORDS =
-      Map.of(
-          "garden",
-          "The school garden from above: the school, beds, lavender, an orchard, a meadow, a pond, a"
-              + " compost heap and two hives, with a path through it all",
-          "hive",
-          "A beehive on its stand, cut open: boxes with frames one over another, a floor and a roof",
-          "honeybee",
-          "A honeybee from the side, with all the parts of her body",
-          "blossom",
-          "A blossom cut through the middle, with all its parts",
-          "workbench",
-          "A beekeeper's workbench with tools on it, and more on pegs above it",
-          "lid",
-          "Under the lid of a beehive a dormouse lies asleep in a nest of grass and leaves",
-          "piping",
-          "One long high tone, like a small trumpet, and five short ones");
+      Map.ofEntries(
+          Map.entry(
+              "garden",
+              "The school garden from above: the school, beds, lavender, an orchard, a meadow, a pond,"
+                  + " a compost heap and two hives, with a path through it all"),
+          Map.entry(
+              "hive",
+              "A beehive on its stand, cut open: boxes with frames one over another, a floor and a"
+                  + " roof"),
+          Map.entry("honeybee", "A honeybee from the side, with all the parts of her body"),
+          Map.entry("blossom", "A blossom cut through the middle, with all its parts"),
+          Map.entry(
+              "workbench", "A beekeeper's workbench with tools on it, and more on pegs above it"),
+          Map.entry(
+              "lid",
+              "Under the lid of a beehive a dormouse lies asleep in a nest of grass and leaves"),
+          Map.entry("workshop", "A workshop with a cupboard, a bench with a hive, and a door"),
+          Map.entry("extracting-room", "A tiled room with a large drum in which honey is spun"),
+          Map.entry("honey-store", "Shelves full of jars of honey, and a green door"),
+          Map.entry(
+              "piping", "One long high tone, like a small trumpet, and five short ones"));
 
   private final TeacherRepository teachers;
   private final ActivityService activities;

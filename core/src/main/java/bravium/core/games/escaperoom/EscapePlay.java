@@ -395,9 +395,7 @@ final class EscapePlay implements Play {
 
   private Set<String> met(Sitting now) {
     Set<String> met = new LinkedHashSet<>();
-    if (now.stage() != Stage.TITLE) {
-      found(now).met().forEach(lock -> met.add(lock.id()));
-    }
+    found(now).met().forEach(lock -> met.add(lock.id()));
     return met;
   }
 

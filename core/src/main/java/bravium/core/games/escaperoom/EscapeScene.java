@@ -62,10 +62,11 @@ public record EscapeScene(
    * @param words what is seen by who looks closer; null for nothing more
    * @param place where it is on the picture; null for beside it
    */
-  public record SeenThing(String id, String name, @Nullable Words words, @Nullable Shape place) {}
+  public record SeenThing(
+      String id, String name, @Nullable Words words, @Nullable SeenPlace place) {}
 
   /** A part of a picture, as in {@link Area}. */
-  public record Shape(Area.Form form, List<Spot> corners) {}
+  public record SeenPlace(Area.Form form, List<Spot> corners) {}
 
   /** What opens a lock. */
   public enum Way {
@@ -113,7 +114,7 @@ public record EscapeScene(
       List<String> tried,
       List<Words> hints,
       int moreHints,
-      @Nullable Shape place,
+      @Nullable SeenPlace place,
       List<Came> came) {}
 
   /** What can come of opening a lock. */
@@ -146,9 +147,21 @@ public record EscapeScene(
   /**
    * A key piece that was won.
    *
-   * @param strip the strip of the picture that is on it; null where it is none
+   * @param strip the strip of the picture that is on it, for who doesn't have the whole; null where
+   *     it is none
+   * @param picture the whole picture, for who has it; null where it is no strip of one
+   * @param left where the strip begins, in thousandths of the picture's width
+   * @param width how wide it is, in thousandths of the picture's width
+   * @param ratio the width of the whole picture in thousandths of its height
    */
-  public record SeenPiece(String id, String text, @OfOnePlay @Nullable String strip) {}
+  public record SeenPiece(
+      String id,
+      String text,
+      @OfOnePlay @Nullable String strip,
+      @OfOnePlay @Nullable String picture,
+      int left,
+      int width,
+      int ratio) {}
 
   @Override
   public Set<String> bare() {
@@ -158,6 +171,11 @@ public record EscapeScene(
         bare.add(room.picture());
       }
       words(room).forEach(words -> words.media().forEach(medium -> bare.add(medium.medium())));
+    }
+    for (SeenPiece piece : pieces) {
+      if (piece.picture() != null) {
+        bare.add(piece.picture());
+      }
     }
     return bare;
   }

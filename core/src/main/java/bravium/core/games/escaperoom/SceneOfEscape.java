@@ -111,8 +111,8 @@ final class SceneOfEscape {
         cover.id(), cover.name(), cover.left(), cover.top(), cover.width(), cover.height());
   }
 
-  private static EscapeScene.@Nullable Shape shape(@Nullable Area place) {
-    return place == null ? null : new EscapeScene.Shape(place.form(), place.corners());
+  private static EscapeScene.@Nullable SeenPlace shape(@Nullable Area place) {
+    return place == null ? null : new EscapeScene.SeenPlace(place.form(), place.corners());
   }
 
   private EscapeScene.SeenLock lock(Lock lock) {
@@ -212,16 +212,22 @@ final class SceneOfEscape {
   }
 
   private EscapeScene.SeenPiece piece(KeyPiece piece) {
-    Picture picture = written.whole();
-    return new EscapeScene.SeenPiece(
-        piece.id(), piece.text(), piece.strip() && picture != null ? strip(piece, picture) : null);
-  }
-
-  private String strip(KeyPiece piece, Picture picture) {
+    Picture picture = piece.strip() ? written.whole() : null;
+    if (picture == null) {
+      return new EscapeScene.SeenPiece(piece.id(), piece.text(), null, null, 0, 0, 0);
+    }
     List<KeyPiece> strips = written.pieces().stream().filter(KeyPiece::strip).toList();
     int at = strips.indexOf(piece);
     int left = WHOLE * at / strips.size();
-    int right = WHOLE * (at + 1) / strips.size();
-    return new PicturePart(picture.medium(), left, 0, right - left, WHOLE).name();
+    int width = WHOLE * (at + 1) / strips.size() - left;
+    String strip = new PicturePart(picture.medium(), left, 0, width, WHOLE).name();
+    return new EscapeScene.SeenPiece(
+        piece.id(),
+        piece.text(),
+        whole ? null : strip,
+        whole ? picture.medium() : null,
+        left,
+        width,
+        ratio(picture));
   }
 }

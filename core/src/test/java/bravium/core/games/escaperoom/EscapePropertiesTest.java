@@ -195,4 +195,20 @@ class EscapePropertiesTest {
                     .as(finding.own())
                     .doesNotContain(finding));
   }
+
+  /** Whatever was there before: each pattern can be escaped once its questions are finished. */
+  @Property(tries = 150)
+  void everyPatternWorks(@ForAll long seed) {
+    Random random = new Random(seed);
+    EscapeRoom room =
+        (EscapeRoom) new RandomEscapes(random).finished(1 + random.nextInt(25)).game();
+    for (EscapePattern pattern : EscapePattern.values()) {
+      EscapeRoom laid = pattern.laidOut(room.withThings(List.of()));
+      EscapePlan plan = EscapePlan.of(laid);
+      boolean asks = room.questions().stream().anyMatch(q -> room.asks(q) && !q.off());
+      assertThat(plan.escapable() || !asks).as(pattern.name()).isTrue();
+      assertThat(laid.questions()).isEqualTo(room.questions());
+      assertThat(Codec.ESCAPE_ROOM.read(Codec.ESCAPE_ROOM.tree(laid))).isEqualTo(laid);
+    }
+  }
 }

@@ -1,9 +1,15 @@
 import { useEffect, useRef, useState } from "react";
-import { huntWords } from "./words";
+import "./confirm.css";
 
 /** Something that can't be undone by who plays: it is asked once, in place. */
-export function Confirm(props: { label: string; ask: string; act: () => void }) {
-  const { label, ask, act } = props;
+export function Confirm(props: {
+  label: string;
+  ask: string;
+  /** What is said on the button that leaves all as it is. */
+  goOn: string;
+  act: () => void;
+}) {
+  const { label, ask, goOn, act } = props;
   const [asking, setAsking] = useState(false);
   const opener = useRef<HTMLButtonElement>(null);
   const stay = useRef<HTMLButtonElement>(null);
@@ -15,14 +21,14 @@ export function Confirm(props: { label: string; ask: string; act: () => void }) 
   }, [asking]);
   if (!asking) {
     return (
-      <button ref={opener} type="button" className="hunt-quiet" onClick={() => setAsking(true)}>
+      <button ref={opener} type="button" className="stage-quiet" onClick={() => setAsking(true)}>
         {label}
       </button>
     );
   }
   return (
     <fieldset
-      className="hunt-ask"
+      className="stage-ask"
       aria-label={label}
       onKeyDown={(event) => {
         if (event.key !== "Escape") return;
@@ -35,7 +41,7 @@ export function Confirm(props: { label: string; ask: string; act: () => void }) 
         {label}
       </button>
       <button ref={stay} type="button" className="btn btn-primary" onClick={() => setAsking(false)}>
-        {huntWords.goOn}
+        {goOn}
       </button>
     </fieldset>
   );

@@ -1,0 +1,142 @@
+import { useEffect, useState } from "react";
+import type { SeenLock } from "../../generated/types";
+import { QuestionView } from "../../questions/stage/QuestionView";
+import { Rich } from "../../rich/Rich";
+import { Heading } from "../../stage/Heading";
+import type { BoardProps } from "./boardProps";
+import { PiecesField } from "./PiecesField";
+import { BackButton, NearFoot } from "./ThingView";
+import { useBack } from "./useBack";
+import { WheelsField } from "./WheelsField";
+import { escapeWords } from "./words";
+
+type LockProps = BoardProps & {
+  lock: SeenLock;
+  name: string;
+  back: () => void;
+  enter: (room: string) => void;
+};
+
+/** A lock that one has gone up to: what it asks, and what came of opening it. */
+export function LockView(props: LockProps) {
+  const { lock, name, back, showing, act } = props;
+  useBack(back);
+  const closed = useClosed(lock.until, showing.at, props.timeUp);
+  const told = lock.open && <Came {...props} />;
+  const opens = showing.question?.kind === "unfinished" || props.opens;
+  const means = opens && !lock.open && (
+    <button
+      type="button"
+      className="btn btn-outline"
+      onClick={() => act({ kind: "open-lock", lock: lock.id })}
+    >
+      {escapeWords.openIt}
+    </button>
+  );
+  if (lock.way === "answer" && showing.question?.id === lock.id) {
+    const unfinished = showing.question.kind === "unfinished";
+    return (
+      <div className="escape-near">
+        <div className="escape-lock-name">
+          <BackButton back={back} />
+          <p>{name}</p>
+          {means}
+        </div>
+        <QuestionView
+          {...props}
+          busy={props.busy || closed > 0 || unfinished}
+          own={{
+            standing: closed > 0 ? escapeWords.closedFor(closed) : "",
+            next: escapeWords.back,
+            field:
+              lock.wheels.length > 0 ? (
+                <WheelsField {...props} question={showing.question} wheels={lock.wheels} />
+              ) : undefined,
+          }}
+          others={told || props.others}
+        />
+      </div>
+    );
+  }
+  return (
+    <div className="escape-near">
+      <div className="flex items-start gap-[0.4em]">
+        <Heading takesFocus={props.takesFocus} turn={lock.id} about={`marker ${lock.id}`} lesser>
+          {name}
+        </Heading>
+        {props.read}
+      </div>
+      {lock.text && (
+        <div data-read className="escape-words">
+          <Rich words={lock.text} />
+        </div>
+      )}
+      {lock.open ? (
+        told
+      ) : lock.way === "pieces" ? (
+        <PiecesField {...props} closed={closed} />
+      ) : (
+        <p data-read>{escapeWords.locksTogether}</p>
+      )}
+      <NearFoot {...props}>{means}</NearFoot>
+    </div>
+  );
+}
+
+/** What opening it brought: each said in words, with the way to it. */
+function Came({ lock, name, enter, scene }: LockProps) {
+  const rooms = (id: string) => {
+    const at = scene.rooms.findIndex((room) => room.id === id);
+    const room = scene.rooms[at];
+    return room && escapeWords.room(room, at + 1);
+  };
+  return (
+    <section className="escape-came" role="status">
+      <p>
+        <strong>✓ {escapeWords.openedNow(name)}</strong>
+      </p>
+      <ul>
+        {lock.came.map((came) => {
+          const said = came.what === "opened-way" ? (rooms(came.id) ?? came.name) : came.name;
+          return (
+            <li key={`${came.what} ${came.id}`}>
+              {escapeWords.came[came.what](said)}
+              {came.what === "opened-way" && (
+                <button
+                  type="button"
+                  className="btn btn-outline ml-[0.6em]"
+                  onClick={() => enter(came.id)}
+                >
+                  {escapeWords.goTo(said)}
+                </button>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+/** For how many seconds a lock is still closed; looks again once it is not. */
+function useClosed(until: number | undefined, at: number, timeUp?: () => void): number {
+  const [left, setLeft] = useState(0);
+  useEffect(() => {
+    if (until === undefined) return setLeft(0);
+    const end = performance.now() + until - at;
+    const tick = () => {
+      const now = Math.max(0, Math.ceil((end - performance.now()) / 1_000));
+      setLeft(now);
+      if (now === 0) {
+        clearInterval(timer);
+        timeUp?.();
+      }
+    };
+    const timer = setInterval(tick, 250);
+    tick();
+    return () => clearInterval(timer);
+  }, [until, at, timeUp]);
+  return left;
+}
+
+export type { LockProps };

@@ -1,0 +1,283 @@
+import type { EffectUnion, EscapeRoom } from "../../generated/types";
+import { plural } from "../../words/format";
+import { askedBy, locksOf } from "./escaping";
+
+/** What the teacher reads while she writes an escape room. */
+export const sheetWords = {
+  title: (rooms: number, locks: number) =>
+    `${plural(rooms, "room").toUpperCase()}, ${plural(locks, "lock").toUpperCase()}`,
+  plan: "The plan",
+  planText: {
+    none: "There is no way out yet.",
+    chain: (names: string[]) =>
+      `The longest chain is ${plural(names.length, "lock")}: ${names.join(" → ")}.`,
+    necessary: (names: string[], all: number) =>
+      names.length === all
+        ? "Everybody has to open every lock."
+        : `Nobody gets out without ${names.join(", ")}.`,
+    orders: (count: string, exact: boolean, widest: number) =>
+      `${exact ? (count === "1" ? "There is one order" : `There are ${grouped(count)} orders`) : `There are more than ${grouped(count)} orders`} to open them in; at most ${plural(widest, "lock")} can be tried at once.`,
+    example: (names: string[]) => `One way out: ${names.join(" → ")}.`,
+    counting: "The orders are being counted …",
+    outAtOnce: "One is out at once: the way out needs nothing.",
+  },
+  legend: { never: "never reached", necessary: "everything waits on it" },
+  room: "Room",
+  thing: "Thing",
+  cover: "Cover",
+  piece: "Key piece",
+  lock: "Lock",
+  out: "Out",
+  start: "Start",
+  roomNumber: (n: number) => `Room ${n}`,
+  unnamed: {
+    room: "a room without a name",
+    thing: "a thing without a name",
+    cover: "a cover without a name",
+    piece: "an empty key piece",
+    lock: "a lock without a name",
+  },
+  add: {
+    room: "A room",
+    lock: "A lock with a question",
+    pieces: "A lock for key pieces",
+    locks: "A lock that others open",
+    thing: "A thing",
+    cover: "A cover",
+    piece: "A key piece",
+  },
+  addIn: (room: string) => `Add to ${room}`,
+  pieces: "KEY PIECES",
+  piecesHow: "A lock gives them; the final lock takes them in their order.",
+  name: "Name",
+  namePlaceholders: {
+    room: "what the room is called",
+    thing: "what it is, also for who can’t see it",
+    cover: "what is in the way",
+    piece: "a letter, a number, a word",
+    lock: "what it is: a chest, a door",
+  },
+  entering: "On entering",
+  enteringPlaceholder: "what is said to who comes in",
+  words: "Looked at closer",
+  wordsPlaceholder: "what is then seen, read or heard",
+  alt: "What the picture shows, for those who can’t see it",
+  openFromStart: "open from the start",
+  in: "In",
+  inLabel: "The room it is in",
+  under: "under",
+  underLabel: "What it lies under",
+  nothing: "nothing",
+  helps: "It helps with",
+  helpsNone: "nothing yet",
+  helpsAdd: "Add a lock it helps with",
+  scenery: "only to be looked at",
+  helpedBy: (names: string[]) =>
+    names.length > 0
+      ? `Helped by ${names.join(", ")}`
+      : "Nothing helps: it can be answered at sight",
+  wheels: "set on wheels",
+  opening: "Opening it",
+  doesNothing: "does nothing yet",
+  doesAdd: "Add what opening it does",
+  groups: {
+    uncovers: "takes away",
+    brings: "brings",
+    gives: "gives",
+    "opens-way": "opens the way to",
+  },
+  leadsOut: "leads out",
+  newPiece: "a new key piece",
+  newRoom: "a new room",
+  remove: (what: string) => `Remove ${what}`,
+  removeEffect: (what: string) => `Take out: ${what}`,
+  up: "Up",
+  down: "Down",
+  order: "The right order",
+  orderAdd: "Add a key piece to the order",
+  orderNone: "It takes no key piece yet.",
+  pieceUp: (text: string) => `Move ${text} one place forward`,
+  pieceOut: (text: string) => `Take ${text} out of the order`,
+  together: "It opens with",
+  togetherAdd: "Add a lock it waits for",
+  togetherNone: "no lock yet",
+  lockText: "On the lock",
+  lockTextPlaceholder: "what stands on it: how to put them in order",
+  hint: (n: number) => `Hint ${n}`,
+  hintAdd: "A hint for the order",
+  strip: "a strip of a picture",
+  whole: "The picture that the strips make together, from left to right",
+  place: "Its place on the picture",
+  places: "Where things are on the picture",
+  noPlace: "Put it beside the picture",
+  forms: { rectangle: "Box", ellipse: "Oval", polygon: "Corners" },
+  drawing: "Draw it on the picture. Esc leaves everything as it was.",
+  drawHow: "Choose a form and draw where it is. Without a place it stands beside the picture.",
+  noPicture: "This room has no picture yet: it stands as a card.",
+  layOut: "Lay the questions out",
+  layOutLabel: "How the questions are laid out",
+  layOutHow: "All locks are placed anew; names, pictures and questions stay.",
+  patterns: {
+    "rooms-in-a-row": "three rooms in a row",
+    "one-code": "everything at once, one final code",
+    "two-ways": "two ways that meet",
+  },
+  paste: "Paste questions",
+  rules: {
+    open: (locks: number, rooms: number) =>
+      `They open ${plural(locks, "lock")} in ${plural(rooms, "room")}. Each is worth`,
+    worthLabel: "Points of each lock",
+    points: "points.",
+    clock: "There is",
+    clockLabel: "The clock",
+    clocks: { none: "no clock.", game: "a clock of" },
+    minutes: "minutes.",
+    clockMinutes: "Minutes of the clock",
+    wrong: "A wrong try",
+    wrongLabel: "What a wrong try costs",
+    wrongs: {
+      nothing: "costs nothing.",
+      time: "takes seconds from the clock:",
+      closed: "closes the lock for some seconds:",
+      points: "costs points:",
+    },
+    wrongAmount: "How much a wrong try costs",
+    hint: "A hint",
+    hintLabel: "What a hint costs",
+    hints: { free: "is free.", time: "takes seconds from the clock:", points: "costs points:" },
+    hintAmount: "How much a hint costs",
+    after: "Hints come",
+    afterLabel: "When hints come",
+    afters: { asked: "when they are asked for.", themselves: "also by themselves, after seconds:" },
+    afterSeconds: "Seconds until a hint comes by itself",
+    lives: "They may be wrong",
+    livesLabel: "How often they may be wrong",
+    livesNames: { any: "as often as they like.", number: "only so many times:" },
+    livesNumber: "How many wrong tries are allowed",
+    tell: "What is right",
+    tellLabel: "When what is right is told",
+    tells: {
+      "after-last-try": "is told once a lock is open.",
+      "at-the-end": "is told at the end.",
+      never: "is never told.",
+    },
+    turns: {
+      "in-order": "take turns, a try each.",
+      "by-teacher": "call out, and I press who tries.",
+    } as Record<string, string>,
+    wins: "Who gets out wins.",
+  },
+};
+
+const grouped = (digits: string) =>
+  digits.length > 15 ? `10^${digits.length - 1}` : digits.replace(/\B(?=(\d{3})+$)/g, ",");
+
+/** What something is called on the sheet. */
+export function titleOf(game: EscapeRoom, id: string): string {
+  const room = game.rooms.findIndex((one) => one.id === id);
+  if (room >= 0) return game.rooms[room]?.name.trim() || sheetWords.roomNumber(room + 1);
+  const thing = game.things.find((one) => one.id === id);
+  if (thing) return thing.name.trim() || sheetWords.unnamed.thing;
+  const cover = game.covers.find((one) => one.id === id);
+  if (cover) return cover.name.trim() || sheetWords.unnamed.cover;
+  const piece = game.pieces.find((one) => one.id === id);
+  if (piece) return piece.text.trim() || sheetWords.unnamed.piece;
+  const lock = locksOf(game).find((one) => one.id === id);
+  return lock
+    ? lock.name.trim() || askedBy(game, lock).slice(0, 40) || sheetWords.unnamed.lock
+    : "";
+}
+
+/** What opening a lock does, in words. */
+export function effectWords(game: EscapeRoom, effect: EffectUnion): string {
+  const { groups } = sheetWords;
+  switch (effect.kind) {
+    case "uncovers":
+      return `${groups.uncovers} ${titleOf(game, effect.cover) || "?"}`;
+    case "brings":
+      return `${groups.brings} ${titleOf(game, effect.thing) || "?"}`;
+    case "gives":
+      return `${groups.gives} ${titleOf(game, effect.piece) || "?"}`;
+    case "opens-way":
+      return `${groups["opens-way"]} ${titleOf(game, effect.room) || "?"}`;
+    case "leads-out":
+      return sheetWords.leadsOut;
+  }
+}
+
+/** What is needed, by the kind of the need. */
+const needs: Record<string, (name: string) => string> = {
+  ROOM: (name) => `the way to ${name || "its room"}`,
+  COVER: (name) => `that ${name || "its cover"} is gone`,
+  HELP: (name) => `${name || "what helps with it"}`,
+  PIECE: (name) => `the key piece ${name}`,
+  LOCK: (name) => `${name || "another lock"}`,
+};
+
+const need = ([kind = "", , name = ""]: string[]) => needs[kind]?.(name) ?? name;
+
+/** What takes the need away, by its kind. */
+const mendOfNeed = ([kind, , name = ""]: string[]): string => {
+  switch (kind) {
+    case "ROOM":
+      return `Open ${name || "the room"} from the start`;
+    case "COVER":
+      return "Take it out from under the cover";
+    case "HELP":
+      return `Don’t wait for ${name || "that"}`;
+    case "PIECE":
+      return "Take the key piece out of the order";
+    default:
+      return "Don’t wait for that lock";
+  }
+};
+
+/** What readiness finds in an escape room alone. */
+export const escapeFindings: Record<string, (values: string[]) => string> = {
+  "no-rooms": () => "There is no room to begin in.",
+  "no-locks": () => "There is no lock yet. Add one with a question.",
+  "no-way-out": () => "No lock leads out, so nobody can win.",
+  "no-escape": () => "Nobody can get out: what the way out waits for never comes.",
+  "lock-never-there": (values) => `This waits for ${need(values)}, and nothing ever brings that.`,
+  "lock-on-itself": (values) => {
+    const ring = values.slice(3).map((name) => name || "a lock");
+    return ring.length > 1
+      ? `These wait on each other, so none can be opened: ${ring.join(", ")}. This one waits for ${need(values)}.`
+      : `This waits on itself: it needs ${need(values)}, which only opening it brings.`;
+  },
+  "lock-behind": (values) =>
+    `This can’t be opened: it needs ${need(values)}, which comes from ${values[3] || "a lock"}, and that can’t be opened either.`,
+  "lock-empty": () => "Nothing can open this lock yet.",
+  "thing-never-seen": (values) => `Nobody ever sees this: it needs ${need(values)}.`,
+  "thing-unused": () =>
+    "This helps with no lock. Say which one, or that it is only to be looked at.",
+  "piece-unused": ([text]) => `No lock takes the key piece ${text || "here"}.`,
+  "room-never-entered": () => "No lock opens the way to this room.",
+  "room-leads-nowhere": () => "There is nothing in this room that leads any further.",
+  "lock-does-nothing": () => "Opening this lock does nothing.",
+  "effect-nowhere": () => "Opening this lock names something that is not there any more.",
+  "cover-stays": () => "No lock takes this cover away.",
+  "place-without-picture": () => "This has a place on a picture, and its room has none.",
+  "same-place": ([other]) =>
+    `This lies on the same place as ${other || "another"}: only one can be pressed.`,
+  "no-wheels": () => "Its answer can’t be set on wheels: they take up to twelve letters or digits.",
+  "few-settings": ([settings]) =>
+    `Its wheels have only ${settings} settings: they are soon tried one by one.`,
+  "short-clock": ([seconds, least, most]) =>
+    `The clock has ${Math.round(Number(seconds) / 60)} minutes; this is likely to take ${Math.round(Number(least) / 60)} to ${Math.round(Number(most) / 60)}.`,
+};
+
+/** What its own mends are called. */
+export const escapeMends: Record<string, (values: string[]) => string> = {
+  "no-rooms": () => "Add a room",
+  "no-way-out": () => "The last lock leads out",
+  "lock-never-there": mendOfNeed,
+  "lock-on-itself": mendOfNeed,
+  "thing-never-seen": (values) =>
+    values[0] === "HELP" ? "Let it be there from the start" : mendOfNeed(values),
+  "thing-unused": () => "It is only to be looked at",
+  "room-never-entered": () => "Open it from the start",
+  "effect-nowhere": () => "Take that out",
+  "place-without-picture": () => "Put it beside the picture",
+  "no-wheels": () => "Let it be typed",
+};
