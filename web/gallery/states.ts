@@ -22,6 +22,9 @@ const files = import.meta.glob<Activity>("../../server/src/main/resources/demo/*
 /** More than any of the demo's games takes. */
 const MOST_STEPS = 80;
 
+/** More than are answered wrong in any of them. */
+const MOST_WRONG = 60;
+
 /**
  * What is seen of the demo's games, each sort of thing once: every kind of question as it is asked
  * and as it was answered, every board, title and ending, for a learner and for the class. A kind of
@@ -82,7 +85,8 @@ function* walk(game: LocalGame, audience: Audience, aid: Aid): Generator<Found> 
     if (stage === "end") return;
     const next = stage === "question" ? undefined : leads(showing);
     if (next) game.act(next);
-    else game.aid(aid);
+    // Where things are tried until they are right, being wrong has no end: it is given up.
+    else game.aid(aid === "wrong" && step >= MOST_WRONG ? "loss" : aid);
   }
 }
 

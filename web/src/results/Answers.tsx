@@ -88,12 +88,13 @@ function Entries({ entries }: { entries: Entry[] }) {
 }
 
 function Facts({ answer }: { answer: Reviewed }) {
-  const { tries, hints, told, question, parts } = answer;
+  const { tries, hints, told, question, parts, when } = answer;
   const facts = [
     parts.length > 0 ? words.results.parts(parts) : "",
     answer.marking === "none" ? "" : words.results.points(told.points, question.worth),
     tries > 1 ? words.results.tries(tries) : "",
     hints > 0 ? words.results.hints(hints) : "",
+    when ? words.results.when(when, told.verdict) : "",
   ].filter(Boolean);
   return <p className="text-sm text-soft">{facts.join(" · ")}</p>;
 }

@@ -16,6 +16,8 @@ interface FrameProps extends StageProps {
   progress?: string;
   /** Whether the markers hang at the top; not where the scene itself shows them. */
   bunting: boolean;
+  /** Whether they hang small, where something else is to fill the view. */
+  small?: boolean;
   /** What the end says of this game alone. */
   end?: OwnEnd;
   /** What is seen between the title page and the end. */
@@ -24,7 +26,7 @@ interface FrameProps extends StageProps {
 
 /** What every game has around it: its look, markers, teams, title page and end. */
 export function StageFrame(props: FrameProps) {
-  const { showing, facts, progress, bunting, end, children } = props;
+  const { showing, facts, progress, bunting, small, end, children } = props;
   const stage = useRef<HTMLDivElement>(null);
   const read = showing.stage !== "end" && (
     <ReadAloud
@@ -51,7 +53,7 @@ export function StageFrame(props: FrameProps) {
         <Bunting
           markers={showing.markers}
           shape={dress?.shape}
-          small={teams.length > 0 || showing.talk !== undefined}
+          small={small || teams.length > 0 || showing.talk !== undefined}
         />
       )}
       {begun && teams.length > 0 && <TeamsBar teams={teams} press={props.pressTeam} />}

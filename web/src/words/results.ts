@@ -1,4 +1,4 @@
-import type { Entry, Other, Outcome } from "../generated/types";
+import type { Entry, Other, Outcome, Verdict, When } from "../generated/types";
 import { list, plural } from "./format";
 
 const seconds = (n: number) =>
@@ -66,6 +66,14 @@ export const results = {
     points: (points: number, of: number) => `${points} of ${plural(of, "point")}`,
     notReached: (n: number) => `${plural(n, "question")} not reached.`,
     tries: (n: number) => plural(n, "try", "tries"),
+    /** When something was met and when it was settled; how long it was before who played. */
+    when: ({ since, at }: When, verdict: Verdict) => {
+      if (at === undefined) return "met, and never tried";
+      const spent = seconds((at - since) / 1_000);
+      return verdict === "right" || verdict === "given"
+        ? `opened after ${spent}`
+        : `tried until ${spent} after it was met`;
+    },
     hints: (n: number) => plural(n, "hint"),
     model: "As it could be:",
     marking: {

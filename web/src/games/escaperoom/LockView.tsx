@@ -3,6 +3,7 @@ import type { SeenLock } from "../../generated/types";
 import { QuestionView } from "../../questions/stage/QuestionView";
 import { Rich } from "../../rich/Rich";
 import { Heading } from "../../stage/Heading";
+import { words } from "../../words/learner";
 import type { BoardProps } from "./boardProps";
 import { PiecesField } from "./PiecesField";
 import { BackButton, NearFoot } from "./ThingView";
@@ -22,18 +23,17 @@ export function LockView(props: LockProps) {
   const { lock, name, back, showing, act } = props;
   useBack(back);
   const closed = useClosed(lock.until, showing.at, props.timeUp);
-  const told = lock.open && <Came {...props} />;
   const opens = showing.question?.kind === "unfinished" || props.opens;
   const means = opens && !lock.open && (
     <button
       type="button"
-      className="btn btn-outline"
+      className="btn btn-outline escape-back"
       onClick={() => act({ kind: "open-lock", lock: lock.id })}
     >
       {escapeWords.openIt}
     </button>
   );
-  if (lock.way === "answer" && showing.question?.id === lock.id) {
+  if (!lock.open && lock.way === "answer" && showing.question?.id === lock.id) {
     const unfinished = showing.question.kind === "unfinished";
     return (
       <div className="escape-near">
@@ -48,12 +48,12 @@ export function LockView(props: LockProps) {
           own={{
             standing: closed > 0 ? escapeWords.closedFor(closed) : "",
             next: escapeWords.back,
+            hint: escapeWords.hint(props.scene.hintPrice, props.scene.hintSeconds),
             field:
               lock.wheels.length > 0 ? (
                 <WheelsField {...props} question={showing.question} wheels={lock.wheels} />
               ) : undefined,
           }}
-          others={told || props.others}
         />
       </div>
     );
@@ -66,13 +66,13 @@ export function LockView(props: LockProps) {
         </Heading>
         {props.read}
       </div>
-      {lock.text && (
+      {lock.text && !lock.open && (
         <div data-read className="escape-words">
           <Rich words={lock.text} />
         </div>
       )}
       {lock.open ? (
-        told
+        <Came {...props} />
       ) : lock.way === "pieces" ? (
         <PiecesField {...props} closed={closed} />
       ) : (
@@ -84,17 +84,24 @@ export function LockView(props: LockProps) {
 }
 
 /** What opening it brought: each said in words, with the way to it. */
-function Came({ lock, name, enter, scene }: LockProps) {
+function Came({ lock, name, enter, scene, showing }: LockProps) {
+  const told = showing.question?.id === lock.id ? showing.feedback : undefined;
   const rooms = (id: string) => {
     const at = scene.rooms.findIndex((room) => room.id === id);
     const room = scene.rooms[at];
     return room && escapeWords.room(room, at + 1);
   };
   return (
-    <section className="escape-came" role="status">
+    <section className="escape-came" data-given={lock.given} role="status">
       <p>
-        <strong>✓ {escapeWords.openedNow(name)}</strong>
+        <strong>
+          {lock.given ? `– ${escapeWords.openedForYou(name)}` : `✓ ${escapeWords.openedNow(name)}`}
+        </strong>
+        {told !== undefined && told.points !== 0 && (
+          <span className="ml-[0.6em] text-soft">{words.game.plus(told.points)}</span>
+        )}
       </p>
+      {told?.text !== undefined && !lock.given && <Rich words={told.text} />}
       <ul>
         {lock.came.map((came) => {
           const said = came.what === "opened-way" ? (rooms(came.id) ?? came.name) : came.name;

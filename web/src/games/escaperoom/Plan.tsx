@@ -60,7 +60,7 @@ function Drawing({ useEditor, game, plan, layout }: DrawingProps) {
     <svg
       aria-hidden="true"
       viewBox={`0 0 ${layout.width} ${layout.height}`}
-      style={{ width: layout.width, minWidth: Math.min(layout.width, layout.width * 0.62) }}
+      style={{ width: layout.width, minWidth: layout.width * LEAST }}
     >
       <defs>
         <pattern id="plan-never" width="7" height="7" patternUnits="userSpaceOnUse">
@@ -125,6 +125,9 @@ function Drawing({ useEditor, game, plan, layout }: DrawingProps) {
 
 const nodeTitle = (game: EscapeRoom, node: PlanNode) =>
   node.kind === "out" ? sheetWords.out : node.kind === "way-in" ? "" : titleOf(game, node.id);
+
+/** Smaller than this share of its size nobody can read it: then it is moved to and fro. */
+const LEAST = 0.75;
 
 const CHARACTER = 6.6;
 

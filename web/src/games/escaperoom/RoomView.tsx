@@ -148,6 +148,7 @@ function SpotButton(props: RoomProps & { spot: Spot; onPicture?: boolean }) {
       data-spot={spot.id}
       data-kind={spot.kind}
       data-open={open}
+      data-new={fresh}
       data-about={`marker ${spot.id}`}
       {...PICKED}
       className={onPicture ? "escape-spot" : "escape-card"}
@@ -159,8 +160,8 @@ function SpotButton(props: RoomProps & { spot: Spot; onPicture?: boolean }) {
       <span className="escape-name">
         {spot.name}
         {isLock && <span className="escape-state"> – {stateOf(spot.lock)}</span>}
-        {fresh && <New />}
       </span>
+      {fresh && <New />}
     </button>
   );
 }

@@ -104,12 +104,6 @@ export default function EscapeSentence({ useEditor, change }: SentenceProps) {
         wrong !== "nothing",
         <>
           {says.wrong}{" "}
-          <ChoiceChip
-            label={says.wrongLabel}
-            names={says.wrongs}
-            value={wrong}
-            change={(cost) => setWrong(cost, usual(cost))}
-          />
           {wrong !== "nothing" && (
             <NumberChip
               label={says.wrongAmount}
@@ -119,19 +113,18 @@ export default function EscapeSentence({ useEditor, change }: SentenceProps) {
               change={(amount) => setWrong(wrong, amount)}
             />
           )}
+          <ChoiceChip
+            label={says.wrongLabel}
+            names={says.wrongs}
+            value={wrong}
+            change={(cost) => setWrong(cost, usual(cost))}
+          />
         </>,
       )}
       {shown(
         hint !== "free",
         <>
           {says.hint}{" "}
-          <ChoiceChip
-            label={says.hintLabel}
-            place="prices"
-            names={says.hints}
-            value={hint}
-            change={(cost) => setHint(cost, usual(cost))}
-          />
           {hint !== "free" && (
             <NumberChip
               label={says.hintAmount}
@@ -141,6 +134,13 @@ export default function EscapeSentence({ useEditor, change }: SentenceProps) {
               change={(amount) => setHint(hint, amount)}
             />
           )}
+          <ChoiceChip
+            label={says.hintLabel}
+            place="prices"
+            names={says.hints}
+            value={hint}
+            change={(cost) => setHint(cost, usual(cost))}
+          />
         </>,
       )}
       {shown(
@@ -163,7 +163,8 @@ export default function EscapeSentence({ useEditor, change }: SentenceProps) {
               most={limits.EscapePrices.helpAfter.most}
               change={(helpAfter) => set({ helpAfter }, {})}
             />
-          )}
+          )}{" "}
+          {prices.helpAfter !== undefined && says.afterUnit}
         </>,
       )}
       {shown(
@@ -185,7 +186,8 @@ export default function EscapeSentence({ useEditor, change }: SentenceProps) {
               most={limits.Rules.lives.most}
               change={(lives) => change({ lives })}
             />
-          )}
+          )}{" "}
+          {rules.lives !== undefined && says.livesUnit}
         </>,
       )}
       {shown(

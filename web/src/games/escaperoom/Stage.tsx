@@ -27,6 +27,7 @@ export default function EscapeStage(props: StageProps) {
         .join(" ")}
       progress={escapeWords.progress(open)}
       bunting
+      small
       end={endOf(showing)}
     >
       {(read) => !ended && <EscapeBoard {...props} scene={scene} read={read} />}

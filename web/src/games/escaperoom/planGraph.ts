@@ -14,6 +14,8 @@ export interface PlanEdge {
   from: string;
   to: string;
   helps: boolean;
+  /** Only to lay it out: who comes in finds it first. */
+  unseen?: boolean;
 }
 
 export interface PlanGraph {
@@ -73,6 +75,12 @@ export function graphOf(game: EscapeRoom): PlanGraph {
   for (const thing of game.things) {
     if (thing.under) join(thing.under, thing.id);
     for (const lock of thing.helps) join(thing.id, lock, true);
+  }
+  const reached = new Set(edges.map(({ to }) => to));
+  for (const { id, room, kind } of nodes.values()) {
+    if (room !== undefined && kind !== "way-in" && !reached.has(id)) {
+      edges.push({ from: wayIn(room), to: id, helps: false, unseen: true });
+    }
   }
   return { rooms: game.rooms.map(({ id }) => id), nodes: [...nodes.values()], edges };
 }

@@ -20,18 +20,18 @@ export interface PlanLayout {
 
 const SIZES: Record<PlanNode["kind"], [width: number, height: number]> = {
   room: [0, 0],
-  lock: [118, 40],
-  thing: [104, 30],
-  cover: [104, 30],
-  piece: [56, 30],
-  out: [52, 40],
-  "way-in": [14, 14],
+  lock: [148, 34],
+  thing: [128, 26],
+  cover: [128, 26],
+  piece: [54, 26],
+  out: [60, 30],
+  "way-in": [12, 12],
 };
 
-/** Lays a plan out from left to right; rooms are boxes round what stands in them. */
+/** Lays a plan out from top to bottom; rooms are boxes round what stands in them. */
 export function laidOut({ rooms, nodes, edges }: PlanGraph): PlanLayout {
   const graph = new Graph({ compound: true });
-  graph.setGraph({ rankdir: "LR", nodesep: 14, ranksep: 34, marginx: 8, marginy: 8 });
+  graph.setGraph({ rankdir: "TB", nodesep: 12, ranksep: 24, marginx: 8, marginy: 8 });
   graph.setDefaultEdgeLabel(() => ({}));
   for (const room of rooms) graph.setNode(room, { label: room });
   for (const node of nodes) {
@@ -49,9 +49,11 @@ export function laidOut({ rooms, nodes, edges }: PlanGraph): PlanLayout {
     height: size.height ?? 0,
     rooms: rooms.map((id) => ({ id, ...box(at(id)) })),
     nodes: nodes.map((node) => ({ ...node, ...box(at(node.id)) })),
-    edges: edges.map((edge) => ({
-      ...edge,
-      points: (graph.edge(edge.from, edge.to) as { points: { x: number; y: number }[] }).points,
-    })),
+    edges: edges
+      .filter((edge) => !edge.unseen)
+      .map((edge) => ({
+        ...edge,
+        points: (graph.edge(edge.from, edge.to) as { points: { x: number; y: number }[] }).points,
+      })),
   };
 }

@@ -16,6 +16,8 @@ import { TalkPanel } from "./TalkPanel";
 export interface OwnFoot {
   /** How one stands, instead of which question it is. */
   standing: string;
+  /** What a hint costs there. */
+  hint?: string;
   /** Where one goes from here. */
   next?: string;
   /** How it is answered, where that isn't as its kind says. */
@@ -113,9 +115,10 @@ function Foot(props: StageProps & { question: Asked; own?: OwnFoot }) {
             disabled={busy}
             onClick={() => act({ kind: "hint", question: question.id })}
           >
-            {question.help.price > 0
-              ? words.game.hintCosts(question.help.price)
-              : (wording?.hint ?? words.game.hint)}
+            {own?.hint ??
+              (question.help.price > 0
+                ? words.game.hintCosts(question.help.price)
+                : (wording?.hint ?? words.game.hint))}
           </button>
         )}
         {(taken || (again && terms.tries !== undefined)) && (

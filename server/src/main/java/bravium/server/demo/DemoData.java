@@ -55,8 +55,7 @@ class DemoData implements ApplicationRunner {
           Map.entry("workshop", "A workshop with a cupboard, a bench with a hive, and a door"),
           Map.entry("extracting-room", "A tiled room with a large drum in which honey is spun"),
           Map.entry("honey-store", "Shelves full of jars of honey, and a green door"),
-          Map.entry(
-              "piping", "One long high tone, like a small trumpet, and five short ones"));
+          Map.entry("piping", "One long high tone, like a small trumpet, and five short ones"));
 
   private final TeacherRepository teachers;
   private final ActivityService activities;

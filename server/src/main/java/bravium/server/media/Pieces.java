@@ -6,11 +6,16 @@ import bravium.core.question.Spot;
 import bravium.core.rich.PicturePart;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.awt.AlphaComposite;
+import java.awt.Color;
+import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 
 /**
@@ -22,6 +27,11 @@ class Pieces {
 
   private static final int MOST_MAPS = 500;
 
+  private static final int LONGEST_ENDING = 100;
+
+  /** What stands where nothing may be seen. */
+  private static final Color BLANK = new Color(0xd9, 0xd3, 0xc4);
+
   private final MediaFiles files;
   private final Cache<String, DetailMap> maps =
       Caffeine.newBuilder().maximumSize(MOST_MAPS).build();
@@ -32,7 +42,7 @@ class Pieces {
 
   /** A piece of a picture. */
   MediumFile piece(MediumFile whole, PicturePart part) {
-    Path kept = files.beside(whole.name(), part.name().substring(whole.name().length()));
+    Path kept = files.beside(whole.name(), ending(part.name().substring(whole.name().length())));
     boolean photo = whole.type().equals(MediumType.JPEG.type());
     MediumType type = photo ? MediumType.JPEG : MediumType.PNG;
     if (!Files.exists(kept)) {
@@ -48,13 +58,40 @@ class Pieces {
     return new MediumFile(part.name(), type.type(), type.ending(), kept);
   }
 
+  /** What tells a piece from others in the name of its file, which can't be of any length. */
+  private static String ending(String piece) {
+    return piece.length() <= LONGEST_ENDING
+        ? piece
+        : "~" + UUID.nameUUIDFromBytes(piece.getBytes(StandardCharsets.US_ASCII));
+  }
+
   /** Its pixels alone, in a picture of their own. */
   static BufferedImage cut(BufferedImage picture, PicturePart part) {
     int left = pixel(part.x(), picture.getWidth());
     int top = pixel(part.y(), picture.getHeight());
     int right = Math.max(left + 1, edge(part.x() + part.width(), picture.getWidth()));
     int bottom = Math.max(top + 1, edge(part.y() + part.height(), picture.getHeight()));
-    return Pixels.plain(picture.getSubimage(left, top, right - left, bottom - top));
+    BufferedImage piece = Pixels.plain(picture.getSubimage(left, top, right - left, bottom - top));
+    for (PicturePart.Hole hole : part.holes()) {
+      blank(piece, hole, left, top, picture);
+    }
+    return piece;
+  }
+
+  /** Nothing is left of what a hole covers, not even its edge. */
+  private static void blank(
+      BufferedImage piece, PicturePart.Hole hole, int left, int top, BufferedImage picture) {
+    int width = picture.getWidth();
+    int height = picture.getHeight();
+    int x = (int) ((long) hole.x() * width / Spot.WHOLE) - left;
+    int y = (int) ((long) hole.y() * height / Spot.WHOLE) - top;
+    int right = edge(hole.x() + hole.width(), width) + 1 - left;
+    int bottom = edge(hole.y() + hole.height(), height) + 1 - top;
+    Graphics2D paint = piece.createGraphics();
+    paint.setComposite(AlphaComposite.Src);
+    paint.setColor(BLANK);
+    paint.fillRect(x, y, right - x, bottom - y);
+    paint.dispose();
   }
 
   private static int pixel(int thousandths, int length) {

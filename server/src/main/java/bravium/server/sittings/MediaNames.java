@@ -28,6 +28,7 @@ record MediaNames(Set<String> media, String seed) implements UnaryOperator<Strin
     if (!hidden.isEmpty()) {
       all = new LinkedHashSet<>(all);
       all.removeAll(hidden);
+      showing.media().stream().filter(stored.game().media()::contains).forEach(all::add);
       if (showing.scene() != null) {
         all.addAll(showing.scene().bare());
         showing.scene().parts().stream().map(PicturePart::name).forEach(all::add);

@@ -1,0 +1,220 @@
+package bravium.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import bravium.server.TestServer;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Response;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Escape rooms: out by keyboard alone, out on a phone, a loss, and one from a blank page. */
+@ExtendWith(Browsers.class)
+class EscapeRoomTest {
+
+  private static final String DEMO = "The locked honey house";
+
+  private final TestServer server = TestServer.shared();
+  private final Teacher teacher = new Teacher(Browsers.desktop(server.address())).signIn();
+  private final Page page = teacher.page;
+
+  /** Goes by Tab to what bears that name, and presses it. */
+  private void go(String name) {
+    for (int i = 0; i < 40; i++) {
+      page.keyboard().press("Tab");
+      String here = (String) page.evaluate("document.activeElement?.textContent ?? ''");
+      if (here.startsWith(name)) {
+        page.keyboard().press("Enter");
+        return;
+      }
+    }
+    throw new AssertionError("Tab never comes to " + name);
+  }
+
+  @Test
+  void threeRoomsAreLeftByKeyboardAlone() {
+    teacher.open(DEMO);
+    teacher.present();
+    page.keyboard().press("Space");
+    assertThat(teacher.question()).containsText("The workshop");
+    AccessibilityTest.check(page, "present, a room of an escape");
+    go("The first door");
+    assertThat(teacher.question()).containsText("What keeps bees calm");
+    page.keyboard().press("Escape");
+    assertThat(teacher.question()).containsText("The workshop");
+    assertThat(page.locator(":focus")).containsText("The first door");
+    page.keyboard().press("Enter");
+    Locator smoke = page.locator(".stage label").getByText("A little smoke");
+    String letter = smoke.locator("xpath=ancestor::label").textContent().strip().substring(0, 1);
+    page.keyboard().press(letter);
+    page.keyboard().press("Space");
+    assertThat(page.getByText("✓ The first door is open.")).isVisible();
+    page.keyboard().press("Escape");
+    go("The cupboard");
+    page.getByLabel("Wheel 1").focus();
+    page.keyboard().type("162124");
+    page.keyboard().press("Space");
+    assertThat(page.getByText("You have a key piece: V.")).isVisible();
+    page.keyboard().press("Escape");
+
+    go("The spinning room");
+    assertThat(teacher.question()).containsText("The spinning room");
+    assertThat(page.locator(".escape-cover")).hasText("A cloth");
+    go("The drum");
+    teacher.button("Open it for the class").press("Enter");
+    assertThat(page.getByText("– The drum was opened for you.")).isVisible();
+    page.keyboard().press("Escape");
+    assertThat(page.locator(".escape-cover")).hasCount(0);
+    go("The small box");
+    page.locator("#answer-box").focus();
+    page.keyboard().type("6");
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("✓ The small box is open.")).isVisible();
+    page.keyboard().press("Escape");
+
+    go("The honey store");
+    go("The shelf of jars");
+    teacher.button("Open it for the class").press("Enter");
+    assertThat(page.getByText("You found something: A folded note.")).isVisible();
+    page.keyboard().press("Escape");
+    go("The last door");
+    for (String letterOf : List.of("H", "I", "V", "E")) {
+      go(letterOf);
+    }
+    teacher.button("Try this order").press("Enter");
+    assertThat(page.getByText("You made it")).isVisible();
+    assertThat(page.getByText("You found the way out: 40 points.")).isVisible();
+
+    page.navigate(page.url().replaceAll("/present/.*", "/activities"));
+  }
+
+  @Test
+  void aPhoneGetsNothingThatLiesBehindALockAndFindsTheWayOut() {
+    teacher.open(DEMO);
+    String link = teacher.learnersLink();
+    Learner learner = new Learner(Browsers.phone(server.address()));
+    List<String> fetched = new ArrayList<>();
+    List<String> carried = new ArrayList<>();
+    Consumer<Response> listens =
+        response -> {
+          if (response.url().contains("/media/")) {
+            fetched.add(response.url());
+          } else if (response.url().contains("/api/play/")) {
+            carried.add(response.text());
+          }
+        };
+    learner.page.onResponse(listens);
+    learner.come(link);
+    learner.button("Start").click();
+    spot(learner, "A calendar").click();
+    assertThat(learner.text("Day 16: the new queen comes out.")).isVisible();
+    AccessibilityTest.check(learner.page, "a thing of an escape, on a phone");
+    learner.button("Back to the room").click();
+    Assertions.assertThat(fetched).hasSize(1);
+    Assertions.assertThat(String.join("\n", carried))
+        .contains("The cupboard")
+        .doesNotContain("162124", "spinning", "honey store", "swarm", "The drum", "cloth");
+    spot(learner, "The cupboard").click();
+    learner.button("Answer").click();
+    assertThat(learner.text("Look for the three days on the wall.")).hasCount(0);
+    learner.button("Try again").click();
+    wheels(learner, "162124");
+    learner.button("Answer").click();
+    assertThat(learner.text("You have a key piece: V.")).isVisible();
+    learner.button("Back to the room").click();
+    spot(learner, "The first door").click();
+    learner.answer("A little smoke");
+    learner.button("Go to The spinning room").click();
+    // The part of the picture that is covered comes blank.
+    Locator room = learner.page.locator(".escape-picture > img");
+    Assertions.assertThat((int) room.evaluate("img => img.decode().then(() => img.naturalWidth)"))
+        .isEqualTo(1200);
+    Assertions.assertThat(blankBehindTheCloth(room)).isTrue();
+    Assertions.assertThat(String.join("\n", carried)).doesNotContain("The small box", "piece of comb");
+    learner.page.offResponse(listens);
+    learner.page.reload();
+
+    // The order is written on the sheet of paper.
+    enter(learner, "The spinning room");
+    spot(learner, "The drum").click();
+    putInOrder(
+        learner,
+        "Cut the lids off the comb",
+        "Spin the frame in the drum",
+        "Let the honey run through a sieve",
+        "Fill it into jars");
+    learner.button("Answer").click();
+    assertThat(learner.text("A cloth is gone.")).isVisible();
+    learner.button("Back to the room").click();
+    Assertions.assertThat(blankBehindTheCloth(room)).isFalse();
+    spot(learner, "The small box").click();
+    learner.page.getByLabel("Your number").fill("6");
+    learner.button("Answer").click();
+    learner.button("Back to the room").click();
+    enter(learner, "The honey store");
+    learner.button("Stop here").click();
+    learner.button("Stop here").click();
+    assertThat(learner.text("Not this time — you got through 4 of 6 locks")).isVisible();
+
+    page.navigate(page.url().replace("/activities/", "/results/"));
+    page.getByText("Learner 1", new Page.GetByTextOptions().setExact(true)).click();
+    assertThat(page.getByText("opened after", new Page.GetByTextOptions()).first()).isVisible();
+  }
+
+  private static Locator spot(Learner learner, String name) {
+    return learner.page.locator("[data-spot]").filter(new Locator.FilterOptions().setHasText(name));
+  }
+
+  private static void enter(Learner learner, String room) {
+    learner
+        .page
+        .getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Where you can go"))
+        .getByText(room)
+        .click();
+  }
+
+  private static void wheels(Learner learner, String signs) {
+    learner.page.getByLabel("Wheel 1").focus();
+    learner.page.keyboard().type(signs);
+  }
+
+  private static void putInOrder(Learner learner, String... cards) {
+    for (int place = 0; place < cards.length; place++) {
+      Locator up = learner.page.getByLabel(cards[place] + ": one place up");
+      while (!learner
+          .page
+          .locator(".card-field li")
+          .nth(place)
+          .textContent()
+          .contains(cards[place])) {
+        up.click();
+      }
+    }
+  }
+
+  /** Whether all is of one colour where the cloth hangs. */
+  private static boolean blankBehindTheCloth(Locator room) {
+    return (boolean)
+        room.evaluate(
+            """
+            async img => {
+              await img.decode();
+              const canvas = document.createElement("canvas");
+              canvas.width = img.naturalWidth;
+              canvas.height = img.naturalHeight;
+              const pen = canvas.getContext("2d");
+              pen.drawImage(img, 0, 0);
+              const { data } = pen.getImageData(690, 100, 270, 170);
+              for (let i = 4; i < data.length; i++) {
+                if (data[i] !== data[i % 4]) return false;
+              }
+              return true;
+            }""");
+  }
+}
