@@ -57,7 +57,7 @@ class EscapeRoomTest {
     assertThat(page.getByText("✓ The first door is open.")).isVisible();
     page.keyboard().press("Escape");
     go("The cupboard");
-    page.getByLabel("Wheel 1").focus();
+    firstWheel(page).focus();
     page.keyboard().type("162124");
     page.keyboard().press("Space");
     assertThat(page.getByText("You have a key piece: V.")).isVisible();
@@ -136,7 +136,8 @@ class EscapeRoomTest {
     Assertions.assertThat((int) room.evaluate("img => img.decode().then(() => img.naturalWidth)"))
         .isEqualTo(1200);
     Assertions.assertThat(blankBehindTheCloth(room)).isTrue();
-    Assertions.assertThat(String.join("\n", carried)).doesNotContain("The small box", "piece of comb");
+    Assertions.assertThat(String.join("\n", carried))
+        .doesNotContain("The small box", "piece of comb");
     learner.page.offResponse(listens);
     learner.page.reload();
 
@@ -167,6 +168,10 @@ class EscapeRoomTest {
     assertThat(page.getByText("opened after", new Page.GetByTextOptions()).first()).isVisible();
   }
 
+  private static Locator firstWheel(Page page) {
+    return page.getByRole(AriaRole.SPINBUTTON).first();
+  }
+
   private static Locator spot(Learner learner, String name) {
     return learner.page.locator("[data-spot]").filter(new Locator.FilterOptions().setHasText(name));
   }
@@ -180,7 +185,7 @@ class EscapeRoomTest {
   }
 
   private static void wheels(Learner learner, String signs) {
-    learner.page.getByLabel("Wheel 1").focus();
+    firstWheel(learner.page).focus();
     learner.page.keyboard().type(signs);
   }
 

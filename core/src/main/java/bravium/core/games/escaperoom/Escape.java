@@ -195,9 +195,10 @@ final class Escape {
   /** What a lock needs to be met and to be known: with what helps, with its pieces and locks. */
   private List<Need> needs(Lock lock, Map<String, List<RoomThing>> helping) {
     List<Need> needs = there(lock);
-    for (RoomThing thing : helping.getOrDefault(lock.id(), List.of())) {
-      for (Need need : needs(thing)) {
-        needs.add(new Need(Need.Kind.HELP, thing.id(), need.anyOf()));
+    // What opens by itself needs nobody to know anything.
+    if (!(lock.by() instanceof Opener.ByLocks)) {
+      for (RoomThing thing : helping.getOrDefault(lock.id(), List.of())) {
+        needs(thing).forEach(need -> needs.add(new Need(Need.Kind.HELP, thing.id(), need.anyOf())));
       }
     }
     switch (lock.by()) {

@@ -55,14 +55,32 @@ final class EscapeMends {
     return switch (Need.Kind.valueOf(values.getFirst())) {
       case ROOM -> open(about);
       case COVER -> lock(item, lock -> lock.under(null));
-      case HELP ->
-          thing(
-              about,
-              thing -> thing.helping(thing.helps().stream().filter(l -> !l.equals(item)).toList()));
-      case PIECE -> lock(item, lock -> lock.by(withoutPiece(lock.by(), about)));
+      case HELP -> thing(about, this::helpingOthers);
+      case PIECE -> withoutPiece(about);
       case LOCK -> lock(item, lock -> lock.by(withoutLock(lock.by(), about)));
       case ANSWER -> room;
     };
+  }
+
+  /** A thing that helps with nothing any more is there to be looked at. */
+  private RoomThing helpingOthers(RoomThing thing) {
+    RoomThing changed =
+        thing.helping(thing.helps().stream().filter(lock -> !lock.equals(item)).toList());
+    return changed.helps().isEmpty() ? changed.asScenery() : changed;
+  }
+
+  /** A piece that nothing gives and that no other lock takes goes with it. */
+  private EscapeRoom withoutPiece(String piece) {
+    EscapeRoom changed = lock(item, lock -> lock.by(withoutPiece(lock.by(), piece)));
+    boolean taken =
+        changed.locks().stream()
+            .anyMatch(
+                lock ->
+                    lock.by() instanceof Opener.ByPieces pieces && pieces.order().contains(piece));
+    return taken || !escape.giving(piece).isEmpty()
+        ? changed
+        : changed.withPieces(
+            changed.pieces().stream().filter(one -> !one.id().equals(piece)).toList());
   }
 
   private static Opener withoutPiece(Opener by, String piece) {

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Deque;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -258,8 +259,11 @@ final class Plan {
       return new Orders(BigInteger.ONE, true, 0, List.of());
     }
     while (!layer.isEmpty()) {
+      states += layer.size();
       Map<BitSet, BigInteger> following = new LinkedHashMap<>();
-      for (Map.Entry<BitSet, BigInteger> state : layer.entrySet()) {
+      Iterator<Map.Entry<BitSet, BigInteger>> left = layer.entrySet().iterator();
+      while (left.hasNext() && states + following.size() <= mostStates) {
+        Map.Entry<BitSet, BigInteger> state = left.next();
         BitSet open = state.getKey();
         BitSet next = answerable(open);
         widest = Math.max(widest, next.cardinality());
@@ -274,10 +278,12 @@ final class Plan {
           }
         }
       }
-      states += layer.size();
       if (states + following.size() > mostStates) {
         // Nothing that is open stands in the way: each beginning comes to at least one end.
         BigInteger begun = following.values().stream().reduce(BigInteger.ZERO, BigInteger::add);
+        while (left.hasNext()) {
+          begun = begun.add(left.next().getValue());
+        }
         return new Orders(complete.add(begun), false, widest, example());
       }
       layer = following;

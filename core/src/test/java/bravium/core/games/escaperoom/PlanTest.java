@@ -264,6 +264,51 @@ class PlanTest {
     found[1] = Math.max(found[1], wide);
   }
 
+  @Property(tries = 300)
+  void whatOpensByItselfIsNoStepAndAnyExitLeadsOut(
+      @ForAll long seed, @ForAll @IntRange(min = 2, max = 7) int locks) {
+    List<List<Need>> needs = random(seed, locks, false, 0.35, 0.02);
+    Random random = new Random(seed);
+    BitSet exits = new BitSet();
+    exits.set(locks - 1);
+    exits.set(random.nextInt(locks));
+    BitSet themselves = new BitSet();
+    IntStream.range(0, locks).filter(i -> random.nextInt(4) == 0).forEach(themselves::set);
+    Orders orders = new Plan(needs, exits, themselves).orders(Plan.MOST_STATES);
+    BitSet begun = settled(needs, themselves, new BitSet());
+    int found = begun.intersects(exits) ? 1 : ends(needs, exits, themselves, begun);
+    assertThat(orders.count()).isEqualTo(BigInteger.valueOf(found));
+    assertThat(orders.example()).noneMatch(themselves::get);
+  }
+
+  private static BitSet settled(List<List<Need>> needs, BitSet themselves, BitSet open) {
+    BitSet more = (BitSet) open.clone();
+    for (int round = 0; round < needs.size(); round++) {
+      for (int lock = 0; lock < needs.size(); lock++) {
+        if (themselves.get(lock)
+            && needs.get(lock).stream().allMatch(need -> need.anyOf().intersects(more))) {
+          more.set(lock);
+        }
+      }
+    }
+    return more;
+  }
+
+  private static int ends(List<List<Need>> needs, BitSet exits, BitSet themselves, BitSet open) {
+    int ends = 0;
+    for (int lock = 0; lock < needs.size(); lock++) {
+      if (!open.get(lock)
+          && !themselves.get(lock)
+          && needs.get(lock).stream().allMatch(need -> need.anyOf().intersects(open))) {
+        BitSet more = (BitSet) open.clone();
+        more.set(lock);
+        more = settled(needs, themselves, more);
+        ends += more.intersects(exits) ? 1 : ends(needs, exits, themselves, more);
+      }
+    }
+    return ends;
+  }
+
   /** An edge from what a lock waits for to the lock; with one lock a need there is no either–or. */
   private static Graph<Integer, DefaultWeightedEdge> graph(List<List<Need>> needs) {
     Graph<Integer, DefaultWeightedEdge> graph =
