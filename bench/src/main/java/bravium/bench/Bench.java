@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * Prints one table of figures, all of one run. Machines differ and are noisy: what counts are the
  * ratios. Usage: {@code Bench ROOT JAVA-OPTIONS-OF-THE-APP … [--save] [--old] [--engines]
- * [--classes]}.
+ * [--classes] [--escapes]}.
  */
 public final class Bench {
 
@@ -54,10 +54,19 @@ public final class Bench {
     boolean save = all.remove("--save");
     boolean engines = all.remove("--engines");
     boolean classes = all.remove("--classes");
+    boolean escapes = all.remove("--escapes");
     Path root = Path.of(all.removeFirst());
     Bench bench = new Bench(root, all.remove("--old") ? root.resolve("bench/target/old") : null);
     if (engines) {
       bench.engines();
+      bench.lines.forEach(System.out::println);
+      System.exit(0);
+    }
+    if (escapes) {
+      try (ServerProcess server = bench.server("escapes");
+          InBrowser browser = new InBrowser(server.address())) {
+        bench.escapes(browser);
+      }
       bench.lines.forEach(System.out::println);
       System.exit(0);
     }
@@ -239,6 +248,7 @@ public final class Bench {
             "",
             "50");
       }
+      escapes(browser);
       double[] late = browser.lateFrames();
       compare("late frames while options are struck out, %", late[0], "empty page", late[1], "");
       String id =
@@ -255,6 +265,16 @@ public final class Bench {
       multiply(10_000);
       compare("list of 10,000 activities in ms", list(teacher), "of 10", ten, "1");
     }
+  }
+
+  private void escapes(InBrowser browser) {
+    double[] times = browser.keyToFindings(60);
+    line(
+        "key press to findings in ms, an escape of 60 locks",
+        "%.0f".formatted(InBrowser.median(times)),
+        "worst %.0f".formatted(InBrowser.worst(times)),
+        "",
+        "100");
   }
 
   /** The list's first page. */

@@ -64,6 +64,43 @@ final class InBrowser implements AutoCloseable {
       page.keyboard().press("x");
       page.waitForTimeout(120);
     }
+    return timesOf(page);
+  }
+
+  /**
+   * From a key press to the frame in which the readiness strip says something else, in
+   * milliseconds, sorted: the right answer of the last of so many locks is written and taken away
+   * again.
+   */
+  double[] keyToFindings(int locks) {
+    String id =
+        new Http(address)
+            .signIn()
+            .post("/api/activities", Codec.ACTIVITY.write(Quizzes.escape("Locked", locks)))
+            .getString("id", "");
+    Page page = page();
+    page.navigate("/sign-in");
+    page.getByText("Look around as Ms Alder").click();
+    page.waitForURL("**/activities");
+    page.navigate("/activities/" + id);
+    page.locator("[data-place='question q" + (locks - 1) + "']").click();
+    page.locator("fieldset fieldset [data-row]").first().click();
+    page.evaluate(
+        "() => { window.times = []; let at;"
+            + " addEventListener('keydown', () => { at = performance.now(); }, true);"
+            + " new MutationObserver(() => { if (at === undefined) return; const from = at;"
+            + " at = undefined; requestAnimationFrame(() =>"
+            + " window.times.push(performance.now() - from)); })"
+            + ".observe(document.querySelector('[aria-label=Readiness]'),"
+            + " { subtree: true, childList: true, characterData: true }); }");
+    for (int i = 0; i < KEYS; i++) {
+      page.keyboard().press(i % 2 == 0 ? "x" : "Backspace");
+      page.waitForTimeout(400);
+    }
+    return timesOf(page);
+  }
+
+  private static double[] timesOf(Page page) {
     @SuppressWarnings("unchecked")
     List<Number> times = (List<Number>) page.evaluate("() => window.times");
     page.context().close();

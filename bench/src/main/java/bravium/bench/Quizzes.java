@@ -4,15 +4,22 @@ import bravium.core.activity.Activity;
 import bravium.core.activity.Endings;
 import bravium.core.activity.Rules;
 import bravium.core.activity.TitlePage;
+import bravium.core.answer.Comparing;
+import bravium.core.games.escaperoom.EscapePattern;
+import bravium.core.games.escaperoom.EscapePrices;
+import bravium.core.games.escaperoom.EscapeRoom;
 import bravium.core.games.quizshow.QuizShow;
+import bravium.core.json.Extra;
 import bravium.core.play.Action;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
+import bravium.core.question.Basics;
 import bravium.core.question.Feedback;
 import bravium.core.question.Option;
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
+import bravium.core.question.TypedText;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -35,6 +42,33 @@ final class Quizzes {
             80,
             bravium.core.json.Extra.NONE),
         Endings.usual());
+  }
+
+  /** An escape of so many locks with typed answers, on two ways that meet. */
+  static Activity escape(String title, int locks) {
+    List<Question> asked =
+        IntStream.range(0, locks)
+            .<Question>mapToObj(
+                i ->
+                    new TypedText(
+                        Basics.of("q" + i, "What opens lock " + i + "?", Feedback.USUAL),
+                        i + 1 < locks ? List.of("key " + i) : List.of(),
+                        List.of(),
+                        Comparing.FAIR,
+                        Extra.NONE))
+            .toList();
+    EscapeRoom room =
+        new EscapeRoom(
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            null,
+            List.of(),
+            asked,
+            EscapePrices.NONE,
+            Extra.NONE);
+    return of(title, 0).withGame(EscapePattern.TWO_WAYS.laidOut(room));
   }
 
   private static Question question(int i) {
