@@ -6,6 +6,7 @@ const WORDS = new Set([
   "subject",
   "objective",
   "introduction",
+  "entering",
   "text",
   "right",
   "wrong",

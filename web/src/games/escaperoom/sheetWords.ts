@@ -277,6 +277,11 @@ export const escapeMends: Record<string, (values: string[]) => string> = {
   "lock-on-itself": mendOfNeed,
   "thing-never-seen": (values) =>
     values[0] === "HELP" ? "Let it be there from the start" : mendOfNeed(values),
+  "lock-empty": () => "Let it take what there is",
+  "piece-unused": () => "Take the key piece out",
+  "cover-stays": () => "Take the cover out",
+  "room-leads-nowhere": () => "Take the room out",
+  "few-settings": () => "Close a lock for ten seconds after a wrong try",
   "thing-unused": () => "It is only to be looked at",
   "room-never-entered": () => "Open it from the start",
   "effect-nowhere": () => "Take that out",

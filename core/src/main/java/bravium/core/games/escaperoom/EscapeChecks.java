@@ -78,7 +78,7 @@ final class EscapeChecks {
   /** An answer can't be set on wheels. */
   static final String NO_WHEELS = "no-wheels";
 
-  /** Wheels have so few settings that all can be tried. Value: how many. */
+  /** Wheels have so few settings that all can be tried, at no price. Value: how many. */
   static final String FEW_SETTINGS = "few-settings";
 
   /** The clock is shorter than it takes. Values: its seconds, the least and the most it takes. */
@@ -133,7 +133,7 @@ final class EscapeChecks {
     if (need.kind() == Need.Kind.ANSWER) {
       boolean asks = lock.by() instanceof Opener.ByAnswer;
       if (!asks) {
-        found.add(Finding.own(LOCK_EMPTY, lock.id(), Weight.STOP));
+        found.add(Finding.own(LOCK_EMPTY, lock.id(), Weight.STOP).mendedBy(Mend.OF_GAME));
       }
       return;
     }
@@ -205,8 +205,13 @@ final class EscapeChecks {
       found.add(Finding.own(NO_WHEELS, lock.id(), Weight.LOOK).mendedBy(Mend.OF_GAME));
     } else {
       int settings = Wheels.settings(wheels, FEW);
-      if (settings < FEW) {
-        found.add(Finding.own(FEW_SETTINGS, lock.id(), Weight.LOOK, settings));
+      boolean costs =
+          room.prices().wrong() > 0
+              || room.prices().closed() > 0
+              || activity.rules().costs().wrong() > 0;
+      if (settings < FEW && !costs) {
+        Finding few = Finding.own(FEW_SETTINGS, lock.id(), Weight.LOOK, settings);
+        found.add(few.mendedBy(Mend.OF_GAME));
       }
     }
   }
@@ -241,7 +246,8 @@ final class EscapeChecks {
     }
     for (KeyPiece piece : room.pieces()) {
       if (!taken.contains(piece.id())) {
-        found.add(Finding.own(PIECE_UNUSED, piece.id(), Weight.LOOK, piece.text()));
+        Finding unused = Finding.own(PIECE_UNUSED, piece.id(), Weight.LOOK, piece.text());
+        found.add(unused.mendedBy(Mend.OF_GAME));
       }
     }
   }
@@ -258,7 +264,9 @@ final class EscapeChecks {
             || room.things().stream()
                 .anyMatch(thing -> in(thing.room(), one) && !thing.helps().isEmpty());
     if (!further && !first) {
-      found.add(Finding.own(ROOM_LEADS_NOWHERE, one.id(), Weight.LOOK));
+      Finding nowhere = Finding.own(ROOM_LEADS_NOWHERE, one.id(), Weight.LOOK);
+      boolean empty = room.things().stream().noneMatch(thing -> in(thing.room(), one));
+      found.add(empty ? nowhere.mendedBy(Mend.OF_GAME) : nowhere);
     }
   }
 
@@ -268,7 +276,7 @@ final class EscapeChecks {
 
   private void cover(RoomCover cover) {
     if (escape.uncovering(cover.id()).isEmpty()) {
-      found.add(Finding.own(COVER_STAYS, cover.id(), Weight.LOOK));
+      found.add(Finding.own(COVER_STAYS, cover.id(), Weight.LOOK).mendedBy(Mend.OF_GAME));
     }
     if (pictureless(cover.room())) {
       found.add(Finding.own(PLACE_WITHOUT_PICTURE, cover.id(), Weight.LOOK));

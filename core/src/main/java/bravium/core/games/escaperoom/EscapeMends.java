@@ -9,6 +9,9 @@ import java.util.function.UnaryOperator;
 /** What one press does about a finding. */
 final class EscapeMends {
 
+  /** For how long a lock closes that could else be tried through (common practice). */
+  private static final int CLOSED_SECONDS = 10;
+
   private final EscapeRoom room;
   private final Escape escape;
   private final String item;
@@ -32,6 +35,11 @@ final class EscapeMends {
       case EscapeChecks.NO_WAY_OUT -> leadingOut();
       case EscapeChecks.LOCK_NEVER_THERE, EscapeChecks.LOCK_ON_ITSELF -> withoutNeedOfLock();
       case EscapeChecks.THING_NEVER_SEEN -> withoutNeedOfThing();
+      case EscapeChecks.LOCK_EMPTY -> filled();
+      case EscapeChecks.PIECE_UNUSED -> withoutPieceAnywhere();
+      case EscapeChecks.COVER_STAYS -> withoutCover();
+      case EscapeChecks.ROOM_LEADS_NOWHERE -> withoutRoom();
+      case EscapeChecks.FEW_SETTINGS -> room.withPrices(room.prices().closing(CLOSED_SECONDS));
       case EscapeChecks.THING_UNUSED -> thing(item, RoomThing::asScenery);
       case EscapeChecks.ROOM_NEVER_ENTERED -> open(item);
       case EscapeChecks.EFFECT_NOWHERE -> lock(item, this::withoutNowhere);
@@ -40,6 +48,63 @@ final class EscapeMends {
       case EscapeChecks.NO_WHEELS -> lock(item, lock -> lock.by(Opener.ByAnswer.USUAL));
       default -> room;
     };
+  }
+
+  /** It takes all key pieces, or waits for all other locks of its room. */
+  private EscapeRoom filled() {
+    return lock(
+        item,
+        lock ->
+            switch (lock.by()) {
+              case Opener.ByPieces(var text, var order, var hints, var extra) ->
+                  lock.by(
+                      new Opener.ByPieces(
+                          text,
+                          room.pieces().stream()
+                              .map(KeyPiece::id)
+                              .limit(Opener.ByPieces.MOST_PIECES)
+                              .toList(),
+                          hints,
+                          extra));
+              case Opener.ByLocks(var locks, var extra) ->
+                  lock.by(
+                      new Opener.ByLocks(
+                          escape.locks().stream()
+                              .filter(other -> !other.id().equals(item))
+                              .filter(
+                                  other ->
+                                      escape.room(other.room()).equals(escape.room(lock.room())))
+                              .map(Lock::id)
+                              .toList(),
+                          extra));
+              case Opener.ByAnswer answer -> lock;
+            });
+  }
+
+  private EscapeRoom withoutPieceAnywhere() {
+    return doingNo(new Effect.Gives(item))
+        .withPieces(room.pieces().stream().filter(one -> !one.id().equals(item)).toList());
+  }
+
+  private EscapeRoom withoutRoom() {
+    return doingNo(new Effect.OpensWay(item))
+        .withRooms(room.rooms().stream().filter(one -> !one.id().equals(item)).toList());
+  }
+
+  private EscapeRoom withoutCover() {
+    return room.withCovers(room.covers().stream().filter(one -> !one.id().equals(item)).toList())
+        .withThings(
+            room.things().stream().map(t -> item.equals(t.under()) ? t.under(null) : t).toList())
+        .withLocks(
+            room.locks().stream().map(l -> item.equals(l.under()) ? l.under(null) : l).toList());
+  }
+
+  /** The same, but no lock does this any more. */
+  private EscapeRoom doingNo(Effect effect) {
+    return room.withLocks(
+        room.locks().stream()
+            .map(lock -> lock.doing(lock.does().stream().filter(e -> !e.equals(effect)).toList()))
+            .toList());
   }
 
   /** The last lock leads out. */
@@ -101,16 +166,7 @@ final class EscapeMends {
     return switch (Need.Kind.valueOf(values.getFirst())) {
       case ROOM -> open(about);
       case COVER -> thing(item, thing -> thing.under(null));
-      case HELP ->
-          room.withLocks(
-              room.locks().stream()
-                  .map(
-                      lock ->
-                          lock.doing(
-                              lock.does().stream()
-                                  .filter(e -> !e.equals(new Effect.Brings(item)))
-                                  .toList()))
-                  .toList());
+      case HELP -> doingNo(new Effect.Brings(item));
       case PIECE, LOCK, ANSWER -> room;
     };
   }

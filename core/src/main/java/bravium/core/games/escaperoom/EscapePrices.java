@@ -40,6 +40,11 @@ public record EscapePrices(
     }
   }
 
+  /** The same, but a wrong try closes its lock for so many seconds. */
+  EscapePrices closing(int seconds) {
+    return new EscapePrices(wrong, seconds, hint, helpAfter, extra);
+  }
+
   private static void require(String what, int least, int seconds, int most) {
     if (seconds < least || seconds > most) {
       throw new IllegalArgumentException(what + " is from " + least + " to " + most + " seconds");

@@ -45,7 +45,7 @@ class EscapePropertiesTest {
    * She knows an answer once all that helps with it was shown to her, and puts key pieces in order
    * once she has them; what she goes by is what is shown, never what is written.
    */
-  @Property(tries = 500)
+  @Property(tries = 200)
   void whoUsesOnlyWhatIsShownGetsOutExactlyWhenReadinessSaysSo(@ForAll long seed) {
     Random random = new Random(seed);
     Activity activity = new RandomEscapes(random).finished(random.nextInt(12));
@@ -108,7 +108,7 @@ class EscapePropertiesTest {
         .map(put -> new Action.Own(new EscapeAction.UsePieces(lock.id(), lock.attempt(), put)));
   }
 
-  @Property(tries = 400)
+  @Property(tries = 150)
   void locksResultsAndMarkersAgree(@ForAll long seed) {
     Random random = new Random(seed);
     Activity activity = new RandomEscapes(random).any();
@@ -156,7 +156,7 @@ class EscapePropertiesTest {
   }
 
   /** What is behind a lock, and what opens it, shows only once it is open. */
-  @Property(tries = 600)
+  @Property(tries = 250)
   void nothingBehindALockShowsBeforeItIsOpen(@ForAll long seed) {
     Random random = new Random(seed);
     Activity activity = new RandomEscapes(random).finished(1 + random.nextInt(6));
