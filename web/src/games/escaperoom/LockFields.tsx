@@ -72,13 +72,15 @@ export function LockFields(props: FieldsProps & { lock: Lock }) {
       rename={(name) => change({ name }, "name")}
     >
       {question && (
-        <OpenQuestion
-          question={question}
-          number={number}
-          useEditor={useEditor}
-          sheet={own}
-          takeIn={takeIn}
-        />
+        <div className="[&>fieldset]:m-0 [&>fieldset]:border-0 [&>fieldset]:p-0 [&>fieldset]:shadow-none">
+          <OpenQuestion
+            question={question}
+            number={number}
+            useEditor={useEditor}
+            sheet={own}
+            takeIn={takeIn}
+          />
+        </div>
       )}
       {typed && lock.by.kind === "answer" && (
         <label className="flex min-h-9 items-center gap-1.5">
