@@ -10,7 +10,7 @@ import {
 } from "react";
 import { useNavigate, useParams } from "react-router";
 import { fileAddress, keys, questionsAddress, readActivity, readLosses } from "../api/teacher";
-import { differencesOf, readinessOf } from "../engine/LocalGame";
+import { differencesOf } from "../engine/LocalGame";
 import type { Activity, Loss, StoredActivity } from "../generated/types";
 import { questionsOf } from "../questions/questionsOf";
 import { Dialog, KeyList } from "../ui/Dialog";
@@ -36,8 +36,8 @@ import { GameSheet } from "./Sheet";
 import { Split, useSplit } from "./Split";
 import { TakeInDialog } from "./TakeInDialog";
 import { useEditorKeys } from "./useEditorKeys";
+import { useReadiness } from "./useReadiness";
 import { type SaveState, useSaving } from "./useSaving";
-import { useSettled } from "./useSettled";
 import { VersionsDialog } from "./VersionsDialog";
 
 const GiveDialog = lazy(() => import("../classes/GiveDialog"));
@@ -56,9 +56,6 @@ export default function BuildPage() {
   if (stored.isError) return <Failed error={stored.error} again={stored.refetch} />;
   return <Build key={id} stored={stored.data} />;
 }
-
-/** Readiness is read in the pauses of typing, so that no key press waits for it. */
-const PAUSE_MILLIS = 150;
 
 type Open =
   | "keys"
@@ -90,8 +87,7 @@ function Build({ stored }: { stored: StoredActivity }) {
   const [{ useEditor, draft }] = useState(() => openEditor(stored));
   const activity = useEditor((editor) => editor.activity);
   const saving = useSaving(stored, activity, draft);
-  const settled = useSettled(activity, PAUSE_MILLIS);
-  const readiness = useMemo(() => readinessOf(settled), [settled]);
+  const readiness = useReadiness(activity);
   const [dialog, setDialog] = useState<Open>();
   /** The text of which questions are to be taken in, while that is asked. */
   const [taking, setTaking] = useState<{ text: string; html?: string }>();

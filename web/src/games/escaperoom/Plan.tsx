@@ -1,6 +1,4 @@
-import { useMemo } from "react";
 import type { EditorStore } from "../../build/editor";
-import { escapePlanOf } from "../../engine/LocalGame";
 import type { EscapeOrders, EscapePlan, EscapeRoom } from "../../generated/types";
 import { OUT, type PlanNode } from "./planGraph";
 import type { Laid, PlanLayout } from "./planLayout";
@@ -11,14 +9,15 @@ import "./plan.css";
 /** The plan in ink: rooms, what stands in them, locks as seals, and what leads to what. */
 export function Plan(props: { useEditor: EditorStore; game: EscapeRoom }) {
   const { useEditor, game } = props;
-  const plan = useMemo(() => escapePlanOf(game), [game]);
-  const { layout, orders } = usePlan(game);
+  const { plan, layout, orders } = usePlan(game);
   return (
     <section aria-label={sheetWords.plan} className="mt-1">
       <div className="plan" style={{ minHeight: "9rem" }}>
-        {layout && <Drawing useEditor={useEditor} game={game} plan={plan} layout={layout} />}
+        {plan && layout && (
+          <Drawing useEditor={useEditor} game={game} plan={plan} layout={layout} />
+        )}
       </div>
-      <PlanText game={game} plan={plan} orders={orders} />
+      {plan && <PlanText game={game} plan={plan} orders={orders} />}
     </section>
   );
 }

@@ -7,7 +7,7 @@ import { StageTool } from "../../stage/StageTool";
 import { useSize } from "../../ui/useSize";
 import { words } from "../../words/learner";
 import { New } from "./New";
-import { boxOf, type Spot, spotsOf, stateOf } from "./seen";
+import { boxOf, type Spot, sideOf, spotsOf, stateOf } from "./seen";
 import { escapeWords } from "./words";
 
 const CLOSER = 1.4;
@@ -92,7 +92,12 @@ function RoomPicture(props: RoomProps & { placed: Spot[] }) {
           ))}
           <ul aria-label={escapeWords.onPicture}>
             {placed.map((spot) => (
-              <li key={spot.id} className="escape-place" style={spot.place && boxOf(spot.place)}>
+              <li
+                key={spot.id}
+                className="escape-place"
+                data-side={spot.place && sideOf(spot.place)}
+                style={spot.place && boxOf(spot.place)}
+              >
                 <SpotButton {...props} spot={spot} onPicture />
               </li>
             ))}

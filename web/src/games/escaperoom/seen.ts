@@ -1,5 +1,9 @@
 import type { EscapeScene, SeenLock, SeenPlace, SeenRoom, SeenThing } from "../../generated/types";
+import { WHOLE } from "../../questions/answers/areas";
 import { escapeWords } from "./words";
+
+/** What is nearer to an edge than this, in thousandths, has its name beginning there. */
+const EDGE = 300;
 
 /** What can be gone up to in a room. */
 export type Spot =
@@ -53,6 +57,9 @@ export function boxOf({ corners }: SeenPlace) {
   };
 }
 
-/** What is called by one name in the whole game. */
-export const nameOf = (scene: EscapeScene, id: string) =>
-  scene.rooms.flatMap((room) => spotsOf(scene, room)).find((spot) => spot.id === id)?.name ?? "";
+/** At which edge of the picture something lies, so that its name keeps away from that edge. */
+export function sideOf({ corners }: SeenPlace): "left" | "right" | undefined {
+  const xs = corners.map(({ x }) => x);
+  const middle = (Math.min(...xs) + Math.max(...xs)) / 2;
+  return middle < EDGE ? "left" : middle > WHOLE - EDGE ? "right" : undefined;
+}

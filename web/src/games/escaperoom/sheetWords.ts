@@ -174,21 +174,30 @@ export const sheetWords = {
 const grouped = (digits: string) =>
   digits.length > 15 ? `10^${digits.length - 1}` : digits.replace(/\B(?=(\d{3})+$)/g, ",");
 
-/** What something is called on the sheet. */
-export function titleOf(game: EscapeRoom, id: string): string {
-  const room = game.rooms.findIndex((one) => one.id === id);
-  if (room >= 0) return game.rooms[room]?.name.trim() || sheetWords.roomNumber(room + 1);
-  const thing = game.things.find((one) => one.id === id);
-  if (thing) return thing.name.trim() || sheetWords.unnamed.thing;
-  const cover = game.covers.find((one) => one.id === id);
-  if (cover) return cover.name.trim() || sheetWords.unnamed.cover;
-  const piece = game.pieces.find((one) => one.id === id);
-  if (piece) return piece.text.trim() || sheetWords.unnamed.piece;
-  const lock = locksOf(game).find((one) => one.id === id);
-  return lock
-    ? lock.name.trim() || askedBy(game, lock).slice(0, 40) || sheetWords.unnamed.lock
-    : "";
+const NAMES = new WeakMap<EscapeRoom, Map<string, string>>();
+
+/** The names of everything, worked out once for each state of the sheet. */
+function namesOf(game: EscapeRoom): Map<string, string> {
+  const known = NAMES.get(game);
+  if (known) return known;
+  const { unnamed } = sheetWords;
+  const names = new Map<string, string>();
+  for (const lock of locksOf(game)) {
+    const asked = () => askedBy(game, lock).slice(0, 40);
+    names.set(lock.id, lock.name.trim() || asked() || unnamed.lock);
+  }
+  for (const { id, text } of game.pieces) names.set(id, text.trim() || unnamed.piece);
+  for (const { id, name } of game.covers) names.set(id, name.trim() || unnamed.cover);
+  for (const { id, name } of game.things) names.set(id, name.trim() || unnamed.thing);
+  for (const [i, { id, name }] of game.rooms.entries()) {
+    names.set(id, name.trim() || sheetWords.roomNumber(i + 1));
+  }
+  NAMES.set(game, names);
+  return names;
 }
+
+/** What something is called on the sheet; an empty text where it isn't there. */
+export const titleOf = (game: EscapeRoom, id: string): string => namesOf(game).get(id) ?? "";
 
 /** What opening a lock does, in words. */
 export function effectWords(game: EscapeRoom, effect: EffectUnion): string {

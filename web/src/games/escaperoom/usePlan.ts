@@ -1,11 +1,14 @@
 import { useEffect, useRef, useState } from "react";
-import type { EscapeOrders, EscapeRoom } from "../../generated/types";
+import type { EscapeOrders, EscapePlan, EscapeRoom } from "../../generated/types";
 import type { PlanLayout } from "./planLayout";
 
 /** Typing goes on while the plan waits. */
 const SETTLED_MILLIS = 200;
+/** Orders are counted once nothing has changed for longer: that takes a whole processor. */
+const LATER_MILLIS = 1_500;
 
 interface Said {
+  plan?: EscapePlan;
   layout?: PlanLayout;
   orders?: EscapeOrders;
 }
@@ -22,31 +25,41 @@ const shapeOf = ({ rooms, things, covers, pieces, locks, questions }: EscapeRoom
   ]);
 
 /**
- * The layout of the plan and the number of orders, worked out beside the page. A plan that changes
+ * What can be said of the plan, its layout and the number of orders, worked out beside the page. A plan that changes
  * while orders are counted is taken up anew.
  */
 export function usePlan(game: EscapeRoom) {
-  const [layout, setLayout] = useState<PlanLayout>();
+  const [drawn, setDrawn] = useState<{ plan: EscapePlan; layout: PlanLayout }>();
   const [orders, setOrders] = useState<EscapeOrders>();
   const worker = useRef<Worker>(undefined);
+  const counting = useRef(false);
   const shape = shapeOf(game);
   const latest = useRef(game);
   latest.current = game;
   // biome-ignore lint/correctness/useExhaustiveDependencies: with what the plan depends on
   useEffect(() => {
-    const timer = setTimeout(() => {
-      worker.current?.terminate();
+    setOrders(undefined);
+    const send = (counts: boolean) => {
+      if (counting.current) worker.current?.terminate();
+      if (counting.current || !worker.current) worker.current = begun();
+      counting.current = counts;
+      worker.current.postMessage({ game: latest.current, counts });
+    };
+    const begun = () => {
       const fresh = new Worker(new URL("./planWorker.ts", import.meta.url), { type: "module" });
-      worker.current = fresh;
-      setOrders(undefined);
       fresh.onmessage = ({ data }: MessageEvent<Said>) => {
-        if (data.layout) setLayout(data.layout);
-        if (data.orders) setOrders(data.orders);
+        const { plan, layout } = data;
+        if (plan && layout) setDrawn({ plan, layout });
+        if (data.orders) {
+          counting.current = false;
+          setOrders(data.orders);
+        }
       };
-      fresh.postMessage({ game: latest.current });
-    }, SETTLED_MILLIS);
-    return () => clearTimeout(timer);
+      return fresh;
+    };
+    const timers = [setTimeout(send, SETTLED_MILLIS, false), setTimeout(send, LATER_MILLIS, true)];
+    return () => timers.forEach(clearTimeout);
   }, [shape]);
   useEffect(() => () => worker.current?.terminate(), []);
-  return { layout, orders };
+  return { ...drawn, orders };
 }

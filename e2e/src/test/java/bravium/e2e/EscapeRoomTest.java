@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
@@ -164,6 +165,57 @@ class EscapeRoomTest {
     page.navigate(page.url().replace("/activities/", "/results/"));
     page.getByText("Learner 1", new Page.GetByTextOptions().setExact(true)).click();
     assertThat(page.getByText("opened after", new Page.GetByTextOptions()).first()).isVisible();
+  }
+
+  @Test
+  void anEscapeIsWrittenAndItsPlanSaysWhatCanNeverBeReached() {
+    page.navigate("/activities");
+    teacher.button("as three rooms in a row").click();
+    page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("Out of the shed");
+    Locator strip = page.getByLabel("Readiness");
+    assertThat(strip).containsText("can’t be won yet");
+    String[] asked = {"Do bees dance?", "Do bees sing?", "Do bees swim?"};
+    for (int lock = 0; lock < asked.length; lock++) {
+      if (lock > 0) {
+        line(lock == 1 ? "The door" : "The way out").click();
+      }
+      teacher.writeQuestion(asked[lock], "yes", "no");
+    }
+    assertThat(strip).containsText("can be won");
+    assertThat(strip).containsText("passing by guessing is certain");
+    assertThat(page.getByText("There is one order to open them in")).isVisible();
+    assertThat(page.locator(".plan-node[data-necessary=true]")).hasCount(3);
+
+    // A thing in the last room that helps with the first lock: nobody gets out any more.
+    page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Add to Third room"))
+        .getByText("A thing")
+        .click();
+    page.keyboard().type("A drawing");
+    page.getByLabel("Add a lock it helps with").selectOption(new SelectOption().setIndex(1));
+    assertThat(strip).containsText("can’t be won yet");
+    assertThat(page.locator(".plan-hatched").first()).isAttached();
+    strip.getByRole(AriaRole.BUTTON).last().click();
+    assertThat(strip).containsText("wait on each other");
+    strip.getByText("Don’t wait for A drawing").click();
+    assertThat(strip).containsText("can be won");
+    AccessibilityTest.check(page, "build, an escape room");
+
+    Locator live = page.getByLabel("Live game");
+    teacher.button("Again").click();
+    teacher.button("Right").click();
+    assertThat(live.getByText("Second room").first()).isVisible();
+    teacher.button("To the loss").click();
+    assertThat(live.getByText("Not this time — you got through 1 of 3 locks")).isVisible();
+    teacher.button("To the win").click();
+    assertThat(live.getByText("You made it")).isVisible();
+    teacher.waitUntilSaved();
+  }
+
+  /** A closed line of the sheet. */
+  private Locator line(String name) {
+    return page.locator("button[data-place]")
+        .filter(new Locator.FilterOptions().setHasText(name))
+        .last();
   }
 
   private static Locator firstWheel(Page page) {

@@ -24,6 +24,7 @@ final class Escape {
   private final Map<String, RoomCover> covers = new LinkedHashMap<>();
   private final Map<String, RoomThing> things = new LinkedHashMap<>();
   private final Map<String, KeyPiece> pieces = new LinkedHashMap<>();
+  private final Map<String, String> keys = new LinkedHashMap<>();
   private final Map<String, BitSet> uncovering = new LinkedHashMap<>();
   private final Map<String, BitSet> bringing = new LinkedHashMap<>();
   private final Map<String, BitSet> giving = new LinkedHashMap<>();
@@ -36,7 +37,10 @@ final class Escape {
     written.rooms().forEach(room -> rooms.put(room.id(), room));
     written.covers().forEach(cover -> covers.put(cover.id(), cover));
     written.things().forEach(thing -> things.put(thing.id(), thing));
-    written.pieces().forEach(piece -> pieces.put(piece.id(), piece));
+    for (KeyPiece piece : written.pieces()) {
+      pieces.put(piece.id(), piece);
+      keys.put(piece.id(), KeyPieces.key(piece));
+    }
     written.questions().forEach(question -> questions.put(question.id(), question));
     for (Lock lock : locks) {
       int number = numbers.size();
@@ -101,6 +105,11 @@ final class Escape {
 
   Optional<KeyPiece> piece(String id) {
     return Optional.ofNullable(pieces.get(id));
+  }
+
+  /** What tells a key piece from others: two of one text are alike. */
+  String key(String piece) {
+    return keys.getOrDefault(piece, "piece " + piece);
   }
 
   /** Whether a room can be entered from the start. */

@@ -30,6 +30,10 @@ final class EscapeOdds {
               .orElse(escape.lock(lock).by() instanceof Opener.ByLocks);
       guessable.set(lock, ends);
     }
+    // Whatever else opens: if no way out is among them, nobody guesses it open.
+    if (!escape.exits().intersects(guessable)) {
+      return Guessing.exactly(0);
+    }
     Plan plan = escape.planOf(guessable);
     if (!plan.isEscapable()) {
       return Guessing.exactly(0);

@@ -25,7 +25,7 @@ final class KeyPieces {
       return false;
     }
     for (int i = 0; i < put.size(); i++) {
-      if (!key(escape, put.get(i)).equals(key(escape, order.get(i)))) {
+      if (!escape.key(put.get(i)).equals(escape.key(order.get(i)))) {
         return false;
       }
     }
@@ -33,12 +33,9 @@ final class KeyPieces {
   }
 
   /** What tells a piece from others: its text as a fair reader compares it; a strip is its own. */
-  private static String key(Escape escape, String id) {
-    return escape
-        .piece(id)
-        .filter(piece -> !piece.strip() && !Comparison.fair(piece.text()).isEmpty())
-        .map(piece -> "text " + Comparison.fair(piece.text()))
-        .orElse("piece " + id);
+  static String key(KeyPiece piece) {
+    String text = piece.strip() ? "" : Comparison.fair(piece.text());
+    return text.isEmpty() ? "piece " + piece.id() : "text " + text;
   }
 
   /**
@@ -48,14 +45,14 @@ final class KeyPieces {
   static List<Need> needs(Escape escape, List<String> order) {
     Map<String, List<String>> taken = new LinkedHashMap<>();
     for (String piece : order) {
-      taken.computeIfAbsent(key(escape, piece), none -> new ArrayList<>()).add(piece);
+      taken.computeIfAbsent(escape.key(piece), none -> new ArrayList<>()).add(piece);
     }
     List<Need> needs = new ArrayList<>();
     for (List<String> wanted : taken.values()) {
       List<String> alike =
           escape.written().pieces().stream()
               .map(KeyPiece::id)
-              .filter(id -> key(escape, id).equals(key(escape, wanted.getFirst())))
+              .filter(id -> escape.key(id).equals(escape.key(wanted.getFirst())))
               .toList();
       int together = alike.size() - wanted.size() + 1;
       if (together == 1) {
@@ -116,7 +113,7 @@ final class KeyPieces {
     List<String> chosen = new ArrayList<>();
     for (String wanted : order) {
       left.stream()
-          .filter(piece -> key(escape, piece).equals(key(escape, wanted)))
+          .filter(piece -> escape.key(piece).equals(escape.key(wanted)))
           .findFirst()
           .ifPresent(
               piece -> {
