@@ -1,4 +1,5 @@
 import { useMemo } from "react";
+import { partsOf } from "../games";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
 import { type SheetActions, sheetActions } from "./sheetActions";
@@ -42,9 +43,14 @@ const ctrl = (key: string) => (event: KeyboardEvent) =>
   (event.ctrlKey || event.metaKey) && !event.altKey && event.key.toLowerCase() === key;
 const alt = (key: string) => (event: KeyboardEvent) => event.altKey && event.key === key;
 
+const gameOf = (useEditor: EditorStore) => partsOf(useEditor.getState().activity.game.kind);
+
 /** Every action of Build, once: for the command list, the keys and the list of keys. */
 export function useCommands(useEditor: EditorStore, page: PageActions) {
-  const sheet = useMemo(() => sheetActions(useEditor), [useEditor]);
+  const sheet = useMemo(
+    () => ({ ...sheetActions(useEditor), ...gameOf(useEditor)?.actions?.(useEditor) }),
+    [useEditor],
+  );
   return { sheet, commands: commands(useEditor, sheet, page) };
 }
 
@@ -76,7 +82,7 @@ function commands(useEditor: EditorStore, sheet: SheetActions, page: PageActions
     { name: names.replace, run: () => page.open("replace") },
     { name: names.details, run: () => page.open("details") },
     { name: names.look, run: () => page.open("look") },
-    { name: names.alone, run: page.presentAlone },
+    ...(gameOf(useEditor)?.asks === false ? [] : [{ name: names.alone, run: page.presentAlone }]),
     { name: names.link, run: () => page.open("link") },
     { name: names.assign, run: () => page.open("assign") },
     { name: names.present, run: page.present },

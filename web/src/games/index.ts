@@ -87,6 +87,8 @@ export interface GameParts<K extends GameKind> {
   thinking?: Record<string, string>;
   /** What an item of it is called that is no question; nothing where it isn't there. */
   item?: (game: GameOf<K>, id: string) => string | undefined;
+  /** What the actions of a sheet do, where more than questions stands on it. */
+  actions?: (useEditor: EditorStore) => Partial<SheetActions>;
   /** The game without what belongs to questions that are taken out. */
   without?: (game: GameOf<K>, questions: string[]) => GameOf<K>;
 }

@@ -58,7 +58,9 @@ function actionOf(
 ): (() => void) | undefined {
   if (/^[1-6]$/.test(key)) return () => controls.pressTeam(Number(key) - 1);
   if (/^[a-f]$/i.test(key)) return () => controls.choose(key);
-  if (controls.showing.stage === "board" && /^( |Arrow\w+)$/.test(key)) return toBoard;
+  const { stage, questions } = controls.showing;
+  const board = stage === "board" || (stage === "playing" && questions.length > 0);
+  if (board && /^( |Arrow\w+)$/.test(key)) return toBoard;
   switch (key.length === 1 ? key.toLowerCase() : key) {
     case " ":
     case "ArrowRight":
@@ -90,6 +92,8 @@ function actionOf(
       return controls.turnSound;
     case "j":
       return () => controls.open("jump");
+    case "k":
+      return () => document.querySelector<HTMLButtonElement>("[data-opens]")?.click();
     case "l":
       return () => document.querySelector<HTMLButtonElement>("[data-read-aloud]")?.click();
     case "0":

@@ -487,6 +487,7 @@ export const words = {
       ["S", "shutter"],
       ["P", "pen"],
       ["J", "jump to a question"],
+      ["K", "open the lock that the class is stuck at"],
       ["M", "sound on or off"],
       ["L", "read aloud, or stop"],
       ["F11", "fill the screen (your browser’s key)"],

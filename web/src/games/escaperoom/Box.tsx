@@ -3,7 +3,7 @@ import type { ReactNode } from "react";
 import { placeOf } from "../../build/places";
 import { LINE_FIELD } from "../../questions/editors/rows";
 import { IconButton } from "../../ui/IconButton";
-import { moveOne, type One, removeOne } from "./escaping";
+import type { One } from "./escaping";
 import type { FieldsProps } from "./fieldsProps";
 import { sheetWords, titleOf } from "./sheetWords";
 
@@ -19,8 +19,7 @@ export function Box(
     children: ReactNode;
   },
 ) {
-  const { useEditor, game, kind, id, name, rename, children } = props;
-  const { edit, unfold } = useEditor.getState();
+  const { useEditor, sheet, game, kind, id, name, rename, children } = props;
   const title = titleOf(game, id);
   return (
     <fieldset className="my-2 min-w-0 rounded-[14px] border-2 border-primary bg-card p-3.5 shadow-lift">
@@ -38,19 +37,20 @@ export function Box(
           value={name}
           maxLength={kind === "piece" ? 60 : 100}
           className={`${LINE_FIELD} font-display font-semibold`}
+          onKeyDown={(event) => {
+            if (event.key !== "Enter") return;
+            event.preventDefault();
+            const box = event.currentTarget.closest("fieldset");
+            const text = box?.querySelector<HTMLElement>("fieldset textarea");
+            if (text) text.focus();
+            else sheet.addAfter(id);
+          }}
           onChange={(event) => rename(event.target.value)}
         />
         <div className="flex shrink-0">
-          <IconButton label={sheetWords.up} icon={ArrowUp} act={() => edit(moveOne(id, -1))} />
-          <IconButton label={sheetWords.down} icon={ArrowDown} act={() => edit(moveOne(id, 1))} />
-          <IconButton
-            label={sheetWords.remove(title)}
-            icon={Trash2}
-            act={() => {
-              edit(removeOne(id));
-              unfold(undefined);
-            }}
-          />
+          <IconButton label={sheetWords.up} icon={ArrowUp} act={() => sheet.move(-1)} />
+          <IconButton label={sheetWords.down} icon={ArrowDown} act={() => sheet.move(1)} />
+          <IconButton label={sheetWords.remove(title)} icon={Trash2} act={sheet.remove} />
         </div>
       </div>
       {children}

@@ -1,5 +1,4 @@
 import { ArrowLeft } from "lucide-react";
-import { insertAfter, switchQuestions } from "../../build/edits";
 import { randomId } from "../../engine/randomId";
 import { limits } from "../../generated/limits";
 import type { EffectUnion, Lock, OpenerUnion } from "../../generated/types";
@@ -9,17 +8,7 @@ import { WordsField } from "../../rich/WordsField";
 import { written } from "../../rich/words";
 import { Box } from "./Box";
 import { Several } from "./choices";
-import {
-  addLock,
-  addPiece,
-  addRoom,
-  changeLock,
-  locksOf,
-  moveOne,
-  namedBy,
-  questionOf,
-  removeOne,
-} from "./escaping";
+import { addPiece, addRoom, changeLock, locksOf, namedBy, questionOf } from "./escaping";
 import { Where } from "./fields";
 import type { FieldsProps } from "./fieldsProps";
 import { Placed } from "./Placed";
@@ -28,7 +17,7 @@ import { effectWords, sheetWords, titleOf } from "./sheetWords";
 /** A lock that is being written: what opens it, and what comes of opening it. */
 export function LockFields(props: FieldsProps & { lock: Lock }) {
   const { useEditor, game, lock, sheet, takeIn } = props;
-  const { edit, unfold } = useEditor.getState();
+  const { edit } = useEditor.getState();
   const change = (part: Partial<Lock>, key?: string) =>
     edit(
       changeLock(lock.id, () => part),
@@ -37,31 +26,6 @@ export function LockFields(props: FieldsProps & { lock: Lock }) {
   const question = questionOf(game, lock);
   const helping = game.things.filter((thing) => thing.helps.includes(lock.id));
   const number = game.questions.findIndex(({ id }) => id === lock.id) + 1;
-  /** On the sheet of an escape a question moves and goes with its lock. */
-  const own = {
-    ...sheet,
-    next: () => {
-      const fresh = randomId();
-      edit(addLock(lock.room, fresh));
-      unfold(fresh);
-    },
-    move: (by: 1 | -1) => edit(moveOne(lock.id, by)),
-    turnOff: () => edit(switchQuestions([lock.id])),
-    remove: () => {
-      edit(removeOne(lock.id));
-      unfold(undefined);
-    },
-    duplicate: () => {
-      if (!question) return;
-      const fresh = randomId();
-      edit((activity) =>
-        changeLock(fresh, () => ({ room: lock.room, name: lock.name, by: lock.by }))(
-          insertAfter(lock.id, { ...question, id: fresh })(activity),
-        ),
-      );
-      unfold(fresh);
-    },
-  };
   const typed = question?.kind === "typed-text" || question?.kind === "number";
   return (
     <Box
@@ -77,7 +41,7 @@ export function LockFields(props: FieldsProps & { lock: Lock }) {
             question={question}
             number={number}
             useEditor={useEditor}
-            sheet={own}
+            sheet={sheet}
             takeIn={takeIn}
           />
         </div>

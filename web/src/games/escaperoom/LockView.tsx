@@ -27,6 +27,7 @@ export function LockView(props: LockProps) {
   const means = opens && !lock.open && (
     <button
       type="button"
+      data-opens
       className="btn btn-outline escape-back"
       onClick={() => act({ kind: "open-lock", lock: lock.id })}
     >
@@ -72,7 +73,10 @@ export function LockView(props: LockProps) {
         </div>
       )}
       {lock.open ? (
-        <Came {...props} />
+        <>
+          <Came {...props} />
+          {props.others}
+        </>
       ) : lock.way === "pieces" ? (
         <PiecesField {...props} closed={closed} />
       ) : (

@@ -1,5 +1,6 @@
 import { plural } from "../../words/format";
 import type { GameParts } from "..";
+import { escapeActions } from "./actions";
 import { inARow, oneCode, twoWays } from "./blank";
 import { escapeFindings, escapeMends, titleOf } from "./sheetWords";
 
@@ -18,6 +19,7 @@ export const escapeRoom: Omit<GameParts<"escape-room">, "Sheet" | "Sentence" | "
   findings: escapeFindings,
   mends: escapeMends,
   item: (game, id) => titleOf(game, id) || undefined,
+  actions: escapeActions,
   without: (game, questions) => ({
     ...game,
     locks: game.locks.filter(({ id }) => !questions.includes(id)),
