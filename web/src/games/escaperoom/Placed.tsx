@@ -1,17 +1,10 @@
-import { Circle, Pentagon, Square } from "lucide-react";
 import { useState } from "react";
 import type { EditorStore } from "../../build/editor";
 import type { Area, EscapeRoom, Form, Spot } from "../../generated/types";
 import { AreaBoard } from "../../questions/editors/AreaBoard";
+import { AreaTools } from "../../questions/editors/AreaTools";
 import { changeCover, changeLock, changeThing, onesIn, roomIn } from "./escaping";
 import { sheetWords } from "./sheetWords";
-
-const TOOLS = { rectangle: Square, ellipse: Circle, polygon: Pentagon };
-
-const MIDDLE: Spot[] = [
-  { x: 400, y: 400 },
-  { x: 600, y: 600 },
-];
 
 /** The picture of a room with everything on it: what is chosen is drawn, moved and reshaped. */
 export function Placed(props: {
@@ -55,27 +48,13 @@ export function Placed(props: {
       {chosen && (
         <div className="flex flex-wrap items-center gap-2 py-1">
           <span className="text-sm text-soft">{sheetWords.place}</span>
-          {(Object.keys(TOOLS) as Form[])
-            .filter((form) => !boxed || form === "rectangle")
-            .map((form) => {
-              const Icon = TOOLS[form];
-              return (
-                <button
-                  key={form}
-                  type="button"
-                  aria-pressed={tool === form}
-                  className={`btn btn-sm ${tool === form ? "btn-primary" : "btn-outline"}`}
-                  onClick={(event) => {
-                    if (event.detail !== 0) return setTool(tool === form ? undefined : form);
-                    const [a, b] = MIDDLE as [Spot, Spot];
-                    draw(form, form === "polygon" ? [a, { x: b.x, y: a.y }, b] : MIDDLE);
-                  }}
-                >
-                  <Icon size={16} aria-hidden="true" />
-                  {sheetWords.forms[form]}
-                </button>
-              );
-            })}
+          <AreaTools
+            names={sheetWords.forms}
+            forms={boxed ? ["rectangle"] : undefined}
+            tool={tool}
+            choose={setTool}
+            draw={draw}
+          />
           {placed && !boxed && (
             <button
               type="button"

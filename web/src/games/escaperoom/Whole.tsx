@@ -1,7 +1,6 @@
 import type { EditorStore } from "../../build/editor";
 import type { EscapeRoom } from "../../generated/types";
-import { PictureChoice } from "../../media/PictureChoice";
-import { smallAddress } from "../../rich/media";
+import { DescribedPicture } from "../../media/DescribedPicture";
 import { changeEscape } from "./escaping";
 import { sheetWords } from "./sheetWords";
 
@@ -10,18 +9,15 @@ export function Whole({ useEditor, game }: { useEditor: EditorStore; game: Escap
   return (
     <div className="py-2">
       <p className="text-sm text-soft">{sheetWords.whole}</p>
-      <PictureChoice
+      <DescribedPicture
         picture={game.whole}
-        change={(whole) => useEditor.getState().edit(changeEscape(() => ({ whole })))}
-        lead={
-          game.whole && (
-            <img
-              src={smallAddress(game.whole.medium)}
-              alt={game.whole.alt}
-              className="h-12 rounded-[4px]"
-            />
+        change={(whole, key) =>
+          useEditor.getState().edit(
+            changeEscape(() => ({ whole })),
+            key && `whole ${key}`,
           )
         }
+        alt={sheetWords.alt}
       />
     </div>
   );

@@ -1,7 +1,6 @@
 import type { KeyPiece, Room, RoomCover, RoomThing } from "../../generated/types";
-import { PictureChoice } from "../../media/PictureChoice";
+import { DescribedPicture } from "../../media/DescribedPicture";
 import { LINE_FIELD } from "../../questions/editors/rows";
-import { smallAddress } from "../../rich/media";
 import { WordsField } from "../../rich/WordsField";
 import { written } from "../../rich/words";
 import { Box } from "./Box";
@@ -82,30 +81,11 @@ export function RoomFields(props: FieldsProps & { room: Room }) {
       name={room.name}
       rename={(name) => change({ name }, "name")}
     >
-      <PictureChoice
+      <DescribedPicture
         picture={picture}
-        change={(chosen) => change({ picture: chosen })}
-        lead={
-          picture && (
-            <img
-              src={smallAddress(picture.medium)}
-              alt={picture.alt}
-              className="h-12 rounded-[4px]"
-            />
-          )
-        }
+        change={(chosen, key) => change({ picture: chosen }, key)}
+        alt={sheetWords.alt}
       />
-      {picture && (
-        <input
-          aria-label={sheetWords.alt}
-          title={sheetWords.alt}
-          placeholder={sheetWords.alt}
-          value={picture.alt}
-          maxLength={300}
-          className={`${LINE_FIELD} w-full`}
-          onChange={(event) => change({ picture: { ...picture, alt: event.target.value } }, "alt")}
-        />
-      )}
       <WordsField
         label={sheetWords.entering}
         placeholder={`${sheetWords.entering}: ${sheetWords.enteringPlaceholder}`}

@@ -1,16 +1,8 @@
-import { Circle, Pentagon, Square } from "lucide-react";
 import { useState } from "react";
 import type { Area, Form, Spot, Thing } from "../../generated/types";
 import { AreaBoard } from "../../questions/editors/AreaBoard";
+import { AreaTools } from "../../questions/editors/AreaTools";
 import { sheetWords } from "./sheetWords";
-
-const TOOLS = { rectangle: Square, ellipse: Circle, polygon: Pentagon };
-
-/** A new place where no pointer has drawn one. */
-const MIDDLE: Spot[] = [
-  { x: 400, y: 400 },
-  { x: 600, y: 600 },
-];
 
 /** The picture with the places of the things: the chosen thing's is drawn, moved and reshaped. */
 export function Places(props: {
@@ -40,26 +32,13 @@ export function Places(props: {
     <section aria-label={sheetWords.places} className="mb-4">
       <h3 className="text-sm font-semibold text-soft">{sheetWords.places}</h3>
       <div className="flex flex-wrap items-center gap-2 py-1">
-        {(Object.keys(TOOLS) as Form[]).map((form) => {
-          const Icon = TOOLS[form];
-          return (
-            <button
-              key={form}
-              type="button"
-              aria-pressed={tool === form}
-              disabled={!chosen}
-              className={`btn btn-sm ${tool === form ? "btn-primary" : "btn-outline"}`}
-              onClick={(event) => {
-                if (event.detail !== 0) return setTool(tool === form ? undefined : form);
-                const [a, b] = MIDDLE as [Spot, Spot];
-                draw(form, form === "polygon" ? [a, { x: b.x, y: a.y }, b] : MIDDLE);
-              }}
-            >
-              <Icon size={16} aria-hidden="true" />
-              {sheetWords.forms[form]}
-            </button>
-          );
-        })}
+        <AreaTools
+          names={sheetWords.forms}
+          tool={tool}
+          choose={setTool}
+          draw={draw}
+          disabled={!chosen}
+        />
         {chosen?.place && (
           <button
             type="button"

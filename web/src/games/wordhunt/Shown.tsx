@@ -1,7 +1,6 @@
 import type { WordHunt } from "../../generated/types";
-import { PictureChoice } from "../../media/PictureChoice";
+import { DescribedPicture } from "../../media/DescribedPicture";
 import { LINE_FIELD } from "../../questions/editors/rows";
-import { smallAddress } from "../../rich/media";
 import { WordsField } from "../../rich/WordsField";
 import { written } from "../../rich/words";
 import { sheetWords } from "./sheetWords";
@@ -12,35 +11,14 @@ export function Shown(props: {
   change: (part: Partial<WordHunt>, key?: string) => void;
 }) {
   const { hunt, change } = props;
-  const { picture } = hunt;
   return (
     <>
-      <PictureChoice
-        picture={picture}
-        change={(chosen) => change({ picture: chosen })}
-        lead={
-          picture && (
-            <img
-              src={smallAddress(picture.medium)}
-              alt={picture.alt}
-              className="h-12 rounded-[4px]"
-            />
-          )
-        }
+      <DescribedPicture
+        picture={hunt.picture}
+        change={(picture, key) => change({ picture }, key && `hunt ${key}`)}
+        alt={sheetWords.alt}
+        placeholder={`${sheetWords.alt}, ${sheetWords.altPlaceholder}`}
       />
-      {picture && (
-        <input
-          aria-label={sheetWords.alt}
-          title={sheetWords.alt}
-          placeholder={`${sheetWords.alt}, ${sheetWords.altPlaceholder}`}
-          value={picture.alt}
-          maxLength={300}
-          className={`${LINE_FIELD} w-full`}
-          onChange={(event) =>
-            change({ picture: { ...picture, alt: event.target.value } }, "hunt alt")
-          }
-        />
-      )}
       <WordsField
         label={sheetWords.text}
         placeholder={sheetWords.textPlaceholder}

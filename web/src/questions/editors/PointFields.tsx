@@ -1,4 +1,4 @@
-import { Circle, Image, Pentagon, Square, X } from "lucide-react";
+import { Image, X } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { randomId } from "../../engine/randomId";
 import { limits } from "../../generated/limits";
@@ -9,27 +9,9 @@ import { WordsField } from "../../rich/WordsField";
 import { written } from "../../rich/words";
 import { words } from "../../words/en";
 import { AreaBoard } from "./AreaBoard";
+import { AreaTools } from "./AreaTools";
 import type { FieldsProps } from "./KindFields";
 import { LINE_FIELD, Part } from "./rows";
-
-/** A new area where no pointer has drawn one. */
-const MIDDLE: Record<Form, Spot[]> = {
-  rectangle: [
-    { x: 400, y: 400 },
-    { x: 600, y: 600 },
-  ],
-  ellipse: [
-    { x: 400, y: 400 },
-    { x: 600, y: 600 },
-  ],
-  polygon: [
-    { x: 500, y: 380 },
-    { x: 620, y: 600 },
-    { x: 380, y: 600 },
-  ],
-};
-
-const TOOLS = { rectangle: Square, ellipse: Circle, polygon: Pentagon };
 
 /** The picture, what it shows in words, and the areas drawn over it. */
 export function PointFields({ question, change }: FieldsProps<PointAt>) {
@@ -92,25 +74,13 @@ export function PointFields({ question, change }: FieldsProps<PointAt>) {
           </Part>
           <Part title={words.sheet.areas}>
             <div className="flex flex-wrap items-center gap-2 py-1">
-              {(Object.keys(TOOLS) as Form[]).map((form) => {
-                const Icon = TOOLS[form];
-                return (
-                  <button
-                    key={form}
-                    type="button"
-                    aria-pressed={tool === form}
-                    disabled={areas.length >= limits.PointAt.areas.most}
-                    className={`btn ${tool === form ? "btn-primary" : "btn-outline"} px-3`}
-                    onClick={(event) => {
-                      if (event.detail === 0) add(form, MIDDLE[form]);
-                      else setTool(tool === form ? undefined : form);
-                    }}
-                  >
-                    <Icon size={18} aria-hidden="true" />
-                    {words.sheet.forms[form]}
-                  </button>
-                );
-              })}
+              <AreaTools
+                names={words.sheet.forms}
+                tool={tool}
+                choose={setTool}
+                draw={add}
+                disabled={areas.length >= limits.PointAt.areas.most}
+              />
             </div>
             <p className="min-h-6 text-sm text-soft" role="status">
               {tool ? words.sheet.drawing[tool] : areas.length > 0 ? words.sheet.areaHow : ""}

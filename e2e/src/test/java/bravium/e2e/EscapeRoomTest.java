@@ -263,10 +263,7 @@ class EscapeRoomTest {
 
   private static void pair(Learner learner, String card, String partner) {
     learner.page.locator(".stage button").getByText(card).click();
-    learner
-        .page
-        .getByLabel(Pattern.compile("Put " + card + " into .*" + partner + ".*"))
-        .click();
+    learner.page.getByLabel(Pattern.compile("Put " + card + " into .*" + partner + ".*")).click();
   }
 
   private static void putInOrder(Learner learner, String... cards) {

@@ -4,6 +4,7 @@ import bravium.core.question.Marking;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -128,6 +129,15 @@ public final class Attempts {
       happenings.add(new Happening.PointsGiven(result.points(), total));
     }
     return after;
+  }
+
+  /** The sitting with these items missed: nobody answered them. */
+  public static Sitting missed(Sitting now, Collection<String> items) {
+    List<Result> results = new ArrayList<>(now.results());
+    for (String item : items) {
+      results.add(new Result(item, null, Verdict.MISSED, 0, 0, null));
+    }
+    return now.with(results);
   }
 
   Turn hint(String item) {

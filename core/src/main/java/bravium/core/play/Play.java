@@ -1,5 +1,6 @@
 package bravium.core.play;
 
+import bravium.core.activity.Clock;
 import bravium.core.question.Question;
 import java.util.List;
 import java.util.Optional;
@@ -62,7 +63,9 @@ public interface Play {
 
   /** What a deadline leads to. The sitting that comes of it has it no more. */
   default Turn ranOut(Point at, Deadline deadline) {
-    return at.game().ended(at.sitting(), new End(Outcome.Ended.TIME, false));
+    return at.game()
+        .ended(at.sitting(), new End(Outcome.Ended.TIME, false))
+        .after(List.of(new Happening.TimeRanOut(Clock.Per.GAME)));
   }
 
   /** How the play has ended with its last move; empty while it goes on. */

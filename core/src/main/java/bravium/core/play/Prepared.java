@@ -1,6 +1,7 @@
 package bravium.core.play;
 
 import bravium.core.activity.Activity;
+import bravium.core.activity.Clock;
 import bravium.core.measure.ProjectorFit;
 import bravium.core.question.OnProjector;
 import bravium.core.question.Question;
@@ -128,6 +129,16 @@ public final class Prepared {
   /** The item of that id, if the activity has it. */
   public Optional<Item> item(String id) {
     return Optional.ofNullable(items.get(id));
+  }
+
+  /** A play that begins: with the first turn where that is due, and with the clock of the game. */
+  public Sitting begun(Sitting sitting, long at) {
+    Sitting begun = turns.begun(sitting);
+    Clock clock = activity.rules().clock();
+    return clock == null || clock.per() != Clock.Per.GAME
+        ? begun
+        : begun.with(
+            begun.clocks().started(Clocked.GAME, begun.opening().millis(clock.seconds()), at));
   }
 
   /** The end of a play, with what it has come to. */

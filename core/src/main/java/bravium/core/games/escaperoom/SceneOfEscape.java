@@ -119,7 +119,7 @@ final class SceneOfEscape {
     Effort effort = sitting.effortFor(lock.id());
     boolean isOpen = found.isOpen(lock);
     Long until =
-        sitting.clocks().find(EscapePlay.CLOSED + lock.id()).map(Clocked::end).orElse(null);
+        sitting.clocks().find(EscapeMoves.closed(lock.id())).map(Clocked::end).orElse(null);
     Opener.ByPieces pieces = lock.by() instanceof Opener.ByPieces p ? p : null;
     int given = pieces == null ? 0 : Math.min(effort.hints(), pieces.hints().size());
     boolean wheels = lock.by() instanceof Opener.ByAnswer(boolean set, var extra) && set;

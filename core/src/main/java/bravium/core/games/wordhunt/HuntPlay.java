@@ -1,16 +1,13 @@
 package bravium.core.games.wordhunt;
 
 import bravium.core.activity.Activity;
-import bravium.core.activity.Clock;
 import bravium.core.activity.Teams;
 import bravium.core.play.Action;
+import bravium.core.play.Attempts;
 import bravium.core.play.Audience;
-import bravium.core.play.Clocked;
-import bravium.core.play.Deadline;
 import bravium.core.play.Draw;
 import bravium.core.play.End;
 import bravium.core.play.Engine;
-import bravium.core.play.Happening;
 import bravium.core.play.Item;
 import bravium.core.play.Opening;
 import bravium.core.play.Outcome;
@@ -26,10 +23,8 @@ import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
 import bravium.core.play.State;
 import bravium.core.play.Turn;
-import bravium.core.play.Verdict;
 import bravium.core.question.Marking;
 import bravium.core.rich.Words;
-import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -105,13 +100,7 @@ final class HuntPlay implements Play {
     if (things.isEmpty()) {
       return at.refused(Refusal.NOTHING_TO_ASK);
     }
-    Sitting sitting = at.game().turns().begun(at.sitting());
-    Clock clock = activity.rules().clock();
-    if (clock != null && clock.per() == Clock.Per.GAME) {
-      long millis = sitting.opening().millis(clock.seconds());
-      sitting = sitting.with(sitting.clocks().started(Clocked.GAME, millis, at.at()));
-    }
-    return Turn.of(sitting.at(Stage.PLAYING, null));
+    return Turn.of(at.game().begun(at.sitting(), at.at()).at(Stage.PLAYING, null));
   }
 
   @Override
@@ -184,13 +173,6 @@ final class HuntPlay implements Play {
   }
 
   @Override
-  public Turn ranOut(Point at, Deadline deadline) {
-    return at.game()
-        .ended(at.sitting(), new End(Outcome.Ended.TIME, false))
-        .after(List.of(new Happening.TimeRanOut(Clock.Per.GAME)));
-  }
-
-  @Override
   public Optional<End> over(Sitting now) {
     if (now.stage() != Stage.PLAYING) {
       return Optional.empty();
@@ -203,11 +185,7 @@ final class HuntPlay implements Play {
   /** What was not found was missed. */
   @Override
   public Sitting settledAtTheEnd(Sitting now) {
-    List<Result> results = new ArrayList<>(now.results());
-    for (String id : open(now)) {
-      results.add(new Result(id, null, Verdict.MISSED, 0, 0, null));
-    }
-    return now.with(results);
+    return Attempts.missed(now, open(now));
   }
 
   /** A letter takes its price from what the thing brings, whoever finds it, but not more. */
