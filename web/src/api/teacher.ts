@@ -185,4 +185,9 @@ export const readFrontContributions = (sitting: string, question: string) =>
   call<Contribution[]>(`/api/sittings/${sitting}/contributions/${encodeURIComponent(question)}`);
 
 export const sendFrontMove = (sitting: string, move: Move) =>
-  call<MoveAnswer>(`/api/sittings/${sitting}/moves`, { method: "POST", body: move });
+  call<MoveAnswer>(`/api/sittings/${sitting}/moves`, {
+    method: "POST",
+    body: move,
+    // What is done while the page goes away still arrives.
+    keepalive: true,
+  });

@@ -14,6 +14,7 @@ import type {
   Showing,
 } from "../generated/types";
 import { Outbox } from "../sending/outbox";
+import { afterTheBell, atTheBell } from "./bell";
 import { frontChannel } from "./channel";
 import { frontMoves, unsentOf } from "./unsent";
 
@@ -58,6 +59,17 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
   const [cutOff, setCutOff] = useState(false);
   const [happened, setHappened] = useState<HappeningUnion[]>([]);
   const tell = useRef<() => void>(undefined);
+  const leaves = useRef<() => void>(undefined);
+  // Before anything that a move needs is closed.
+  useEffect(() => {
+    const leave = () => leaves.current?.();
+    window.addEventListener("pagehide", leave);
+    return () => {
+      window.removeEventListener("pagehide", leave);
+      leave();
+    };
+  }, []);
+
   useEffect(() => {
     if (typeof BroadcastChannel === "undefined") return;
     const channel = frontChannel(sitting.sitting, (message) => {
@@ -69,7 +81,10 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
         opening: sitting.opening,
         log: (game.current as LocalGame).log,
       });
-    return channel.close;
+    return () => {
+      tell.current = undefined;
+      channel.close();
+    };
   }, [sitting]);
 
   useEffect(() => {
@@ -96,6 +111,14 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
     tell.current?.();
     return undefined;
   }, []);
+  leaves.current = () => {
+    const hold = atTheBell(sitting.sitting, (game.current as LocalGame).show("projector"));
+    if (hold) act(hold);
+  };
+  useEffect(() => {
+    const run = afterTheBell(sitting.sitting, (game.current as LocalGame).show("projector"));
+    if (run) act(run);
+  }, [sitting.sitting, act]);
   const back = useCallback(() => {
     const last = lastStanding((game.current as LocalGame).log.map((p) => p.move));
     if (last) act({ kind: "take-back", move: last.key });

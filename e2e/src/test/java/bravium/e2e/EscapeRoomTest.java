@@ -39,6 +39,12 @@ class EscapeRoomTest {
     throw new AssertionError("Tab never comes to " + name);
   }
 
+  private int secondsLeft() {
+    String[] clock =
+        page.getByRole(AriaRole.TIMER).first().textContent().replaceAll("[^0-9:]", "").split(":");
+    return Integer.parseInt(clock[0]) * 60 + Integer.parseInt(clock[1]);
+  }
+
   @Test
   void threeRoomsAreLeftByKeyboardAlone() {
     teacher.open(DEMO);
@@ -46,6 +52,14 @@ class EscapeRoomTest {
     page.keyboard().press("Space");
     assertThat(teacher.question()).containsText("The workshop");
     AccessibilityTest.check(page, "present, a room of an escape");
+    // The bell rings: the clock stands until the game is gone on with.
+    int left = secondsLeft();
+    page.keyboard().press("Escape");
+    page.waitForTimeout(5_000);
+    teacher.button("Present").click();
+    teacher.button("Go on with it").click();
+    assertThat(teacher.question()).containsText("The workshop");
+    Assertions.assertThat(secondsLeft()).isBetween(left - 3, left);
     go("The first door");
     assertThat(teacher.question()).containsText("What keeps bees calm");
     page.keyboard().press("Escape");
