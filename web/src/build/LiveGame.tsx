@@ -207,7 +207,7 @@ function useLiveGame(useEditor: EditorStore) {
   }, [open]);
 
   return {
-    showing: seen ?? showing,
+    showing: seen,
     looking,
     given,
     give,

@@ -129,8 +129,7 @@ function GoOn(props: { left: Unfinished; goOn: () => void; begin: () => void }) 
 function Front(props: { id: string; sitting: FrontSitting; again: () => void }) {
   const { id, sitting, again } = props;
   const played = useFrontGame(sitting);
-  const { seen, looking, act } = useLooking(played.showing, played.act);
-  const showing = seen ?? played.showing;
+  const { seen: showing, looking, act } = useLooking(played.showing, played.act);
   const game = { ...played, showing, act };
   const navigate = useNavigate();
   const controls = useFrontControls(sitting, game, looking);

@@ -30,10 +30,10 @@ export function lookedAt(showing: Showing, at?: string, passed?: number): Showin
 type Act = (action: ActionUnion) => Refusal | undefined;
 
 /** Looks at one of the questions that are open at once; to go on from one is nobody else's matter. */
-export function useLooking(
-  showing: Showing | undefined,
+export function useLooking<S extends Showing | undefined>(
+  showing: S,
   act: Act,
-): { seen: Showing | undefined; looking: Looking; act: Act } {
+): { seen: S; looking: Looking; act: Act } {
   const [at, setAt] = useState<string>();
   const [passed, setPassed] = useState<number>();
   const one = showing?.questions.find(({ asked }) => asked.id === at);
@@ -43,7 +43,7 @@ export function useLooking(
     setPassed(there?.asked.attempt);
   };
   return {
-    seen: showing && lookedAt(showing, at, passed),
+    seen: (showing && lookedAt(showing, at, passed)) as S,
     looking: { at: one && showing?.stage === "playing" ? at : undefined, goTo },
     act: (action) => {
       if (!one || action.kind !== "continue" || action.question !== at) return act(action);

@@ -7,6 +7,7 @@ import { OpenQuestion } from "../../questions/sheet/OpenQuestion";
 import { WordsField } from "../../rich/WordsField";
 import { written } from "../../rich/words";
 import { Box } from "./Box";
+import { Check } from "./Check";
 import { Several } from "./choices";
 import { addPiece, addRoom, changeLock, locksOf, namedBy, questionOf } from "./escaping";
 import { Where } from "./fields";
@@ -47,17 +48,13 @@ export function LockFields(props: FieldsProps & { lock: Lock }) {
         </div>
       )}
       {typed && lock.by.kind === "answer" && (
-        <label className="flex min-h-9 items-center gap-1.5">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-sm border-edge"
-            checked={lock.by.wheels}
-            onChange={() =>
-              lock.by.kind === "answer" && change({ by: { ...lock.by, wheels: !lock.by.wheels } })
-            }
-          />
-          {sheetWords.wheels}
-        </label>
+        <Check
+          label={sheetWords.wheels}
+          checked={lock.by.wheels}
+          turn={() =>
+            lock.by.kind === "answer" && change({ by: { ...lock.by, wheels: !lock.by.wheels } })
+          }
+        />
       )}
       <Opened {...props} change={(by) => change({ by })} />
       <Effects {...props} />

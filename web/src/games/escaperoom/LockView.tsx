@@ -149,5 +149,3 @@ function useClosed(until: number | undefined, at: number, timeUp?: () => void): 
   }, [until, at, timeUp]);
   return left;
 }
-
-export type { LockProps };

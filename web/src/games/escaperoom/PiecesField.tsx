@@ -1,7 +1,6 @@
 import { useEffect, useState } from "react";
 import type { SeenLock } from "../../generated/types";
-import { MediaRow, Rich } from "../../rich/Rich";
-import { mediaOf, sentenceOf } from "../../rich/words";
+import { Hints } from "../../questions/stage/Hints";
 import type { BoardProps } from "./boardProps";
 import { PieceFace } from "./Cord";
 import { escapeWords } from "./words";
@@ -78,13 +77,7 @@ export function PiecesField(props: BoardProps & { lock: SeenLock; closed: number
               ? `✕ ${escapeWords.notThisOrder}`
               : ""}
       </p>
-      {lock.hints.map((hint, i) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: hints come one after another and stay
-        <div key={i} className="border-l-4 border-accent pl-[0.7em] font-sans">
-          <strong>{escapeWords.hintNumber(i + 1)}</strong> <MediaRow media={mediaOf(hint)} />
-          <Rich words={sentenceOf(hint)} />
-        </div>
-      ))}
+      <Hints hints={lock.hints} />
       <div className="escape-means">
         {places.some((id) => id !== undefined) && (
           <button

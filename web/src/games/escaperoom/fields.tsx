@@ -4,27 +4,12 @@ import { LINE_FIELD } from "../../questions/editors/rows";
 import { WordsField } from "../../rich/WordsField";
 import { written } from "../../rich/words";
 import { Box } from "./Box";
+import { Check } from "./Check";
 import { PickChip, Several } from "./choices";
 import { changeCover, changePiece, changeRoom, changeThing, locksOf, roomIn } from "./escaping";
 import type { FieldsProps } from "./fieldsProps";
 import { Placed } from "./Placed";
 import { sheetWords, titleOf } from "./sheetWords";
-
-/** A yes or no on the sheet. */
-function Check(props: { label: string; checked: boolean; turn: () => void; disabled?: boolean }) {
-  return (
-    <label className="flex min-h-9 items-center gap-1.5">
-      <input
-        type="checkbox"
-        className="checkbox checkbox-sm border-edge"
-        checked={props.checked}
-        disabled={props.disabled}
-        onChange={props.turn}
-      />
-      {props.label}
-    </label>
-  );
-}
 
 /** Where something is: its room, and what it lies under. */
 export function Where(

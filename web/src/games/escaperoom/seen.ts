@@ -1,4 +1,4 @@
-import type { EscapeScene, SeenLock, SeenPlace, SeenRoom, SeenThing } from "../../generated/types";
+import type { EscapeScene, Outline, SeenLock, SeenRoom, SeenThing } from "../../generated/types";
 import { WHOLE } from "../../questions/answers/areas";
 import { escapeWords } from "./words";
 
@@ -7,8 +7,8 @@ const EDGE = 300;
 
 /** What can be gone up to in a room. */
 export type Spot =
-  | { kind: "thing"; id: string; name: string; place?: SeenPlace; thing: SeenThing }
-  | { kind: "lock"; id: string; name: string; place?: SeenPlace; lock: SeenLock };
+  | { kind: "thing"; id: string; name: string; place?: Outline; thing: SeenThing }
+  | { kind: "lock"; id: string; name: string; place?: Outline; lock: SeenLock };
 
 /** Everything in a room: locks first, since they are what there is to do. */
 export function spotsOf(scene: EscapeScene, room: SeenRoom): Spot[] {
@@ -46,7 +46,7 @@ export const stateOf = (lock: SeenLock) =>
         : escapeWords.states.locked;
 
 /** The box round a place, in per cent of the picture. */
-export function boxOf({ corners }: SeenPlace) {
+export function boxOf({ corners }: Outline) {
   const [xs, ys] = [corners.map(({ x }) => x), corners.map(({ y }) => y)];
   const [left, top] = [Math.min(...xs), Math.min(...ys)];
   return {
@@ -58,7 +58,7 @@ export function boxOf({ corners }: SeenPlace) {
 }
 
 /** At which edge of the picture something lies, so that its name keeps away from that edge. */
-export function sideOf({ corners }: SeenPlace): "left" | "right" | undefined {
+export function sideOf({ corners }: Outline): "left" | "right" | undefined {
   const xs = corners.map(({ x }) => x);
   const middle = (Math.min(...xs) + Math.max(...xs)) / 2;
   return middle < EDGE ? "left" : middle > WHOLE - EDGE ? "right" : undefined;

@@ -53,7 +53,6 @@ export const escapeWords = {
     ];
     return costs.length > 0 ? `A hint, for ${costs.join(" and ")}` : "A hint";
   },
-  hintNumber: (n: number) => `Hint ${n}`,
   came: {
     uncovered: (name: string) => `${escapeName(name, "What was in the way")} is gone.`,
     brought: (name: string) => `You found something: ${escapeName(name, "something new")}.`,

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import type { ActionUnion, Asked, Showing } from "../../generated/types";
-import { MediaRow, Rich } from "../../rich/Rich";
+import { MediaRow } from "../../rich/Rich";
 import { mediaOf, sentenceOf } from "../../rich/words";
 import { Countdown } from "../../stage/Countdown";
 import { Heading } from "../../stage/Heading";
@@ -10,6 +10,7 @@ import { takerOf, waitsForTurn } from "../../stage/teams";
 import { words } from "../../words/learner";
 import { AnswerField } from "../answers/AnswerField";
 import { FeedbackPanel } from "./FeedbackPanel";
+import { Hints } from "./Hints";
 import { TalkPanel } from "./TalkPanel";
 
 /** What a game says where it counts in another way than by points and places. */
@@ -55,7 +56,7 @@ export function QuestionView(props: StageProps & { read: ReactNode; own?: OwnFoo
         </div>
       </div>
       {question.kind === "unfinished" && <p className="text-soft">{words.game.unfinished}</p>}
-      <Hints question={question} />
+      <Hints hints={question.help.hints} />
       {talk && !feedback && <TalkPanel question={question} talk={talk} />}
       {feedback && (
         <FeedbackPanel
@@ -69,19 +70,6 @@ export function QuestionView(props: StageProps & { read: ReactNode; own?: OwnFoo
       <Foot {...props} question={question} />
       {note && <p role="status">{note}</p>}
     </form>
-  );
-}
-
-function Hints({ question }: { question: Asked }) {
-  return (
-    <div role="status">
-      {question.help.hints.map((hint, i) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: hints come one after another and stay
-        <div key={i} className="border-l-4 border-accent pl-[0.7em] font-sans">
-          <strong>{words.game.hintNumber(i + 1)}</strong> <Rich words={hint} />
-        </div>
-      ))}
-    </div>
   );
 }
 

@@ -1,5 +1,6 @@
 package bravium.bench;
 
+import bravium.core.activity.Activity;
 import bravium.core.codec.Codec;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
@@ -40,26 +41,10 @@ final class InBrowser implements AutoCloseable {
 
   /** From a key press to the frame in which the live game shows it, in milliseconds, sorted. */
   double[] keyToLiveGame(int questions) {
-    String id =
-        new Http(address)
-            .signIn()
-            .post("/api/activities", Codec.ACTIVITY.write(Quizzes.of("Typing", questions)))
-            .getString("id", "");
-    Page page = page();
-    page.navigate("/sign-in");
-    page.getByText("Look around as Ms Alder").click();
-    page.waitForURL("**/activities");
-    page.navigate("/activities/" + id);
+    Page page = opened("/activities/", Quizzes.of("Typing", questions));
     page.locator("[data-line]").nth(1).click();
     page.locator("fieldset textarea").first().click();
-    page.evaluate(
-        "() => { window.times = []; let at;"
-            + " addEventListener('keydown', () => { at = performance.now(); }, true);"
-            + " new MutationObserver(() => { if (at === undefined) return; const from = at;"
-            + " at = undefined; requestAnimationFrame(() =>"
-            + " window.times.push(performance.now() - from)); })"
-            + ".observe(document.querySelector('.stage'),"
-            + " { subtree: true, childList: true, characterData: true }); }");
+    timeChanges(page, ".stage");
     for (int i = 0; i < KEYS; i++) {
       page.keyboard().press("x");
       page.waitForTimeout(120);
@@ -73,31 +58,43 @@ final class InBrowser implements AutoCloseable {
    * again.
    */
   double[] keyToFindings(int locks) {
-    String id =
-        new Http(address)
-            .signIn()
-            .post("/api/activities", Codec.ACTIVITY.write(Quizzes.escape("Locked", locks)))
-            .getString("id", "");
-    Page page = page();
-    page.navigate("/sign-in");
-    page.getByText("Look around as Ms Alder").click();
-    page.waitForURL("**/activities");
-    page.navigate("/activities/" + id);
+    Page page = opened("/activities/", Quizzes.escape("Locked", locks));
     page.locator("[data-place='question q" + (locks - 1) + "']").click();
     page.locator("fieldset fieldset [data-row]").first().click();
-    page.evaluate(
-        "() => { window.times = []; let at;"
-            + " addEventListener('keydown', () => { at = performance.now(); }, true);"
-            + " new MutationObserver(() => { if (at === undefined) return; const from = at;"
-            + " at = undefined; requestAnimationFrame(() =>"
-            + " window.times.push(performance.now() - from)); })"
-            + ".observe(document.querySelector('[aria-label=Readiness]'),"
-            + " { subtree: true, childList: true, characterData: true }); }");
+    timeChanges(page, "[aria-label=Readiness]");
     for (int i = 0; i < KEYS; i++) {
       page.keyboard().press(i % 2 == 0 ? "x" : "Backspace");
       page.waitForTimeout(400);
     }
     return timesOf(page);
+  }
+
+  /** A teacher's page of a new activity. */
+  private Page opened(String place, Activity activity) {
+    String id =
+        new Http(address)
+            .signIn()
+            .post("/api/activities", Codec.ACTIVITY.write(activity))
+            .getString("id", "");
+    Page page = page();
+    page.navigate("/sign-in");
+    page.getByText("Look around as Ms Alder").click();
+    page.waitForURL("**/activities");
+    page.navigate(place + id);
+    return page;
+  }
+
+  /** From each key press to the frame in which something changes in a part of the page. */
+  private static void timeChanges(Page page, String part) {
+    page.evaluate(
+        "part => { window.times = []; let at;"
+            + " addEventListener('keydown', () => { at = performance.now(); }, true);"
+            + " new MutationObserver(() => { if (at === undefined) return; const from = at;"
+            + " at = undefined; requestAnimationFrame(() =>"
+            + " window.times.push(performance.now() - from)); })"
+            + ".observe(document.querySelector(part),"
+            + " { subtree: true, childList: true, characterData: true }); }",
+        part);
   }
 
   private static double[] timesOf(Page page) {
@@ -113,16 +110,7 @@ final class InBrowser implements AutoCloseable {
    * what stays moves to the middle; beside it that of an empty page in the same time.
    */
   double[] lateFrames() {
-    String id =
-        new Http(address)
-            .signIn()
-            .post("/api/activities", Codec.ACTIVITY.write(Quizzes.of("Moving", 10)))
-            .getString("id", "");
-    Page page = page();
-    page.navigate("/sign-in");
-    page.getByText("Look around as Ms Alder").click();
-    page.waitForURL("**/activities");
-    page.navigate("/present/" + id);
+    Page page = opened("/present/", Quizzes.of("Moving", 10));
     page.waitForURL("**sitting=**");
     page.keyboard().press("Space");
     page.locator(".stage-card").first().waitFor();

@@ -5,12 +5,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import bravium.server.TestServer;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -115,25 +112,15 @@ class EscapeRoomTest {
     teacher.open(DEMO);
     String link = teacher.learnersLink();
     Learner learner = new Learner(Browsers.phone(server.address()));
-    List<String> fetched = new ArrayList<>();
-    List<String> carried = new ArrayList<>();
-    Consumer<Response> listens =
-        response -> {
-          if (response.url().contains("/media/")) {
-            fetched.add(response.url());
-          } else if (response.url().contains("/api/play/")) {
-            carried.add(response.text());
-          }
-        };
-    learner.page.onResponse(listens);
+    Learner.Overheard heard = learner.overhear();
     learner.come(link);
     learner.button("Start").click();
     spot(learner, "A calendar").click();
     assertThat(learner.text("Day 16: the new queen comes out.")).isVisible();
     AccessibilityTest.check(learner.page, "a thing of an escape, on a phone");
     learner.button("Back to the room").click();
-    Assertions.assertThat(fetched).hasSize(1);
-    Assertions.assertThat(String.join("\n", carried))
+    Assertions.assertThat(heard.media).hasSize(1);
+    Assertions.assertThat(heard.said())
         .contains("The cupboard")
         .doesNotContain("162124", "spinning", "honey store", "swarm", "The drum", "cloth");
     spot(learner, "The cupboard").click();
@@ -150,9 +137,8 @@ class EscapeRoomTest {
     // The part of the picture that is covered comes blank.
     Locator room = learner.page.locator(".escape-picture > img");
     Assertions.assertThat(blankBehindTheCloth(room)).isTrue();
-    Assertions.assertThat(String.join("\n", carried))
-        .doesNotContain("The small box", "piece of comb");
-    learner.page.offResponse(listens);
+    Assertions.assertThat(heard.said()).doesNotContain("The small box", "piece of comb");
+    heard.end();
     learner.page.reload();
 
     // The order is written on the sheet of paper.

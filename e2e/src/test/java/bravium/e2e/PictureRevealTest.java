@@ -7,12 +7,9 @@ import bravium.server.TestServer;
 import bravium.server.media.Pictures;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
-import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -33,17 +30,7 @@ class PictureRevealTest {
     teacher.open(DEMO);
     String link = teacher.learnersLink();
     Learner learner = new Learner(Browsers.phone(server.address()));
-    List<String> fetched = new ArrayList<>();
-    List<String> carried = new ArrayList<>();
-    Consumer<Response> listens =
-        response -> {
-          if (response.url().contains("/media/")) {
-            fetched.add(response.url());
-          } else if (response.url().contains("/api/play/")) {
-            carried.add(response.text());
-          }
-        };
-    learner.page.onResponse(listens);
+    Learner.Overheard heard = learner.overhear();
     learner.come(link);
     learner.button("Start").click();
     piece(learner, "Piece 5 of 9, in the middle: covered").click();
@@ -53,10 +40,9 @@ class PictureRevealTest {
     assertThat(bare).hasCount(1);
     Assertions.assertThat((int) bare.evaluate("img => img.decode().then(() => img.naturalWidth)"))
         .isBetween(500, 560);
-    Assertions.assertThat(fetched).hasSize(1);
-    Assertions.assertThat(String.join("\n", carried)).doesNotContain("dormouse", "a furry tail");
-    // What a page leaves behind can't be read any more.
-    learner.page.offResponse(listens);
+    Assertions.assertThat(heard.media).hasSize(1);
+    Assertions.assertThat(heard.said()).doesNotContain("dormouse", "a furry tail");
+    heard.end();
 
     learner.button("Next").click();
     assertThat(learner.text("1 of 9 lifted")).isVisible();

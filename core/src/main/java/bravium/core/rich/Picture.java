@@ -39,4 +39,11 @@ public record Picture(
   public String plain() {
     return Texts.trimmed(alt);
   }
+
+  /** Its width in thousandths of its height; 1,500 where that is not known, or no picture is. */
+  public static int ratio(@Nullable Picture picture) {
+    return picture == null || picture.width == null || picture.height == null
+        ? 1_500
+        : (int) Math.clamp(1_000L * picture.width / picture.height, 1, 1_000_000);
+  }
 }

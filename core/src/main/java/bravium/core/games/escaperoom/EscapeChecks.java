@@ -93,16 +93,16 @@ final class EscapeChecks {
   private final Plan plan;
   private final List<Finding> found = new ArrayList<>();
 
-  private EscapeChecks(Activity activity, EscapeRoom room) {
+  private EscapeChecks(Activity activity, Escape escape) {
     this.activity = activity;
-    this.room = room;
-    this.escape = new Escape(room);
+    this.room = escape.written();
+    this.escape = escape;
     this.plan = escape.plan();
   }
 
-  static List<Finding> of(Activity activity, EscapeRoom room, @Nullable TimeLine time) {
-    EscapeChecks checks = new EscapeChecks(activity, room);
-    checks.read(time);
+  static List<Finding> of(Activity activity, Escape escape) {
+    EscapeChecks checks = new EscapeChecks(activity, escape);
+    checks.read(EscapeTime.of(activity, escape).orElse(null));
     return checks.found;
   }
 

@@ -34,7 +34,7 @@ public final class EscapeRoomBehaviour implements Behaviour<EscapeRoom> {
 
   @Override
   public List<Finding> findings(Activity activity, EscapeRoom room) {
-    return EscapeChecks.of(activity, room, EscapeTime.of(activity, new Escape(room)).orElse(null));
+    return EscapeChecks.of(activity, new Escape(room));
   }
 
   @Override

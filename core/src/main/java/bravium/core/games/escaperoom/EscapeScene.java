@@ -2,8 +2,7 @@ package bravium.core.games.escaperoom;
 
 import bravium.core.games.GameScene;
 import bravium.core.json.OfOnePlay;
-import bravium.core.question.Area;
-import bravium.core.question.Spot;
+import bravium.core.question.Outline;
 import bravium.core.rich.PicturePart;
 import bravium.core.rich.Words;
 import com.fasterxml.jackson.annotation.JsonProperty;
@@ -62,11 +61,7 @@ public record EscapeScene(
    * @param words what is seen by who looks closer; null for nothing more
    * @param place where it is on the picture; null for beside it
    */
-  public record SeenThing(
-      String id, String name, @Nullable Words words, @Nullable SeenPlace place) {}
-
-  /** A part of a picture, as in {@link Area}. */
-  public record SeenPlace(Area.Form form, List<Spot> corners) {}
+  public record SeenThing(String id, String name, @Nullable Words words, @Nullable Outline place) {}
 
   /** What opens a lock. */
   public enum Way {
@@ -114,7 +109,7 @@ public record EscapeScene(
       List<String> tried,
       List<Words> hints,
       int moreHints,
-      @Nullable SeenPlace place,
+      @Nullable Outline place,
       List<Came> came) {}
 
   /** What can come of opening a lock. */

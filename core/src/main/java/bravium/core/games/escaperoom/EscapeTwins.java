@@ -97,30 +97,29 @@ final class EscapeTwins {
     }
   }
 
-  /** The one lock on which all hangs that something needs; empty where it is not one alone. */
-  private Optional<String> keptBy(List<Need> needs) {
-    BitSet by = new BitSet();
-    needs.forEach(need -> by.or(need.anyOf()));
-    return by.cardinality() == 1
-        ? Optional.of(escape.lock(by.nextSetBit(0)).id())
-        : Optional.empty();
-  }
-
   /** The one lock behind which something in a room lies that needs nothing else. */
   private Optional<String> guard(List<Need> needs) {
-    return needs.size() == 1 ? keptBy(needs) : Optional.empty();
+    return needs.size() == 1 ? onlyOne(needs.getFirst().anyOf()) : Optional.empty();
+  }
+
+  /** The id of the lock, where it is one alone. */
+  private Optional<String> onlyOne(BitSet locks) {
+    return locks.cardinality() == 1
+        ? Optional.of(escape.lock(locks.nextSetBit(0)).id())
+        : Optional.empty();
   }
 
   private void rooms() {
     for (Room one : room.rooms()) {
+      Room other = one.named(ELSE + one.name());
       if (!escape.openFromTheStart(one)) {
-        BitSet by = escape.opening(one.id());
-        if (by.cardinality() == 1) {
-          Room other = one.named(ELSE + one.name());
-          add(
-              room.withRooms(room.rooms().stream().map(r -> r == one ? other : r).toList()),
-              escape.lock(by.nextSetBit(0)).id());
-        }
+        onlyOne(escape.opening(one.id()))
+            .ifPresent(
+                lock ->
+                    add(
+                        room.withRooms(
+                            room.rooms().stream().map(r -> r == one ? other : r).toList()),
+                        lock));
       }
     }
   }
@@ -141,13 +140,14 @@ final class EscapeTwins {
 
   private void pieces() {
     for (KeyPiece piece : room.pieces()) {
-      BitSet by = escape.giving(piece.id());
-      if (by.cardinality() == 1) {
-        KeyPiece other = new KeyPiece(piece.id(), "Å", piece.strip(), piece.extra());
-        add(
-            room.withPieces(room.pieces().stream().map(p -> p == piece ? other : p).toList()),
-            escape.lock(by.nextSetBit(0)).id());
-      }
+      KeyPiece other = new KeyPiece(piece.id(), "Å", piece.strip(), piece.extra());
+      onlyOne(escape.giving(piece.id()))
+          .ifPresent(
+              lock ->
+                  add(
+                      room.withPieces(
+                          room.pieces().stream().map(p -> p == piece ? other : p).toList()),
+                      lock));
     }
   }
 

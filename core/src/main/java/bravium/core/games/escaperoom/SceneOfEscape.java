@@ -7,7 +7,7 @@ import bravium.core.play.Effort;
 import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
 import bravium.core.play.Verdict;
-import bravium.core.question.Area;
+import bravium.core.question.Outline;
 import bravium.core.question.Response;
 import bravium.core.rich.Picture;
 import bravium.core.rich.PicturePart;
@@ -19,8 +19,6 @@ import org.jspecify.annotations.Nullable;
 
 /** Takes from a sitting what an audience may see of an escape: nothing that lies behind a lock. */
 final class SceneOfEscape {
-
-  private static final int USUAL_RATIO = 1_500;
 
   private static final int WHOLE = 1_000;
 
@@ -77,12 +75,12 @@ final class SceneOfEscape {
         picture != null && bare ? picture.medium() : null,
         picture != null && !bare ? part(picture, covers) : null,
         picture == null ? "" : picture.plain(),
-        ratio(picture),
+        Picture.ratio(picture),
         room.entering(),
         covers.stream().map(SceneOfEscape::cover).toList(),
         written.things().stream()
             .filter(thing -> in(thing.room(), room) && found.isSeen(thing))
-            .map(t -> new EscapeScene.SeenThing(t.id(), t.name(), t.words(), shape(t.place())))
+            .map(t -> new EscapeScene.SeenThing(t.id(), t.name(), t.words(), Outline.of(t.place())))
             .toList(),
         found.met().stream().filter(lock -> in(lock.room(), room)).map(this::lock).toList());
   }
@@ -100,19 +98,9 @@ final class SceneOfEscape {
         .name();
   }
 
-  private static int ratio(@Nullable Picture picture) {
-    return picture == null || picture.width() == null || picture.height() == null
-        ? USUAL_RATIO
-        : (int) ((long) picture.width() * WHOLE / picture.height());
-  }
-
   private static EscapeScene.SeenCover cover(RoomCover cover) {
     return new EscapeScene.SeenCover(
         cover.id(), cover.name(), cover.left(), cover.top(), cover.width(), cover.height());
-  }
-
-  private static EscapeScene.@Nullable SeenPlace shape(@Nullable Area place) {
-    return place == null ? null : new EscapeScene.SeenPlace(place.form(), place.corners());
   }
 
   private EscapeScene.SeenLock lock(Lock lock) {
@@ -138,7 +126,7 @@ final class SceneOfEscape {
         pieces == null || isOpen ? List.of() : lastTried(effort),
         pieces == null ? List.of() : List.copyOf(pieces.hints().subList(0, given)),
         pieces == null ? 0 : pieces.hints().size() - given,
-        shape(lock.place()),
+        Outline.of(lock.place()),
         isOpen ? came(lock) : List.of());
   }
 
@@ -228,6 +216,6 @@ final class SceneOfEscape {
         whole ? picture.medium() : null,
         left,
         width,
-        ratio(picture));
+        Picture.ratio(picture));
   }
 }

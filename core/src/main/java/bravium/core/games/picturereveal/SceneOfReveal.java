@@ -47,7 +47,7 @@ final class SceneOfReveal {
     return new RevealScene(
         sheets(),
         begun && whole ? picture() : null,
-        Revealing.ratio(reveal.picture()),
+        Picture.ratio(reveal.picture()),
         begun ? reveal.said() : null,
         known ? course.answer().orElse(null) : null,
         course.worth(sitting),

@@ -2,8 +2,7 @@ package bravium.core.games.wordhunt;
 
 import bravium.core.games.GameScene;
 import bravium.core.play.Entry;
-import bravium.core.question.Area;
-import bravium.core.question.Spot;
+import bravium.core.question.Outline;
 import bravium.core.rich.Picture;
 import bravium.core.rich.Words;
 import java.util.List;
@@ -59,7 +58,4 @@ public record HuntScene(
       boolean more,
       boolean hint,
       @Nullable Outline place) {}
-
-  /** A part of the picture, as in {@link Area}. */
-  public record Outline(Area.Form form, List<Spot> corners) {}
 }

@@ -8,14 +8,13 @@ import bravium.core.play.Result;
 import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
 import bravium.core.play.Verdict;
-import bravium.core.question.Area;
+import bravium.core.question.Outline;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
 
 /** Takes from a sitting what an audience may see of the hunt: no name before it is found. */
 final class SceneOfHunt {
@@ -93,11 +92,7 @@ final class SceneOfHunt {
         blanks ? Covered.blanks(name, known) : Covered.start(name, known),
         !blanks,
         result == null && sitting.stage() == Stage.PLAYING && hints < most,
-        shown ? outline(thing.place()) : null);
-  }
-
-  private static HuntScene.@Nullable Outline outline(@Nullable Area place) {
-    return place == null ? null : new HuntScene.Outline(place.form(), place.corners());
+        shown ? Outline.of(thing.place()) : null);
   }
 
   /** The names and the decoys, each once, in the order of their letters: the same for everybody. */
