@@ -155,13 +155,17 @@ final class CodecSource {
             try {
               return node.isText()
                   ? new %1$s(node.text(), List.of())
-                  : new %1$s(null, node.items(%3$s));
+                  : new %1$s(null, node.items(%4$s, %3$s));
             } catch (IllegalArgumentException e) {
               throw node.refused(e);
             }
           }
         """
-            .formatted(type, shapes.nameOf(type), reader(list.asType(), list)));
+            .formatted(
+                type,
+                shapes.nameOf(type),
+                reader(list.asType(), list),
+                Shapes.most(list).orElse("Node.MOST_ITEMS")));
     writes.append(
         """
 
@@ -183,7 +187,9 @@ final class CodecSource {
       return reader.replace("::", ".") + "(node)";
     }
     if (isList(component.asType())) {
-      return "in.list(\"%s\", %s)".formatted(name, reader);
+      return Shapes.most(component)
+          .map(most -> "in.list(\"%s\", %s, %s)".formatted(name, most, reader))
+          .orElseGet(() -> "in.list(\"%s\", %s)".formatted(name, reader));
     }
     if (Shapes.isNullable(component)) {
       return "in.optional(\"%s\", %s)".formatted(name, reader);
@@ -223,7 +229,10 @@ final class CodecSource {
       case DECLARED -> {
         DeclaredType declared = (DeclaredType) type;
         yield switch (declared.asElement().toString()) {
-          case "java.lang.String" -> "Node::text";
+          case "java.lang.String" ->
+              Shapes.longest(where)
+                  .map("written -> written.text(%s)"::formatted)
+                  .orElse("Node::text");
           case "java.lang.Integer" -> "Node::integer";
           case "java.lang.Long" -> "Node::longInteger";
           case "java.lang.Boolean" -> "Node::flag";

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javax.lang.model.element.AnnotationMirror;
 import javax.lang.model.element.AnnotationValue;
 import javax.lang.model.element.Element;
@@ -169,6 +170,25 @@ final class Shapes {
     return component.getAnnotationMirrors().stream()
         .anyMatch(
             a -> a.getAnnotationType().asElement().getSimpleName().contentEquals("OfOnePlay"));
+  }
+
+  /** The most items of a list, where it is said. */
+  static Optional<Object> most(Element component) {
+    return ofRange(component, "max");
+  }
+
+  /** The most characters of a text, where it is said. */
+  static Optional<Object> longest(Element component) {
+    return ofRange(component, "longest");
+  }
+
+  private static Optional<Object> ofRange(Element component, String what) {
+    return component.getAnnotationMirrors().stream()
+        .filter(a -> a.getAnnotationType().asElement().getSimpleName().contentEquals("Range"))
+        .flatMap(a -> a.getElementValues().entrySet().stream())
+        .filter(value -> value.getKey().getSimpleName().contentEquals(what))
+        .map(value -> value.getValue().getValue())
+        .findFirst();
   }
 
   static boolean isExtra(RecordComponentElement component) {

@@ -4,6 +4,8 @@ import bravium.core.activity.Activity;
 import bravium.core.codec.Codec;
 import bravium.core.json.FormatProblem;
 import bravium.core.rich.MediumName;
+import com.eclipsesource.json.JsonObject;
+import com.eclipsesource.json.JsonValue;
 import java.io.Closeable;
 import java.io.IOException;
 import java.io.InputStream;
@@ -125,6 +127,27 @@ public final class ActivityArchive implements Closeable {
   /** A medium that it {@link #has has}; to be closed. How much comes is for the reader to bound. */
   public InputStream medium(String name) throws IOException {
     return zip.getInputStream(media.get(name));
+  }
+
+  /** How long its sounds are, in milliseconds, by their names, where whoever made it knew. */
+  public static Map<String, Integer> lengths(Activity activity) {
+    Map<String, Integer> lengths = new LinkedHashMap<>();
+    note(Codec.ACTIVITY.tree(activity), lengths);
+    return lengths;
+  }
+
+  private static void note(JsonValue value, Map<String, Integer> lengths) {
+    if (value.isArray()) {
+      value.asArray().forEach(item -> note(item, lengths));
+    } else if (value.isObject()) {
+      JsonObject object = value.asObject();
+      JsonValue medium = object.get("medium");
+      JsonValue millis = object.get("millis");
+      if (medium != null && medium.isString() && millis != null && millis.isNumber()) {
+        lengths.put(medium.asString(), (int) millis.asDouble());
+      }
+      object.forEach(member -> note(member.getValue(), lengths));
+    }
   }
 
   /** The activity with other names for its media; those that aren't in the map stay. */

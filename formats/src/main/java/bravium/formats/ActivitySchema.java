@@ -4,12 +4,14 @@ import bravium.core.activity.Activity;
 import bravium.core.games.GameData;
 import bravium.core.json.Extra;
 import bravium.core.json.Flat;
+import bravium.core.json.Node;
 import bravium.core.json.Range;
 import bravium.core.json.StandsFor;
 import bravium.core.json.TextOrList;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
+import com.eclipsesource.json.JsonValue;
 import com.eclipsesource.json.WriterConfig;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -80,6 +82,7 @@ public final class ActivitySchema {
       Range range = component.getAnnotation(Range.class);
       if (range != null) {
         addRange(schema, component.getType() == List.class ? "Items" : "imum", range);
+        addLongest(component.getType() == List.class ? schema.get("items") : schema, range);
       }
       properties.add(component.getName(), schema);
       if (isRequired(component)) {
@@ -94,6 +97,12 @@ public final class ActivitySchema {
     }
     if (range.max() != Integer.MAX_VALUE) {
       schema.add("max" + of, range.max());
+    }
+  }
+
+  private static void addLongest(JsonValue text, Range range) {
+    if (range.longest() != Node.LONGEST) {
+      text.asObject().add("maxLength", range.longest());
     }
   }
 

@@ -35,7 +35,7 @@ public record Rules(
     Order optionOrder,
     @Range(min = 0, max = MOST_WORTH) int worth,
     @Range(min = 0, max = 100) int passMark,
-    List<Thinking> thinking,
+    @Range(max = MOST_THINKING) List<Thinking> thinking,
     @Nullable Tries tries,
     @Nullable Prices prices,
     @Range(min = 0, max = MOST_LIVES) @Nullable Integer lives,
@@ -47,6 +47,9 @@ public record Rules(
 
   /** The most that a question can be worth, in points. */
   public static final int MOST_WORTH = Basics.MOST_WORTH;
+
+  /** More kinds of questions than there are. */
+  public static final int MOST_THINKING = 100;
 
   /** More lives are none at all. */
   public static final int MOST_LIVES = 99;

@@ -14,16 +14,24 @@ import org.jspecify.annotations.Nullable;
  * @param year the year group, 0 (reception) to {@value #LAST_YEAR}; null where none is said
  */
 public record TitlePage(
-    String title,
-    @Nullable String subject,
+    @Range(longest = LONGEST_TITLE) String title,
+    @Range(longest = LONGEST_TITLE) @Nullable String subject,
     @Range(min = 0, max = LAST_YEAR) @Nullable Integer year,
     @Nullable String objective,
-    List<String> tags,
+    @Range(max = MOST_TAGS, longest = LONGEST_TAG) List<String> tags,
     @Nullable Words introduction,
     @JsonIgnore Extra extra) {
 
   /** The last year group of school. */
   public static final int LAST_YEAR = 13;
+
+  /** The most characters of a title, and of a subject. */
+  public static final int LONGEST_TITLE = 500;
+
+  /** The most tags, and the most characters of one. */
+  public static final int MOST_TAGS = 100;
+
+  public static final int LONGEST_TAG = 200;
 
   /** Checks the year group. */
   public TitlePage {

@@ -2,10 +2,12 @@ package bravium.core.answer;
 
 import bravium.core.answer.Judgement.Reason;
 import bravium.core.rich.Texts;
-import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /** The texts that a teacher accepts and those she lists as wrong, folded once, to compare with. */
 public final class Comparison {
@@ -40,6 +42,12 @@ public final class Comparison {
   private final List<Meant> accepted;
   private final List<Mistake> mistakes;
   private final List<Meant> wrong;
+
+  /** How often each word stands in what is compared with; worked out when it is first wanted. */
+  private @Nullable Map<String, Integer> counted;
+
+  /** The accepted texts as a fair teacher reads them; worked out when they are first wanted. */
+  private @Nullable List<Folded> fair;
 
   private Comparison(List<String> accepted, List<Mistake> mistakes, Comparing how) {
     this.how = how;
@@ -126,14 +134,15 @@ public final class Comparison {
     int best = -1;
     Meant nearest = null;
     for (Meant meant : accepted) {
-      int slips = Slips.reading(typed.free(), meant.free(), how.anyOrder(), kept(wordsBut(meant)));
+      int slips = Slips.reading(typed.free(), meant.free(), how.anyOrder(), keptBeside(meant));
       if (slips >= 0 && (nearest == null || slips < best)) {
         best = slips;
         nearest = meant;
       }
     }
+    Slips.Kept nothing = new Slips.Kept(word -> false, how.signsMatter());
     for (int i = 0; i < wrong.size(); i++) {
-      int slips = Slips.reading(typed.free(), wrong.get(i).free(), how.anyOrder(), kept(List.of()));
+      int slips = Slips.reading(typed.free(), wrong.get(i).free(), how.anyOrder(), nothing);
       if (slips >= 0 && (nearest == null || slips < best)) {
         return Optional.of(Judgement.listed(mistakes.get(i)));
       }
@@ -143,30 +152,42 @@ public final class Comparison {
         : Optional.of(new Judgement(true, Reason.SLIPS, nearest.text(), best, null));
   }
 
-  private Slips.Kept kept(List<String> others) {
-    return new Slips.Kept(others, how.signsMatter());
+  private Slips.Kept keptBeside(Meant meant) {
+    return new Slips.Kept(word -> standsBeside(meant, word), how.signsMatter());
   }
 
-  private List<String> wordsBut(Meant meant) {
-    List<String> words = new ArrayList<>();
-    for (Meant other : accepted) {
-      if (other != meant) {
-        words.addAll(other.free().words());
-      }
+  /** Whether a word stands in another of the texts than this one. */
+  private boolean standsBeside(Meant meant, String word) {
+    if (counted == null) {
+      Map<String, Integer> all = new LinkedHashMap<>();
+      accepted.forEach(other -> count(other, all));
+      wrong.forEach(other -> count(other, all));
+      counted = all;
     }
-    wrong.forEach(other -> words.addAll(other.free().words()));
-    return words;
+    int own = 0;
+    for (String its : meant.free().words()) {
+      own += its.equals(word) ? 1 : 0;
+    }
+    return counted.getOrDefault(word, 0) > own;
+  }
+
+  private static void count(Meant text, Map<String, Integer> all) {
+    text.free().words().forEach(word -> all.merge(word, 1, Integer::sum));
   }
 
   /** Why it is wrong, where it was near: what the teacher could make free. */
   private Judgement other(Meant typed) {
     Folded loose = Folded.of(typed.text(), Comparing.FAIR);
-    for (Meant meant : accepted) {
-      Folded fair = Folded.of(meant.text(), Comparing.FAIR);
-      if (fair.equals(loose)) {
+    if (fair == null) {
+      fair = accepted.stream().map(meant -> Folded.of(meant.text(), Comparing.FAIR)).toList();
+    }
+    for (int i = 0; i < accepted.size(); i++) {
+      Meant meant = accepted.get(i);
+      if (fair.get(i).equals(loose)) {
         return Judgement.wrong(Reason.FORM_MATTERS, meant.text());
       }
-      if (Slips.reading(loose, fair, false, new Slips.Kept(wordsBut(meant), false)) > 0) {
+      Slips.Kept kept = new Slips.Kept(word -> standsBeside(meant, word), false);
+      if (Slips.reading(loose, fair.get(i), false, kept) > 0) {
         return Judgement.wrong(Reason.SLIPS_MATTER, meant.text());
       }
     }

@@ -1,7 +1,7 @@
 package bravium.core.answer;
 
 import java.util.Arrays;
-import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * Small slips in words: one letter in a word of 5 to 8, two in a longer one, none in a shorter one
@@ -62,13 +62,16 @@ final class Slips {
     return back[b.length];
   }
 
+  /** Beyond so many words nobody means that they may come in any order with slips in them. */
+  private static final int MOST_MATCHED = 20;
+
   /**
    * What slips may not touch.
    *
-   * @param others words that a slip may not make: they mean something else here
+   * @param others whether a word is one that a slip may not make: it means something else here
    * @param signs whether signs within words have to be right
    */
-  record Kept(List<String> others, boolean signs) {}
+  record Kept(Predicate<String> others, boolean signs) {}
 
   /**
    * The slips with which one text's words can be read as another's; -1 if they can't.
@@ -82,7 +85,7 @@ final class Slips {
       return -1;
     }
     int[] partner = new int[n];
-    if (!anyOrder) {
+    if (!anyOrder || n > MOST_MATCHED) {
       for (int i = 0; i < n; i++) {
         partner[i] = i;
       }
@@ -104,16 +107,19 @@ final class Slips {
     if (typed.equals(meant)) {
       return 0;
     }
+    int slips = between(typed, meant);
+    if (slips > MOST) {
+      return -1;
+    }
     String bareTyped = Folded.bare(typed);
     String bareMeant = Folded.bare(meant);
     boolean figures = hasDigit(typed) || hasDigit(meant);
     if (figures || bareMeant.isEmpty() || kept.signs && !signs(typed).equals(signs(meant))) {
       return -1;
     }
-    int slips = between(typed, meant);
     // Were case and accents all the same, there would be as many.
     boolean inLetters = slips == between(bareTyped, bareMeant);
-    return inLetters && slips <= allowed(bareMeant) && !kept.others.contains(typed) ? slips : -1;
+    return inLetters && slips <= allowed(bareMeant) && !kept.others.test(typed) ? slips : -1;
   }
 
   private static boolean hasDigit(String word) {

@@ -36,8 +36,12 @@ public final class Fields {
   }
 
   public <T> List<T> list(String name, Function<Node, T> reader) {
+    return list(name, Node.MOST_ITEMS, reader);
+  }
+
+  public <T> List<T> list(String name, int most, Function<Node, T> reader) {
     Node node = member(name);
-    return node == null ? List.of() : node.items(reader);
+    return node == null ? List.of() : node.items(most, reader);
   }
 
   public Extra extra(String... known) {

@@ -13,6 +13,12 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Node {
 
+  /** The most characters of a text for which nothing less is said; more than anybody plays. */
+  public static final int LONGEST = 50_000;
+
+  /** The most items of a list for which nothing less is said: moves of a long lesson, say. */
+  public static final int MOST_ITEMS = 50_000;
+
   private final JsonValue value;
   private final @Nullable Node parent;
   private final String name;
@@ -77,10 +83,21 @@ public final class Node {
   }
 
   public String text() {
+    return text(LONGEST);
+  }
+
+  /** A text of at most so many characters. */
+  public String text(int longest) {
     if (!value.isString()) {
       throw expected("text");
     }
-    return value.asString();
+    String text = value.asString();
+    if (text.length() > longest) {
+      throw new FormatProblem(
+          path(),
+          "this text has " + text.length() + " characters; at most " + longest + " are kept");
+    }
+    return text;
   }
 
   public boolean isText() {
@@ -91,11 +108,16 @@ public final class Node {
     return value.isArray();
   }
 
-  public <T> List<T> items(Function<Node, T> reader) {
+  /** The items of a list of at most so many. */
+  public <T> List<T> items(int most, Function<Node, T> reader) {
     if (!isList()) {
       throw expected("a list");
     }
     JsonArray array = value.asArray();
+    if (array.size() > most) {
+      throw new FormatProblem(
+          path(), "this list has " + array.size() + " items; at most " + most + " are taken");
+    }
     List<T> items = new ArrayList<>(array.size());
     for (int i = 0; i < array.size(); i++) {
       items.add(reader.apply(item(i, array.get(i))));

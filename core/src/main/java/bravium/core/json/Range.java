@@ -6,8 +6,9 @@ import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
 /**
- * The range of a whole number, or of a list's length, for the published schema. The record's
- * constructor holds it.
+ * The range of a whole number, or of a list's length, and the longest text. The codec holds the
+ * greatest length of a list and of a text where it reads them, before anything is made of them; the
+ * record's constructor holds the rest.
  */
 @Retention(RetentionPolicy.RUNTIME)
 @Target(ElementType.RECORD_COMPONENT)
@@ -18,4 +19,7 @@ public @interface Range {
 
   /** The greatest value. */
   int max() default Integer.MAX_VALUE;
+
+  /** The most characters (UTF-16 units) of a text, or of each text in a list. */
+  int longest() default Node.LONGEST;
 }

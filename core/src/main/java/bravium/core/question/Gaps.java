@@ -4,6 +4,7 @@ import bravium.core.answer.Comparing;
 import bravium.core.answer.Comparison;
 import bravium.core.json.Extra;
 import bravium.core.json.Flat;
+import bravium.core.json.Range;
 import bravium.core.rich.Texts;
 import bravium.core.rich.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
@@ -25,11 +26,35 @@ import java.util.Set;
 public record Gaps(
     @Flat @JsonUnwrapped Basics basics,
     Filling filling,
-    List<String> decoys,
+    @Range(max = MOST_DECOYS, longest = TypedText.LONGEST) List<String> decoys,
     Comparing comparing,
     Credit credit,
     @JsonIgnore Extra extra)
     implements Question {
+
+  /** The most words that fit no gap. */
+  public static final int MOST_DECOYS = 100;
+
+  /** The most gaps of a text, and the most words that are right, or wrong, in one. */
+  public static final int MOST_GAPS = 100;
+
+  /** What few gaps need has not to be counted. */
+  private static final int COUNTED_FROM = 3 * MOST_GAPS;
+
+  /** Checks the number of gaps. */
+  public Gaps {
+    if (basics.text().sentence().length() > COUNTED_FROM) {
+      List<GapText.Gap> gaps = GapText.of(basics.text().sentence()).gaps();
+      boolean many =
+          gaps.size() > MOST_GAPS
+              || gaps.stream()
+                  .anyMatch(gap -> Math.max(gap.accepted().size(), gap.wrong().size()) > MOST_GAPS);
+      if (many) {
+        throw new IllegalArgumentException(
+            "a text has at most " + MOST_GAPS + " gaps, and a gap as many words");
+      }
+    }
+  }
 
   /** How gaps are filled. */
   public enum Filling {

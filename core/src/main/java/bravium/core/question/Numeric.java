@@ -6,6 +6,7 @@ import bravium.core.answer.NumberAnswer;
 import bravium.core.answer.NumberRead;
 import bravium.core.json.Extra;
 import bravium.core.json.Flat;
+import bravium.core.json.Range;
 import bravium.core.rich.Texts;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
@@ -29,16 +30,22 @@ import org.jspecify.annotations.Nullable;
  */
 public record Numeric(
     @Flat @JsonUnwrapped Basics basics,
-    @Nullable String value,
-    @Nullable String tolerance,
-    List<String> units,
+    @Range(longest = LONGEST) @Nullable String value,
+    @Range(longest = LONGEST) @Nullable String tolerance,
+    @Range(max = MOST_UNITS, longest = LONGEST) List<String> units,
     boolean unitNeeded,
     boolean fractions,
     boolean percent,
     boolean lowestTerms,
-    List<Mistake> mistakes,
+    @Range(max = TypedText.MOST) List<Mistake> mistakes,
     @JsonIgnore Extra extra)
     implements Question {
+
+  /** The most units. */
+  public static final int MOST_UNITS = 50;
+
+  /** The most characters of a number or a unit. */
+  public static final int LONGEST = 200;
 
   @Override
   public Numeric with(Basics changed) {

@@ -7,6 +7,7 @@ import bravium.core.answer.Mistake;
 import bravium.core.answer.SwitchExample;
 import bravium.core.json.Extra;
 import bravium.core.json.Flat;
+import bravium.core.json.Range;
 import bravium.core.rich.Texts;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
@@ -21,11 +22,17 @@ import java.util.Optional;
  */
 public record TypedText(
     @Flat @JsonUnwrapped Basics basics,
-    List<String> accepted,
-    List<Mistake> mistakes,
+    @Range(max = MOST, longest = LONGEST) List<String> accepted,
+    @Range(max = MOST) List<Mistake> mistakes,
     Comparing comparing,
     @JsonIgnore Extra extra)
     implements Question {
+
+  /** The most accepted texts, and the most mistakes. */
+  public static final int MOST = 200;
+
+  /** The most characters of an accepted text. */
+  public static final int LONGEST = 500;
 
   @Override
   public TypedText with(Basics changed) {
@@ -52,7 +59,12 @@ public record TypedText(
 
   /** How a text would be judged, and why. */
   public Judgement judge(String text) {
-    return Comparison.with(right(), mistakes, comparing).judge(text);
+    return comparison().judge(text);
+  }
+
+  /** What texts are compared with, for who has several to judge. */
+  public Comparison comparison() {
+    return Comparison.with(right(), mistakes, comparing);
   }
 
   @Override

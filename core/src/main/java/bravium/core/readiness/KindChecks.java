@@ -1,5 +1,6 @@
 package bravium.core.readiness;
 
+import bravium.core.answer.Comparison;
 import bravium.core.answer.Judgement;
 import bravium.core.answer.Mistake;
 import bravium.core.answer.NumberRead;
@@ -54,9 +55,12 @@ final class KindChecks {
 
   private void read(TypedText typed) {
     needs(typed.complete(), Check.NO_ANSWER);
-    TypedText without = typed.withMistakes(List.of());
+    Comparison all = typed.comparison();
+    Comparison without = typed.withMistakes(List.of()).comparison();
     mistakes(
-        typed.mistakes(), text -> typed.judge(text).right(), text -> without.judge(text).right());
+        typed.mistakes(),
+        text -> all.right(text).isPresent(),
+        text -> without.right(text).isPresent());
   }
 
   private void read(Numeric number) {

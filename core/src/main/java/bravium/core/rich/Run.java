@@ -1,6 +1,7 @@
 package bravium.core.rich;
 
 import bravium.core.json.Extra;
+import bravium.core.json.Range;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
@@ -14,7 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param link where it leads: an address that begins with http://, https:// or mailto:, at most
  *     {@value #LONGEST_LINK} characters; null for nowhere
  */
-public record Run(String text, List<Style> styles, @Nullable String link, @JsonIgnore Extra extra)
+public record Run(
+    String text, @Range(max = 4) List<Style> styles, @Nullable String link, @JsonIgnore Extra extra)
     implements Inline {
 
   /** The most characters of a link. */
