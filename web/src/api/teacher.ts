@@ -16,6 +16,7 @@ import type {
   PastedText,
   PlayLink,
   Saved,
+  ServerState,
   SessionInfo,
   StoredActivity,
   TakenIn,
@@ -30,11 +31,23 @@ export const keys = {
   session: ["session"],
   activities: ["activities"],
   teachers: ["teachers"],
+  server: ["server"],
   activity: (id: string) => ["activity", id],
 };
 
 export const useSession = () =>
   useQuery({ queryKey: keys.session, queryFn: () => call<SessionInfo>("/api/session") });
+
+const NEWS_EACH = 10 * 60_000;
+
+/** How the server is; it is there for the one teacher who looks after it. */
+export const useServer = (isKeeper: boolean | undefined) =>
+  useQuery({
+    queryKey: keys.server,
+    queryFn: () => call<ServerState>("/api/server"),
+    enabled: isKeeper === true,
+    refetchInterval: NEWS_EACH,
+  });
 
 /** What the list of activities is asked for. */
 export interface Looking {
@@ -126,7 +139,7 @@ export const readVersion = (id: string, version: number) =>
 export const signIn = (typed: Credentials) =>
   call<SessionInfo>("/api/session", { method: "POST", body: typed });
 
-export const signInFirst = (typed: Credentials) =>
+export const signInFirst = (typed: Credentials & { code: string }) =>
   call<SessionInfo>("/api/session/first", { method: "POST", body: typed });
 
 export const changePassword = (change: PasswordChange) =>

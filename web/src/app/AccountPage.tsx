@@ -6,6 +6,7 @@ import {
   keys,
   removeTeacher,
   setPassword,
+  useServer,
   useSession,
   useTeachers,
 } from "../api/teacher";
@@ -13,6 +14,7 @@ import type { TeacherCard } from "../generated/types";
 import { problemWords } from "../ui/Notice";
 import { PasswordField, TextField } from "../ui/TextField";
 import { words } from "../words/en";
+import { ServerNews } from "./ServerNews";
 import { Shell } from "./Shell";
 
 /** The teacher's own password and, for the one who looks after the server, the other teachers. */
@@ -45,9 +47,37 @@ export default function AccountPage() {
             </Form>
           )}
         </section>
+        {isKeeper && <ThisServer />}
         {isKeeper && <Teachers />}
       </div>
     </Shell>
+  );
+}
+
+function ThisServer() {
+  const server = useServer(true);
+  return (
+    <section aria-labelledby="server">
+      <h2 id="server" className="mb-2 text-xl font-semibold">
+        {words.account.server}
+      </h2>
+      {server.isError && <p role="alert">{problemWords(server.error)}</p>}
+      {server.data && (
+        <>
+          {server.data.news.length === 0 ? (
+            <p>{words.account.wellServer}</p>
+          ) : (
+            <ServerNews news={server.data.news} />
+          )}
+          <p className="text-soft">
+            {words.account.version(server.data.version)}{" "}
+            {server.data.newestCopy
+              ? words.account.newestCopy(server.data.newestCopy)
+              : words.account.noCopy}
+          </p>
+        </>
+      )}
+    </section>
   );
 }
 

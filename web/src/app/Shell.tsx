@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { CircleUser, LogOut } from "lucide-react";
 import { type ReactNode, useEffect } from "react";
 import { Link, NavLink, useNavigate } from "react-router";
-import { keys, signOut, useSession } from "../api/teacher";
+import { keys, signOut, useServer, useSession } from "../api/teacher";
 import { sendLeft } from "../present/unsent";
 import { LookButton } from "../ui/LookButton";
 import { words } from "../words/en";
@@ -11,6 +11,7 @@ import { words } from "../words/en";
 export function Shell({ children }: { children: ReactNode }) {
   const session = useSession();
   const covers = session.data?.covers ?? false;
+  const news = useServer(session.data?.isKeeper).data?.news;
   const navigate = useNavigate();
   const queries = useQueryClient();
   useEffect(() => sendLeft(), []);
@@ -52,6 +53,17 @@ export function Shell({ children }: { children: ReactNode }) {
           )}
         </div>
       </header>
+      {news && news.length > 0 && (
+        <p
+          role="status"
+          className="border-b border-line border-l-4 border-l-error bg-card px-4 py-2 sm:px-7"
+        >
+          {words.account.newsTitle}{" "}
+          <Link to="/account" className="underline underline-offset-4">
+            {words.account.newsLink}
+          </Link>
+        </p>
+      )}
       <main className="flex-1">{children}</main>
     </div>
   );

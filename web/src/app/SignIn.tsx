@@ -37,7 +37,7 @@ export default function SignIn() {
     event.preventDefault();
     const form = new FormData(event.currentTarget);
     const typed = { name: String(form.get("name")), password: String(form.get("password")) };
-    enter(firstStart ? signInFirst(typed) : signIn(typed));
+    enter(firstStart ? signInFirst({ ...typed, code: String(form.get("code")) }) : signIn(typed));
   };
   return (
     <main className="mx-auto flex min-h-full max-w-3xl flex-col justify-center gap-6 p-6">
@@ -99,6 +99,7 @@ function Form(props: {
   const { submit, busy, firstStart, children } = props;
   return (
     <form onSubmit={submit} className="grid max-w-md gap-4">
+      {firstStart && <TextField name="code" label={words.session.firstCode} autoComplete="off" />}
       <TextField name="name" label={words.session.name} autoComplete="username" />
       <PasswordField name="password" label={words.session.password} isNew={firstStart} />
       <div className="flex flex-wrap gap-3">

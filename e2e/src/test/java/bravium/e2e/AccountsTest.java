@@ -3,6 +3,7 @@ package bravium.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import bravium.server.TestServer;
+import bravium.server.accounts.FirstCode;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
@@ -21,6 +22,13 @@ class AccountsTest {
       page.navigate("/");
       assertThat(page.getByText("You are the first teacher")).isVisible();
       AccessibilityTest.check(page, "the first start");
+      page.getByLabel("The code that the server printed").fill("nonsense");
+      fill(page, "Ms Fern", "six-sided cells");
+      first.button("Begin").click();
+      assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ALERT))
+          .containsText("This is not the code for the first teacher");
+      page.getByLabel("The code that the server printed")
+          .fill(server.part(FirstCode.class).spaced());
       fill(page, "Ms Fern", "short");
       first.button("Begin").click();
       assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ALERT))

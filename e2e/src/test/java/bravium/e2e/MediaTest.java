@@ -3,6 +3,7 @@ package bravium.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import bravium.server.TestServer;
+import bravium.server.accounts.FirstCode;
 import bravium.server.media.Pictures;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
@@ -141,6 +142,10 @@ class MediaTest {
     try (TestServer elsewhere = TestServer.start(folder.resolve("data"), "--bravium.demo=false")) {
       Teacher other = new Teacher(Browsers.desktop(elsewhere.address()));
       other.page.navigate("/sign-in");
+      other
+          .page
+          .getByLabel("The code that the server printed")
+          .fill(elsewhere.part(FirstCode.class).spaced());
       other.page.getByLabel("Name").fill("Ms Linden");
       other.page.getByLabel("Password").fill("a long password");
       other.button("Begin").click();

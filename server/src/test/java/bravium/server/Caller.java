@@ -1,5 +1,6 @@
 package bravium.server;
 
+import bravium.server.accounts.FirstCode;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonValue;
 import java.io.IOException;
@@ -59,6 +60,15 @@ public final class Caller {
     caller.get("/api/session");
     caller.post("/api/session/demo", "");
     return caller;
+  }
+
+  /** Becomes the first teacher of a server that has none. */
+  public Answer beginAs(TestServer server, String name, String password) {
+    get("/api/session");
+    return post(
+        "/api/session/first",
+        "{\"code\": \"%s\", \"name\": \"%s\", \"password\": \"%s\"}"
+            .formatted(server.part(FirstCode.class).spaced(), name, password));
   }
 
   public Answer get(String path, String... headers) {

@@ -79,6 +79,11 @@ public final class TestServer implements AutoCloseable {
     return context.getBean(type);
   }
 
+  /** The same of a part of which there are several. */
+  public <T> T part(String name, Class<T> type) {
+    return context.getBean(name, type);
+  }
+
   /** The clock that it goes by, also after a restart. */
   public TestClock clock() {
     return clock;

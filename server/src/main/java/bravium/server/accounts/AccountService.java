@@ -2,46 +2,46 @@ package bravium.server.accounts;
 
 import bravium.server.limits.GuessLimit;
 import bravium.server.problems.Problem;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
-import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
-import org.springframework.security.crypto.password.PasswordEncoder;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 
 /** Names, passwords, and who may add whom. */
 @Service
 class AccountService {
 
-  /** NIST SP 800-63B, 5.1.1: at least eight characters, and no rules of composition. */
-  static final int SHORTEST_PASSWORD = 8;
-
-  /** What bcrypt takes, in bytes. */
-  static final int LONGEST_PASSWORD = 72;
+  /** Teachers stand in it by their numbers. */
+  private static final Logger LOG = LoggerFactory.getLogger(AccountService.class);
 
   private static final int LONGEST_NAME = 60;
-  private static final int ROUNDS = 11;
 
   private final TeacherRepository teachers;
   private final List<Belongings> belongings;
-  private final PasswordEncoder passwords = new BCryptPasswordEncoder(ROUNDS);
-
-  /** Compared with where there is no such teacher, so that the time tells nothing. */
-  private static final String NOBODYS_HASH =
-      "$2a$11$CwTycUXWue0Thq9StjUM0uJ8.8tYV0eWQcO4l6W9SfYQkbQ0eG6Gi";
+  private final Passwords passwords;
+  private final FirstCode firstCode;
 
   private final GuessLimit ofOneNameFromOneAddress;
   private final GuessLimit ofOneName;
   private final GuessLimit fromOneAddress;
 
-  AccountService(TeacherRepository teachers, List<Belongings> belongings, Clock clock) {
+  AccountService(
+      TeacherRepository teachers,
+      List<Belongings> belongings,
+      Passwords passwords,
+      FirstCode firstCode,
+      Clock clock) {
     this.teachers = teachers;
     this.belongings = belongings;
+    this.passwords = passwords;
+    this.firstCode = firstCode;
     this.ofOneNameFromOneAddress = new GuessLimit(5, Duration.ofSeconds(30), clock);
     this.ofOneName = new GuessLimit(50, Duration.ofSeconds(20), clock);
     // A whole school shares one address.
@@ -52,36 +52,56 @@ class AccountService {
     return teachers.first().isEmpty();
   }
 
-  /** The teacher of that name, if the password is hers. */
-  Teacher signIn(Credentials typed, String address) {
-    String name = required(typed.name(), "name").strip().toLowerCase(Locale.ROOT);
+  /**
+   * The teacher of that name, if the password is hers.
+   *
+   * @param device says by what a device is known, if that teacher signed in well on it: it has
+   *     guesses of its own
+   */
+  Teacher signIn(Credentials typed, String address, Function<Teacher, Optional<String>> device) {
     String password = required(typed.password(), "password");
-    String both = name + " " + address;
-    ofOneNameFromOneAddress.check(both);
-    ofOneName.check(name);
-    fromOneAddress.check(address);
-    Optional<TeacherRepository.Known> known = teachers.byName(typed.name());
+    String name = required(typed.name(), "name").strip().toLowerCase(Locale.ROOT);
+    // No teacher has a name that long; it is counted as what it begins with.
+    String key = name.substring(0, Math.min(name.length(), LONGEST_NAME));
+    Optional<TeacherRepository.Known> known = teachers.byName(name);
+    Optional<String> hers = known.map(TeacherRepository.Known::teacher).flatMap(device);
+    List<GuessLimit.Guess> guesses =
+        hers.isPresent()
+            ? List.of(ofOneNameFromOneAddress.begin(key + " " + hers.get()))
+            : List.of(
+                ofOneNameFromOneAddress.begin(key + " " + address),
+                ofOneName.begin(key),
+                fromOneAddress.begin(address));
     String hash = known.map(TeacherRepository.Known::passwordHash).orElse(null);
-    if (!matches(password, hash)) {
-      ofOneNameFromOneAddress.wentWrong(both);
-      ofOneName.wentWrong(name);
-      fromOneAddress.wentWrong(address);
+    if (!passwords.matches(password, hash)) {
+      LOG.info("A sign-in from {} was refused", address);
       throw Problem.whoAreYou(
           "wrong-password",
           "This name and this password don't belong together. Check both, then try again.");
     }
-    return known.orElseThrow().teacher();
+    guesses.forEach(GuessLimit.Guess::right);
+    Teacher teacher = known.orElseThrow().teacher();
+    LOG.info("Teacher {} signed in from {}", teacher.id(), address);
+    return teacher;
   }
 
   /** The first teacher of this server, who adds the others. */
-  Teacher addFirst(Credentials typed) {
-    return teachers
-        .addFirst(checkedName(typed.name()), hashed(typed.password()))
-        .orElseThrow(
-            () ->
-                Problem.conflict(
-                    "not-first",
-                    "This server has its first teacher already. Sign in, or ask her to add you."));
+  Teacher addFirst(FirstTeacher typed) {
+    if (!hasNobody()) {
+      throw notFirst();
+    }
+    firstCode.require(typed.code());
+    String name = checkedName(typed.name());
+    String password = passwords.checked(typed.password(), name);
+    Teacher first =
+        teachers.addFirst(name, passwords.hash(password)).orElseThrow(AccountService::notFirst);
+    LOG.info("Teacher {} is the first and looks after this server", first.id());
+    return first;
+  }
+
+  private static Problem notFirst() {
+    return Problem.conflict(
+        "not-first", "This server has its first teacher already. Sign in, or ask her to add you.");
   }
 
   List<Teacher> all(Teacher keeper) {
@@ -91,21 +111,33 @@ class AccountService {
 
   Teacher add(Teacher keeper, Credentials typed) {
     requireKeeper(keeper);
-    return teachers
-        .add(checkedName(typed.name()), hashed(typed.password()))
-        .orElseThrow(
-            () ->
-                Problem.conflict(
-                    "name-taken",
-                    "There is a teacher of that name already. Nobody was added; choose a name that"
-                        + " tells the two apart."));
+    String name = checkedName(typed.name());
+    if (teachers.byName(name).isPresent()) {
+      throw nameTaken();
+    }
+    String password = passwords.checked(typed.password(), name);
+    return teachers.add(name, passwords.hash(password)).orElseThrow(AccountService::nameTaken);
+  }
+
+  private static Problem nameTaken() {
+    return Problem.conflict(
+        "name-taken",
+        "There is a teacher of that name already. Nobody was added; choose a name that tells the two"
+            + " apart.");
   }
 
   /** Sets a password for a teacher who forgot hers. */
   Teacher setPassword(Teacher keeper, long teacher, @Nullable String fresh) {
     requireKeeper(keeper);
     Teacher other = byId(teacher);
-    teachers.setPassword(other.id(), hashed(fresh));
+    if (other.id() == keeper.id()) {
+      throw Problem.conflict(
+          "own-password",
+          "Your own password is changed under “Change password”, where the one you have now is asked"
+              + " for. Nothing was changed.");
+    }
+    teachers.setPassword(other.id(), passwords.hash(passwords.checked(fresh, other.name())));
+    LOG.info("Teacher {} set a new password for teacher {}", keeper.id(), other.id());
     return other;
   }
 
@@ -153,40 +185,17 @@ class AccountService {
   }
 
   void changePassword(Teacher teacher, PasswordChange change, String address) {
-    String key = teacher.id() + " " + address;
-    ofOneNameFromOneAddress.check(key);
+    String fresh = passwords.checked(change.fresh(), teacher.name());
+    GuessLimit.Guess guess = ofOneNameFromOneAddress.begin(teacher.id() + " " + address);
     String hash = teachers.byId(teacher.id()).orElseThrow().passwordHash();
-    if (!matches(required(change.old(), "old password"), hash)) {
-      ofOneNameFromOneAddress.wentWrong(key);
+    if (!passwords.matches(required(change.old(), "old password"), hash)) {
       throw Problem.badRequest(
           "wrong-password",
           "That is not the password you have now. It was not changed; try again.");
     }
-    teachers.setPassword(teacher.id(), hashed(change.fresh()));
-  }
-
-  private boolean matches(String password, @Nullable String hash) {
-    boolean fits = password.getBytes(StandardCharsets.UTF_8).length <= LONGEST_PASSWORD;
-    boolean same =
-        passwords.matches(fits ? password : "too long", hash == null ? NOBODYS_HASH : hash);
-    return fits && same && hash != null;
-  }
-
-  private String hashed(@Nullable String password) {
-    String given = required(password, "password");
-    if (given.codePointCount(0, given.length()) < SHORTEST_PASSWORD) {
-      throw Problem.badRequest(
-          "password-short",
-          "A password has at least 8 characters: a few words are easy to keep in mind. Nothing was"
-              + " changed.");
-    }
-    if (given.getBytes(StandardCharsets.UTF_8).length > LONGEST_PASSWORD) {
-      throw Problem.badRequest(
-          "password-long",
-          "This password is longer than can be kept (72 letters, fewer with accents). Nothing was"
-              + " changed.");
-    }
-    return passwords.encode(given);
+    guess.right();
+    teachers.setPassword(teacher.id(), passwords.hash(fresh));
+    LOG.info("Teacher {} changed her password from {}", teacher.id(), address);
   }
 
   private static String checkedName(@Nullable String name) {

@@ -5,6 +5,7 @@ import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.net.InetAddress;
 import java.time.Clock;
 import java.time.ZoneOffset;
 import org.springframework.context.annotation.Bean;
@@ -54,8 +55,7 @@ class SecurityConfiguration {
                 headers
                     .contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY))
                     .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN))
-                    .permissionsPolicyHeader(permissions -> permissions.policy(PERMISSIONS))
-                    .cacheControl(cache -> cache.disable()))
+                    .permissionsPolicyHeader(permissions -> permissions.policy(PERMISSIONS)))
         .authorizeHttpRequests(
             paths ->
                 paths
@@ -71,6 +71,11 @@ class SecurityConfiguration {
                     .requestMatchers("/api/**")
                     .access(
                         (who, asked) -> new AuthorizationDecision(may(who.get(), asked, covers)))
+                    .requestMatchers("/actuator/**")
+                    .access(
+                        (who, asked) ->
+                            new AuthorizationDecision(
+                                isKeeper(who.get()) || isFromHere(asked.getRequest())))
                     .anyRequest()
                     .permitAll())
         .exceptionHandling(
@@ -95,6 +100,19 @@ class SecurityConfiguration {
     return who instanceof SignedIn known
         && (known.cover() == null
             || covers.allows(known.cover(), request.getMethod(), request.getServletPath()));
+  }
+
+  private static boolean isKeeper(Authentication who) {
+    return who instanceof SignedIn known
+        && known.cover() == null
+        && known.getPrincipal().isKeeper();
+  }
+
+  /** From this computer itself, and not through a proxy on it. */
+  private static boolean isFromHere(HttpServletRequest request) {
+    boolean forwarded =
+        request.getHeader("Forwarded") != null || request.getHeader("X-Forwarded-For") != null;
+    return !forwarded && InetAddress.ofLiteral(request.getRemoteAddr()).isLoopbackAddress();
   }
 
   private static void refuse(

@@ -27,6 +27,7 @@ class SessionController {
   private final AccountService accounts;
   private final TeacherRepository teachers;
   private final TeacherSessions sessions;
+  private final KnownDevices devices;
   private final Covers covers;
   private final ApplicationAvailability availability;
 
@@ -35,6 +36,7 @@ class SessionController {
       AccountService accounts,
       TeacherRepository teachers,
       TeacherSessions sessions,
+      KnownDevices devices,
       Covers covers,
       ApplicationAvailability availability) {
     this.availability = availability;
@@ -42,6 +44,7 @@ class SessionController {
     this.accounts = accounts;
     this.teachers = teachers;
     this.sessions = sessions;
+    this.devices = devices;
     this.covers = covers;
   }
 
@@ -55,13 +58,18 @@ class SessionController {
   @PostMapping
   SessionInfo signIn(
       @RequestBody Credentials typed, HttpServletRequest request, HttpServletResponse response) {
-    return open(accounts.signIn(typed, request.getRemoteAddr()), request, response);
+    Teacher teacher =
+        accounts.signIn(typed, request.getRemoteAddr(), known -> devices.of(known.id(), request));
+    devices.remember(teacher, request, response);
+    return open(teacher, request, response);
   }
 
   @PostMapping("/first")
   SessionInfo signInFirst(
-      @RequestBody Credentials typed, HttpServletRequest request, HttpServletResponse response) {
-    return open(accounts.addFirst(typed), request, response);
+      @RequestBody FirstTeacher typed, HttpServletRequest request, HttpServletResponse response) {
+    Teacher teacher = accounts.addFirst(typed);
+    devices.remember(teacher, request, response);
+    return open(teacher, request, response);
   }
 
   @PostMapping("/demo")

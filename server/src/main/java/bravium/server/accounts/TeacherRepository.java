@@ -1,6 +1,7 @@
 package bravium.server.accounts;
 
 import static bravium.server.data.schema.Tables.TEACHER;
+import static bravium.server.data.schema.Tables.TEACHER_DEVICE;
 import static bravium.server.data.schema.Tables.TEACHER_SESSION;
 
 import bravium.server.data.Writer;
@@ -116,6 +117,7 @@ public class TeacherRepository {
             belonging.handOver(dsl, id, heir.teacher(), heir.removed() ? now : null);
           }
           dsl.deleteFrom(TEACHER_SESSION).where(TEACHER_SESSION.TEACHER_ID.eq(id)).execute();
+          dsl.deleteFrom(TEACHER_DEVICE).where(TEACHER_DEVICE.TEACHER_ID.eq(id)).execute();
           return dsl.deleteFrom(TEACHER).where(TEACHER.ID.eq(id)).execute();
         });
   }

@@ -6,6 +6,7 @@ import static bravium.server.data.schema.Tables.ACTIVITY_TAG;
 import bravium.server.activities.ActivityQuery.Sort;
 import bravium.server.activities.Facets.Facet;
 import bravium.server.data.schema.tables.records.ActivityRecord;
+import bravium.server.limits.SearchText;
 import java.util.ArrayList;
 import java.util.List;
 import org.jooq.Condition;
@@ -89,7 +90,8 @@ class ActivityLists {
                   .where(ACTIVITY_TAG.TAG.eq(query.tag()))));
     }
     if (query.search() != null) {
-      Folded.words(query.search()).forEach(word -> all.add(ACTIVITY.SEARCH_TEXT.contains(word)));
+      Folded.words(SearchText.checked(query.search()))
+          .forEach(word -> all.add(ACTIVITY.SEARCH_TEXT.contains(word)));
     }
     return DSL.and(all);
   }

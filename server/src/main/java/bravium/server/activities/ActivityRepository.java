@@ -9,25 +9,40 @@ import bravium.core.activity.Activity;
 import bravium.core.codec.Codec;
 import bravium.server.data.Writer;
 import bravium.server.data.schema.tables.records.ActivityRecord;
+import bravium.server.limits.LongWork;
+import bravium.server.limits.Pools;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.stereotype.Repository;
 
 /** The rows of the activities, and the newest version of each. */
 @Repository
 class ActivityRepository {
 
+  private static final int MOST_READ = 200;
+
   private final DSLContext database;
   private final Writer writer;
+  private final LongWork texts;
   private final Clock clock;
 
-  ActivityRepository(DSLContext database, Writer writer, Clock clock) {
+  /** Versions never change: what a class plays is read once. */
+  private final Cache<Long, ActivityVersion> read =
+      Caffeine.newBuilder().maximumSize(MOST_READ).expireAfterAccess(Duration.ofHours(1)).build();
+
+  ActivityRepository(
+      DSLContext database, Writer writer, @Qualifier(Pools.TEXTS) LongWork texts, Clock clock) {
     this.database = database;
     this.writer = writer;
+    this.texts = texts;
     this.clock = clock;
   }
 
@@ -53,21 +68,27 @@ class ActivityRepository {
   /** The newest version of an activity, whoever asks. */
   Optional<ActivityVersion> newestVersion(long activity) {
     return database
-        .select(ACTIVITY_VERSION.ID, ACTIVITY_VERSION.DOCUMENT)
+        .select(ACTIVITY_VERSION.ID)
         .from(ACTIVITY_VERSION)
         .where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity))
         .orderBy(ACTIVITY_VERSION.VERSION.desc())
         .limit(1)
-        .fetchOptional(row -> new ActivityVersion(row.value1(), Codec.ACTIVITY.read(row.value2())));
+        .fetchOptional(ACTIVITY_VERSION.ID)
+        .flatMap(this::version);
   }
 
   Optional<ActivityVersion> version(long row) {
-    return database
-        .select(ACTIVITY_VERSION.ID, ACTIVITY_VERSION.DOCUMENT)
-        .from(ACTIVITY_VERSION)
-        .where(ACTIVITY_VERSION.ID.eq(row))
-        .fetchOptional(
-            found -> new ActivityVersion(found.value1(), Codec.ACTIVITY.read(found.value2())));
+    return Optional.ofNullable(
+        read.get(
+            row,
+            key ->
+                database
+                    .select(ACTIVITY_VERSION.DOCUMENT)
+                    .from(ACTIVITY_VERSION)
+                    .where(ACTIVITY_VERSION.ID.eq(key))
+                    .fetchOptional(ACTIVITY_VERSION.DOCUMENT)
+                    .map(document -> new ActivityVersion(key, Codec.ACTIVITY.read(document)))
+                    .orElse(null)));
   }
 
   Optional<Long> row(long teacher, String id) {
@@ -80,7 +101,7 @@ class ActivityRepository {
 
   StoredActivity add(long teacher, String id, Activity activity) {
     Instant now = clock.instant();
-    Row content = Row.of(activity);
+    Row content = texts.run(() -> Row.of(activity));
     writer.write(
         dsl -> {
           ActivityRecord row = dsl.newRecord(ACTIVITY);
@@ -99,7 +120,7 @@ class ActivityRepository {
   /** Saves as the version after the expected one; empty if that isn't the newest any more. */
   Optional<Saved> save(long teacher, String id, int expected, Activity activity) {
     Instant now = clock.instant();
-    Row content = Row.of(activity);
+    Row content = texts.run(() -> Row.of(activity));
     return writer.write(
         dsl ->
             dsl.selectFrom(ACTIVITY)

@@ -5,6 +5,8 @@ import bravium.core.json.Format.Understood;
 import bravium.formats.ActivityArchive;
 import bravium.formats.ActivityFile;
 import bravium.server.accounts.Teacher;
+import bravium.server.limits.LongWork;
+import bravium.server.limits.Pools;
 import bravium.server.media.MediaService;
 import bravium.server.problems.Problem;
 import java.io.IOException;
@@ -18,6 +20,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.zip.ZipException;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.stereotype.Service;
 
 /** Activities as files, with their pictures and sounds. */
@@ -30,9 +34,15 @@ public class ArchiveService {
   private final ActivityService activities;
   private final MediaService media;
   private final QuestionFiles questions;
+  private final LongWork texts;
 
-  ArchiveService(ActivityService activities, MediaService media, QuestionFiles questions) {
+  ArchiveService(
+      ActivityService activities,
+      MediaService media,
+      QuestionFiles questions,
+      @Qualifier(Pools.TEXTS) LongWork texts) {
     this.questions = questions;
+    this.texts = texts;
     this.activities = activities;
     this.media = media;
   }
@@ -70,7 +80,7 @@ public class ArchiveService {
       if (!QuestionFiles.isJson(bytes)) {
         return questions.take(teacher, name, bytes);
       }
-      Understood<Activity> read = ActivityFile.readNoting(bytes);
+      Understood<Activity> read = texts.run(() -> ActivityFile.readNoting(bytes));
       return added(teacher, read, read.value(), List.of());
     } finally {
       Files.deleteIfExists(file);
@@ -80,12 +90,14 @@ public class ArchiveService {
   private Imported takeArchive(Teacher teacher, Path file) throws IOException {
     OtherFile.refuseZip(file);
     try (ActivityArchive archive = ActivityArchive.open(file)) {
-      Understood<Activity> read = ActivityFile.readNoting(archive.activity());
+      byte[] document = archive.activity();
+      Understood<Activity> read = texts.run(() -> ActivityFile.readNoting(document));
       Map<String, String> names = new LinkedHashMap<>();
       List<String> left = new ArrayList<>();
+      Map<String, Integer> lengths = ActivityArchive.lengths(read.value());
       for (String name : read.value().media().stream().limit(MOST_MEDIA).toList()) {
         if (archive.has(name)) {
-          takeMedium(teacher, archive, name, names, left);
+          takeMedium(teacher, archive, name, lengths.get(name), names, left);
         }
       }
       return added(teacher, read, ActivityArchive.renamed(read.value(), names), left);
@@ -96,11 +108,12 @@ public class ArchiveService {
       Teacher teacher,
       ActivityArchive archive,
       String name,
+      @Nullable Integer millis,
       Map<String, String> names,
       List<String> left)
       throws IOException {
     try (InputStream in = archive.medium(name)) {
-      names.put(name, media.add(teacher, name, "", null, in).medium());
+      names.put(name, media.add(teacher, name, "", millis, in).medium());
     } catch (ZipException e) {
       left.add("It is damaged.");
     } catch (Problem problem) {

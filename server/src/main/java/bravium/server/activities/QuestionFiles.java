@@ -4,15 +4,19 @@ import bravium.core.activity.Activity;
 import bravium.core.activity.Endings;
 import bravium.core.activity.Rules;
 import bravium.core.activity.TitlePage;
+import bravium.core.codec.Codec;
 import bravium.core.games.Games;
 import bravium.formats.QuestionTexts;
 import bravium.formats.Understood;
 import bravium.formats.Understood.LineRole;
 import bravium.formats.Understood.TextForm;
 import bravium.server.accounts.Teacher;
+import bravium.server.limits.LongWork;
+import bravium.server.limits.Pools;
 import bravium.server.problems.Problem;
 import java.util.Arrays;
 import java.util.List;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.stereotype.Service;
 
 /** Files with nothing but questions, as activities of their own. */
@@ -23,9 +27,11 @@ class QuestionFiles {
   private static final int LONGEST_TITLE = 200;
 
   private final ActivityService activities;
+  private final LongWork texts;
 
-  QuestionFiles(ActivityService activities) {
+  QuestionFiles(ActivityService activities, @Qualifier(Pools.TEXTS) LongWork texts) {
     this.activities = activities;
+    this.texts = texts;
   }
 
   /** Whether a file begins as JSON does. */
@@ -41,7 +47,7 @@ class QuestionFiles {
    */
   Imported take(Teacher teacher, String name, byte[] file) {
     OtherFile.refuse(file);
-    Understood read = QuestionTexts.read(QuestionTexts.text(file));
+    Understood read = texts.run(() -> QuestionTexts.read(QuestionTexts.text(file)));
     if (read.questions().isEmpty() || !hasAnswers(read)) {
       throw Problem.badRequest(
           "no-questions",
@@ -55,6 +61,8 @@ class QuestionFiles {
             Games.asking(read.questions()),
             Rules.usual(),
             Endings.usual());
+    // A list can hold more than the format: that is said before anything is kept.
+    Codec.ACTIVITY.read(Codec.ACTIVITY.write(activity));
     StoredActivity stored = activities.add(teacher, activity);
     List<String> left =
         read.left().stream()

@@ -10,6 +10,8 @@ import bravium.formats.QuestionTexts;
 import bravium.formats.Understood.LineRole;
 import bravium.formats.Understood.TextForm;
 import bravium.server.accounts.Teacher;
+import bravium.server.limits.LongWork;
+import bravium.server.limits.Pools;
 import bravium.server.media.MediaService;
 import bravium.server.problems.Problem;
 import java.io.ByteArrayInputStream;
@@ -25,6 +27,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -47,9 +50,17 @@ class QuestionsController {
 
   private final ActivityService activities;
   private final MediaService media;
+  private final LongWork texts;
+  private final LongWork files;
 
-  QuestionsController(ActivityService activities, MediaService media) {
+  QuestionsController(
+      ActivityService activities,
+      MediaService media,
+      @Qualifier(Pools.TEXTS) LongWork texts,
+      @Qualifier(Pools.FILES) LongWork files) {
     this.activities = activities;
+    this.texts = texts;
+    this.files = files;
     this.media = media;
   }
 
@@ -60,6 +71,12 @@ class QuestionsController {
       @RequestParam(required = false) @Nullable String form,
       @RequestParam(defaultValue = "") String roles) {
     byte[] bytes = file == null ? new byte[0] : file;
+    Map<Integer, LineRole> asked = roles(roles);
+    return texts.run(() -> understood(bytes, form(form), asked));
+  }
+
+  private static TakenIn understood(
+      byte[] bytes, @Nullable TextForm form, Map<Integer, LineRole> roles) {
     OtherFile.refuse(bytes);
     String text = QuestionTexts.text(bytes);
     long lines = text.lines().count();
@@ -72,7 +89,7 @@ class QuestionsController {
               + MOST_LINES
               + " are looked at at once. Nothing was changed; take it in in parts.");
     }
-    return new TakenIn(text, QuestionTexts.read(text, form(form), roles(roles)));
+    return new TakenIn(text, QuestionTexts.read(text, form, roles));
   }
 
   private static @Nullable TextForm form(@Nullable String name) {
@@ -118,7 +135,8 @@ class QuestionsController {
    */
   @PostMapping(path = "/api/questions/pasted", consumes = MediaType.TEXT_HTML_VALUE)
   PastedText pasted(@AuthenticationPrincipal Teacher teacher, @RequestBody String html) {
-    PastedHtml.Read read = PastedHtml.read(html, (picture, alt) -> kept(teacher, picture, alt));
+    PastedHtml.Read read =
+        files.run(() -> PastedHtml.read(html, (picture, alt) -> kept(teacher, picture, alt)));
     return new PastedText(read.text(), read.left());
   }
 

@@ -6,10 +6,9 @@ import bravium.server.accounts.TeacherRepository;
 import bravium.server.activities.ActivityService;
 import bravium.server.data.Codes;
 import bravium.server.data.schema.tables.records.CoverRecord;
-import bravium.server.limits.GuessLimit;
+import bravium.server.limits.CodeGuesses;
 import bravium.server.problems.Problem;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -44,7 +43,7 @@ class CoverService implements Covers {
   private final TeacherRepository teachers;
   private final SchoolTime time;
   private final Clock clock;
-  private final GuessLimit wrongCodes;
+  private final CodeGuesses codes;
   private final List<Allowed> allowed;
 
   CoverService(
@@ -55,6 +54,7 @@ class CoverService implements Covers {
       ActivityService activities,
       TeacherRepository teachers,
       SchoolTime time,
+      CodeGuesses codes,
       Clock clock) {
     this.covers = covers;
     this.classes = classes;
@@ -64,8 +64,7 @@ class CoverService implements Covers {
     this.teachers = teachers;
     this.time = time;
     this.clock = clock;
-    // A whole school shares one address: as for the codes of classes.
-    this.wrongCodes = new GuessLimit(100, Duration.ofSeconds(1), clock);
+    this.codes = codes;
     this.allowed =
         List.of(
             allowed("GET", "/api/cover", (cover, none) -> true),
@@ -156,19 +155,17 @@ class CoverService implements Covers {
 
   @Override
   public long enter(String code, String address) {
-    wrongCodes.check(address);
     Instant now = clock.instant();
     CoverRecord cover =
-        covers
-            .byCode(Codes.typed(code), now)
-            .orElseThrow(
-                () -> {
-                  wrongCodes.wentWrong(address);
-                  return Problem.notFound(
-                      "no-such-cover",
-                      "No class has this code for a cover today. Look at it again; if it is right, it"
-                          + " was for another day or was withdrawn.");
-                });
+        codes.find(
+            Codes.typed(code),
+            address,
+            typed -> covers.byCode(typed, now),
+            () ->
+                Problem.notFound(
+                    "no-such-cover",
+                    "No class has this code for a cover today. Look at it again; if it is right, it"
+                        + " was for another day or was withdrawn."));
     if (cover.getOpensAt().isAfter(now)) {
       throw Problem.notAllowed(
           "cover-to-come",

@@ -11,6 +11,7 @@ import bravium.server.activities.ActivityService;
 import bravium.server.data.Codes;
 import bravium.server.data.schema.tables.records.ClassLearnerRecord;
 import bravium.server.data.schema.tables.records.SchoolClassRecord;
+import bravium.server.limits.CodeGuesses;
 import bravium.server.limits.GuessLimit;
 import bravium.server.problems.Problem;
 import bravium.server.sittings.LearnerTokens;
@@ -44,11 +45,13 @@ class JoinService {
   private final SchoolTime time;
   private final Clock clock;
 
-  /** A whole school shares one address: as for the codes of links. */
-  private final GuessLimit wrongCodes;
+  private final CodeGuesses codes;
 
   /** Of one name a few times, from wherever; so that nobody tries another's words out. */
   private final GuessLimit wrongWords;
+
+  /** And of all names from one address, which a whole school shares. */
+  private final GuessLimit wrongWordsFromOneAddress;
 
   private final Object[] beginnings = Stream.generate(Object::new).limit(64).toArray();
 
@@ -62,6 +65,7 @@ class JoinService {
       LearnerTokens tokens,
       SecretWords words,
       SchoolTime time,
+      CodeGuesses codes,
       Clock clock) {
     this.classes = classes;
     this.register = register;
@@ -73,8 +77,9 @@ class JoinService {
     this.words = words;
     this.time = time;
     this.clock = clock;
-    this.wrongCodes = new GuessLimit(100, Duration.ofSeconds(1), clock);
+    this.codes = codes;
     this.wrongWords = new GuessLimit(8, Duration.ofSeconds(30), clock);
+    this.wrongWordsFromOneAddress = new GuessLimit(100, Duration.ofSeconds(1), clock);
   }
 
   Gate gate(String code, String address) {
@@ -126,19 +131,20 @@ class JoinService {
   private Joined comeBack(
       SchoolClassRecord row, Optional<ClassLearnerRecord> there, String typed, String address) {
     String key = row.getId() + " " + there.map(ClassLearnerRecord::getLearnerId).orElse(0L);
-    wrongWords.check(key);
+    GuessLimit.Guess ofHers = wrongWords.begin(key);
+    GuessLimit.Guess fromHere = wrongWordsFromOneAddress.begin(address);
     boolean right =
         there.isPresent()
             && there.get().getWordsHash() != null
             && words.match(there.get().getLearnerId(), typed, there.get().getWordsHash());
     if (!right) {
-      wrongWords.wentWrong(key);
-      wrongCodes.wentWrong(address);
       throw Problem.badRequest(
           "wrong-words",
           "This name and these words don't belong together. Look at your slip again; if it is lost,"
               + " your teacher makes a new one.");
     }
+    ofHers.right();
+    fromHere.right();
     return new Joined(token(there.get()), there.get().getName(), List.of());
   }
 
@@ -151,7 +157,7 @@ class JoinService {
   }
 
   LearnersPage page(String code, @Nullable String token, String address) {
-    SchoolClassRecord row = find(code, address);
+    SchoolClassRecord row = find(code, from(token, address));
     ClassLearnerRecord me = me(row, token);
     List<Task> tasks =
         me.getIsWaiting()
@@ -209,7 +215,7 @@ class JoinService {
 
   /** The sitting that she plays now: the one that runs, or a new one if she has a go left. */
   String begin(String code, @Nullable String token, String assignment, String address) {
-    SchoolClassRecord inClass = find(code, address);
+    SchoolClassRecord inClass = find(code, from(token, address));
     ClassLearnerRecord me = me(inClass, token);
     // Two presses, or two devices, begin one game.
     synchronized (beginnings[(int) (me.getLearnerId() % beginnings.length)]) {
@@ -281,17 +287,20 @@ class JoinService {
   }
 
   private SchoolClassRecord find(String code, String address) {
-    wrongCodes.check(address);
-    return classes
-        .byCode(Codes.typed(code))
-        .orElseThrow(
-            () -> {
-              wrongCodes.wentWrong(address);
-              return Problem.notFound(
-                  "no-such-code",
-                  "No class has this code. Look at the board again: a code has six letters and"
-                      + " digits.");
-            });
+    return codes.find(
+        Codes.typed(code),
+        address,
+        classes::byCode,
+        () ->
+            Problem.notFound(
+                "no-such-code",
+                "No class has this code. Look at the board again: a code has six letters and"
+                    + " digits."));
+  }
+
+  /** Who asks: a learner whose device is known has guesses of her own. */
+  private String from(@Nullable String token, String address) {
+    return tokens.learner(token).map(known -> "learner " + known).orElse(address);
   }
 
   private static Problem notHere() {

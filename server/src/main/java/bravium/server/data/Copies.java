@@ -9,27 +9,43 @@ import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /**
- * The nightly copy of the database, of which the last seven are kept, and bringing one back. A copy
- * is made while the server works, and is whole: SQLite's {@code VACUUM INTO}.
+ * The nightly copy of the database, kept for seven days, and bringing one back. A copy is made
+ * while the server works, behind all else that is done at night, so that what was erased is not in
+ * it; it is whole: SQLite's {@code VACUUM INTO}. Before it the database is looked at: a damaged one
+ * takes no sound copy's place.
  */
 @Component
-@Order(0)
+@Order(Ordered.LOWEST_PRECEDENCE)
 public final class Copies implements Nightly {
 
-  /** How many copies are kept. */
+  /** How many days a copy is kept; the newest is kept in any case. */
   public static final int KEPT = 7;
+
+  /** How long is kept what a restored copy, or a damaged log, left beside the database. */
+  private static final Duration KEPT_BEFORE = Duration.ofDays(30);
+
+  private static final Pattern BESIDE =
+      Pattern.compile("(bravium-before|damaged)-[\\d-]+\\.db(-wal|-shm)?");
 
   private static final Logger LOG = LoggerFactory.getLogger(Copies.class);
   private static final DateTimeFormatter DAY =
@@ -38,27 +54,121 @@ public final class Copies implements Nightly {
       DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss").withZone(ZoneId.systemDefault());
 
   private final DataFolder folder;
+  private final KeeperNews news;
 
-  Copies(DataFolder folder) {
+  Copies(DataFolder folder, KeeperNews news) {
     this.folder = folder;
+    this.news = news;
+  }
+
+  @EventListener
+  void started(ApplicationReadyEvent event) {
+    Path damaged = folder.damagedLog();
+    if (damaged != null) {
+      news.say(
+          KeeperNews.About.LOG,
+          "When Bravium was started, the database's log was damaged: "
+              + (folder.lostCommits() == 1 ? "one save" : folder.lostCommits() + " saves")
+              + " of answers or activities could not be read any more. As it was, it is kept in "
+              + damaged.getFileName()
+              + " in the data folder. "
+              + offer());
+      LOG.error(
+          "The database's log was damaged; {} commits behind could not be read. It is kept in {}",
+          folder.lostCommits(),
+          damaged);
+    }
   }
 
   @Override
   public void atNight(Instant now) {
+    if (!isSound()) {
+      return;
+    }
     try {
       Files.createDirectories(folder.copies());
       Path copy = copyOf(now);
       Path unfinished = folder.copies().resolve("unfinished.db");
       Files.deleteIfExists(unfinished);
+      OwnersAlone.file(unfinished);
       vacuumInto(unfinished);
       Files.move(unfinished, copy, StandardCopyOption.ATOMIC_MOVE);
-      for (Path old : copies().skip(KEPT).toList()) {
-        Files.delete(old);
-      }
+      forgetOld(now);
+      news.say(KeeperNews.About.COPY, null);
       LOG.info("The night's copy is {}", copy);
     } catch (IOException | SQLException e) {
       LOG.error("The nightly copy could not be made; the ones before are kept", e);
+      news.say(
+          KeeperNews.About.COPY,
+          "The night's copy of the database could not be made ("
+              + e.getMessage()
+              + "). The ones before are kept. Look whether the disk is full, and whether the folder"
+              + " “copies” in the data folder can be written.");
     }
+  }
+
+  private boolean isSound() {
+    try {
+      DataFolder.checkDatabase(folder.database());
+      news.say(KeeperNews.About.DATABASE, null);
+      return true;
+    } catch (DataFolderProblem damaged) {
+      LOG.error("The database was looked at: {}", damaged.getMessage());
+      news.say(
+          KeeperNews.About.DATABASE,
+          damaged.getMessage() + " No copy was made of it, and none was taken away. " + offer());
+      return false;
+    }
+  }
+
+  /** How to bring the newest copy back. */
+  private String offer() {
+    try (Stream<Path> files = Files.exists(folder.copies()) ? copies() : Stream.empty()) {
+      return files
+          .findFirst()
+          .map(
+              copy ->
+                  "The newest copy is of "
+                      + day(copy)
+                      + ": end Bravium, then call ./bravium restore "
+                      + copy)
+          .orElse("There is no nightly copy to bring back yet.");
+    } catch (IOException e) {
+      return "The nightly copies can't be read.";
+    }
+  }
+
+  /** What was erased is to be gone from the copies, too: only the newest is kept for longer. */
+  private void forgetOld(Instant now) throws IOException {
+    String last = DAY.format(now.minus(KEPT, ChronoUnit.DAYS));
+    for (Path old : copies().skip(1).toList()) {
+      if (old.getFileName().toString().compareTo("bravium-" + last + ".db") <= 0) {
+        Files.delete(old);
+      }
+    }
+    Instant before = now.minus(KEPT_BEFORE);
+    try (Stream<Path> files = Files.list(folder.database().toAbsolutePath().getParent())) {
+      for (Path file :
+          files.filter(f -> BESIDE.matcher(f.getFileName().toString()).matches()).toList()) {
+        if (Files.getLastModifiedTime(file).toInstant().isBefore(before)) {
+          LOG.info("{} is older than {} days and goes", file, KEPT_BEFORE.toDays());
+          Files.delete(file);
+        }
+      }
+    }
+  }
+
+  /** The day of the newest copy, as in its name; empty where there is none. */
+  public Optional<String> newestDay() {
+    try (Stream<Path> files = Files.exists(folder.copies()) ? copies() : Stream.empty()) {
+      return files.findFirst().map(Copies::day);
+    } catch (IOException e) {
+      return Optional.empty();
+    }
+  }
+
+  private static String day(Path copy) {
+    return copy.getFileName().toString().replaceAll("bravium-|\\.db", "");
   }
 
   /** Whether the copy of this day is there. */
@@ -73,6 +183,10 @@ public final class Copies implements Nightly {
   private void vacuumInto(Path copy) throws SQLException {
     try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + folder.database());
         PreparedStatement statement = connection.prepareStatement("VACUUM INTO ?")) {
+      try (Statement first = connection.createStatement()) {
+        // What was erased also leaves the log.
+        first.execute("PRAGMA wal_checkpoint(TRUNCATE)");
+      }
       statement.setString(1, copy.toString());
       statement.execute();
     }
@@ -122,6 +236,7 @@ public final class Copies implements Nightly {
       Path database = folder.database();
       Path fresh = data.resolve("restoring.db");
       Files.copy(copy, fresh, StandardCopyOption.REPLACE_EXISTING);
+      OwnersAlone.restrict(fresh);
       Path before = data.resolve("bravium-before-" + SECOND.format(now) + ".db");
       boolean there = Files.exists(database);
       for (String part : List.of("", "-wal", "-shm")) {

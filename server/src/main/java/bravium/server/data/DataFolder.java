@@ -11,6 +11,9 @@ import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import org.jspecify.annotations.Nullable;
 import org.sqlite.SQLiteConfig;
 
@@ -22,10 +25,14 @@ public final class DataFolder implements AutoCloseable {
 
   private static final String DATABASE = "bravium.db";
   private static final String LOCK = "bravium.lock";
+  private static final DateTimeFormatter SECOND =
+      DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss").withZone(ZoneId.systemDefault());
 
   private final Path folder;
   private final FileChannel channel;
   private final @Nullable FileLock lock;
+  private int lost;
+  private @Nullable Path damagedLog;
 
   private DataFolder(Path folder, FileChannel channel, @Nullable FileLock lock) {
     this.folder = folder;
@@ -42,7 +49,12 @@ public final class DataFolder implements AutoCloseable {
     DataFolder opened = lock(folder);
     try {
       opened.look();
+      OwnersAlone.file(opened.database());
+      OwnersAlone.restrictAll(folder);
       return opened;
+    } catch (IOException e) {
+      opened.close();
+      throw notWritable(folder, e);
     } catch (RuntimeException e) {
       opened.close();
       throw e;
@@ -57,6 +69,7 @@ public final class DataFolder implements AutoCloseable {
   static DataFolder lock(Path folder) {
     try {
       Files.createDirectories(folder);
+      OwnersAlone.restrict(folder);
       FileChannel channel =
           FileChannel.open(
               folder.resolve(LOCK), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
@@ -69,11 +82,15 @@ public final class DataFolder implements AutoCloseable {
       }
       return new DataFolder(folder, channel, lock);
     } catch (IOException e) {
-      throw new DataFolderProblem(
-          "The data folder " + folder.toAbsolutePath() + " can't be written: " + reason(e) + ".",
-          "Give this user the right to write there, or choose another folder with"
-              + " --bravium.data=FOLDER. Nothing was changed.");
+      throw notWritable(folder, e);
     }
+  }
+
+  private static DataFolderProblem notWritable(Path folder, IOException e) {
+    return new DataFolderProblem(
+        "The data folder " + folder.toAbsolutePath() + " can't be written: " + reason(e) + ".",
+        "Give this user the right to write there, or choose another folder with"
+            + " --bravium.data=FOLDER. Nothing was changed.");
   }
 
   private static @Nullable FileLock tryLock(FileChannel channel) throws IOException {
@@ -125,7 +142,39 @@ public final class DataFolder implements AutoCloseable {
           "The database " + file.toAbsolutePath() + " can't be written: this user has no right to.",
           "Give this user the right to write it. Nothing was changed.");
     }
+    lost = DatabaseLog.afterDamage(log());
+    if (lost > 0) {
+      keepDamagedLog();
+    }
     checkDatabase(file);
+  }
+
+  private Path log() {
+    return folder.resolve(DATABASE + "-wal");
+  }
+
+  /** SQLite passes over what can't be read in its log, and over all behind it: it is kept. */
+  private void keepDamagedLog() {
+    String beside = "damaged-" + SECOND.format(Instant.now());
+    try {
+      Files.copy(database(), folder.resolve(beside + ".db"));
+      Files.copy(log(), folder.resolve(beside + ".db-wal"));
+      damagedLog = folder.resolve(beside + ".db");
+    } catch (IOException e) {
+      throw new DataFolderProblem(
+          "The database's log is damaged, and what is there can't be copied: " + reason(e) + ".",
+          "Make room on the disk, then start Bravium again. Nothing was changed.");
+    }
+  }
+
+  /** How many commits can't be read any more, for the log was damaged before them. */
+  public int lostCommits() {
+    return lost;
+  }
+
+  /** Where the damaged log is kept, with the database as it was; null where none was damaged. */
+  public @Nullable Path damagedLog() {
+    return damagedLog;
   }
 
   /**

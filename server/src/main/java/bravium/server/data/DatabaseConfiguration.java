@@ -35,6 +35,8 @@ class DatabaseConfiguration {
     config.setJournalMode(JournalMode.WAL);
     config.setSynchronous(SynchronousMode.FULL);
     config.setTransactionMode(TransactionMode.IMMEDIATE);
+    // What is erased is gone: its bytes are written over.
+    config.setPragma(SQLiteConfig.Pragma.SECURE_DELETE, "true");
     return pool(folder, config, 1);
   }
 

@@ -1,5 +1,6 @@
 package bravium.server.data;
 
+import bravium.server.problems.Problem;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -17,7 +18,7 @@ import org.sqlite.SQLiteException;
 /**
  * The one who writes. What has piled up while the last commit went to disk is committed together,
  * and only then is anybody told; so an answer costs a share of a commit, and nothing that was
- * acknowledged can be lost. A piece of work that goes wrong is rolled back alone.
+ * acknowledged can be lost. A piece of work that goes wrong, in whatever way, is rolled back alone.
  */
 public final class Writer implements AutoCloseable {
 
@@ -25,11 +26,14 @@ public final class Writer implements AutoCloseable {
       EnumSet.of(
           SQLiteErrorCode.SQLITE_FULL, SQLiteErrorCode.SQLITE_IOERR, SQLiteErrorCode.SQLITE_NOMEM);
 
+  /** Behind the last piece of work. */
+  private final Job<Void> end = new Job<>(dsl -> null);
+
   private final DSLContext database;
   private final int largestGroup;
   private final BlockingQueue<Job<?>> waiting = new LinkedBlockingQueue<>();
   private final Thread thread = new Thread(this::work, "bravium-writer");
-  private volatile boolean closed;
+  private boolean closed;
 
   Writer(DSLContext database, int largestGroup) {
     this.database = database;
@@ -41,14 +45,17 @@ public final class Writer implements AutoCloseable {
    * Does the work in the next group and waits until it is on disk.
    *
    * @return what the work returned
+   * @throws Problem if the server is stopping
    * @throws RuntimeException what the work threw, or what kept the group from being committed
    */
   public <T> T write(Function<DSLContext, T> work) {
-    if (closed) {
-      throw new IllegalStateException("the server is stopping");
-    }
     Job<T> job = new Job<>(work);
-    waiting.add(job);
+    synchronized (waiting) {
+      if (closed) {
+        throw Problem.stopping();
+      }
+      waiting.add(job);
+    }
     try {
       return job.done.join();
     } catch (CompletionException e) {
@@ -56,17 +63,28 @@ public final class Writer implements AutoCloseable {
     }
   }
 
+  /** Whether anything that is given to it will be done. */
+  public boolean isAlive() {
+    return thread.isAlive();
+  }
+
+  /** How many pieces of work wait for the next commit. */
+  public int waiting() {
+    return waiting.size();
+  }
+
   private void work() {
     List<Job<?>> group = new ArrayList<>();
-    while (!closed || !waiting.isEmpty()) {
+    while (!group.contains(end)) {
+      group.clear();
       try {
         group.add(waiting.take());
       } catch (InterruptedException e) {
+        // Nobody but close() ends it, and that says so behind the last piece of work.
         continue;
       }
       waiting.drainTo(group, largestGroup - 1);
       commit(group);
-      group.clear();
     }
   }
 
@@ -82,13 +100,14 @@ public final class Writer implements AutoCloseable {
             }
           });
       group.forEach(Job::complete);
-    } catch (RuntimeException e) {
+    } catch (Throwable e) {
+      // Whoever waits is told, and the next group is begun: without this thread nobody is served.
       group.forEach(job -> job.done.completeExceptionally(e));
     }
   }
 
   /** After these SQLite rolls the whole transaction back by itself, and the savepoints with it. */
-  private static boolean endsTheTransaction(@Nullable RuntimeException failure) {
+  private static boolean endsTheTransaction(@Nullable Throwable failure) {
     return failure != null
         && failure.getCause() instanceof SQLiteException cause
         && ENDING.contains(cause.getResultCode());
@@ -96,8 +115,12 @@ public final class Writer implements AutoCloseable {
 
   @Override
   public void close() throws InterruptedException {
-    closed = true;
-    thread.interrupt();
+    synchronized (waiting) {
+      if (!closed) {
+        closed = true;
+        waiting.add(end);
+      }
+    }
     thread.join();
   }
 
@@ -106,7 +129,7 @@ public final class Writer implements AutoCloseable {
     private final Function<DSLContext, T> work;
     private final CompletableFuture<T> done = new CompletableFuture<>();
     private @Nullable T result;
-    private @Nullable RuntimeException failure;
+    private @Nullable Throwable failure;
 
     Job(Function<DSLContext, T> work) {
       this.work = work;
@@ -116,7 +139,8 @@ public final class Writer implements AutoCloseable {
     void run(DSLContext group) {
       try {
         result = group.transactionResult(inner -> work.apply(inner.dsl()));
-      } catch (RuntimeException e) {
+      } catch (Throwable e) {
+        // Also an error, such as a stack that was too deep: it is this piece's alone.
         failure = e;
       }
     }

@@ -2,11 +2,14 @@ package bravium.server.json;
 
 import bravium.core.codec.Codec;
 import bravium.core.json.Format;
+import bravium.server.limits.LongWork;
+import bravium.server.limits.Pools;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpInputMessage;
 import org.springframework.http.HttpOutputMessage;
@@ -22,9 +25,15 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Configuration(proxyBeanMethods = false)
 class CoreMessages implements WebMvcConfigurer {
 
+  private final LongWork texts;
+
+  CoreMessages(@Qualifier(Pools.TEXTS) LongWork texts) {
+    this.texts = texts;
+  }
+
   @Override
   public void configureMessageConverters(HttpMessageConverters.ServerBuilder builder) {
-    builder.addCustomConverter(new Converter());
+    builder.addCustomConverter(new Converter(texts));
   }
 
   private static final class Converter extends AbstractHttpMessageConverter<Object> {
@@ -32,8 +41,14 @@ class CoreMessages implements WebMvcConfigurer {
     private static final Map<Class<?>, Format<?>> FORMATS =
         Codec.ALL.stream().collect(Collectors.toMap(Format::type, Function.identity()));
 
-    Converter() {
+    /** Up to this size, in bytes, it is read at once: a move, a mark. */
+    private static final int SMALL = 8 << 10;
+
+    private final LongWork texts;
+
+    Converter(LongWork texts) {
       super(StandardCharsets.UTF_8, MediaType.APPLICATION_JSON);
+      this.texts = texts;
     }
 
     @Override
@@ -43,9 +58,12 @@ class CoreMessages implements WebMvcConfigurer {
 
     @Override
     protected Object readInternal(Class<?> type, HttpInputMessage in) throws IOException {
-      return FORMATS
-          .get(type)
-          .read(new String(in.getBody().readAllBytes(), StandardCharsets.UTF_8));
+      byte[] body = in.getBody().readAllBytes();
+      return body.length <= SMALL ? read(type, body) : texts.run(() -> read(type, body));
+    }
+
+    private static Object read(Class<?> type, byte[] body) {
+      return FORMATS.get(type).read(new String(body, StandardCharsets.UTF_8));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package bravium.server.limits;
 
+import bravium.server.data.Codes;
 import bravium.server.problems.Problem;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -8,7 +9,9 @@ import java.time.Duration;
 
 /**
  * Counts what was got wrong, never what was got right: each key may go wrong a few times at once,
- * and then once in a while (a token bucket). Nobody waits who makes no mistakes.
+ * and then once in a while (a token bucket). Nobody waits who makes no mistakes. A guess counts as
+ * wrong from when it is begun until it turns out right, so that many at once are no more than many
+ * one after another. Keys are kept as hashes: however long they are, they take the same room.
  */
 public final class GuessLimit {
 
@@ -38,42 +41,51 @@ public final class GuessLimit {
 
   private record Bucket(double wrong, long at) {}
 
+  /** A guess that is being looked at. */
+  @FunctionalInterface
+  public interface Guess {
+
+    /** It is right: it counts no longer. */
+    void right();
+  }
+
   /**
-   * Refuses whoever has gone wrong too often.
+   * Begins a guess.
    *
-   * @throws Problem that says how long to wait
+   * @throws Problem that says how long to wait, if the key has gone wrong too often
    */
-  public void check(String key) {
-    Bucket bucket = buckets.asMap().computeIfPresent(key, (k, there) -> sinceNow(there));
-    double over = bucket == null ? 0 : wrongNow(bucket) - (atOnce - 1);
-    if (over > 0) {
-      long seconds = Math.max(1, Math.ceilDiv(Math.round(over * oneMoreEach.toMillis()), 1_000));
+  public Guess begin(String key) {
+    String hash = Codes.hash(key);
+    double[] over = new double[1];
+    buckets
+        .asMap()
+        .compute(
+            hash,
+            (k, bucket) -> {
+              double wrong = wrongNow(bucket);
+              over[0] = wrong - (atOnce - 1);
+              return new Bucket(over[0] > 0 ? wrong : wrong + 1, clock.millis());
+            });
+    if (over[0] > 0) {
+      long seconds = Math.max(1, Math.ceilDiv(Math.round(over[0] * oneMoreEach.toMillis()), 1_000));
       throw Problem.tooMany(
           seconds,
           "That was tried too often from here. Wait "
               + (seconds == 1 ? "a second" : seconds + " seconds")
               + ", then try again. Nothing was changed.");
     }
+    return () ->
+        buckets
+            .asMap()
+            .computeIfPresent(
+                hash, (k, bucket) -> new Bucket(Math.max(0, wrongNow(bucket) - 1), clock.millis()));
   }
 
-  /** Counts one mistake. */
-  public void wentWrong(String key) {
-    buckets
-        .asMap()
-        .compute(
-            key,
-            (k, bucket) ->
-                new Bucket(
-                    Math.min(atOnce, (bucket == null ? 0 : wrongNow(bucket)) + 1), clock.millis()));
-  }
-
-  /** A clock that was set back makes nobody wait until it is where it was. */
-  private Bucket sinceNow(Bucket bucket) {
-    long now = clock.millis();
-    return bucket.at() > now ? new Bucket(bucket.wrong(), now) : bucket;
-  }
-
+  /** A clock that was set back forgives nothing and makes nobody wait until it is where it was. */
   private double wrongNow(Bucket bucket) {
+    if (bucket == null) {
+      return 0;
+    }
     double forgiven = (double) Math.max(0, clock.millis() - bucket.at()) / oneMoreEach.toMillis();
     return Math.max(0, bucket.wrong() - forgiven);
   }

@@ -1,5 +1,7 @@
 package bravium.server.media;
 
+import bravium.server.limits.LongWork;
+import bravium.server.limits.Pools;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -11,6 +13,7 @@ import javax.sound.sampled.AudioSystem;
 import javax.sound.sampled.UnsupportedAudioFileException;
 import org.apache.tika.Tika;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.stereotype.Component;
 
 /** Looks at what comes in, and makes of it what is kept. What a file is called decides nothing. */
@@ -35,8 +38,12 @@ class Intake {
   private final Tika tika = new Tika();
   private final MediaFiles files;
 
-  Intake(MediaFiles files) {
+  /** Unpacked pictures are large: one at a time. */
+  private final LongWork pictures;
+
+  Intake(MediaFiles files, @Qualifier(Pools.PICTURES) LongWork pictures) {
     this.files = files;
+    this.pictures = pictures;
   }
 
   /**
@@ -62,9 +69,9 @@ class Intake {
         if (Files.size(file) > MOST_DRAWING_BYTES) {
           throw MediumRefusal.tooLarge(MOST_DRAWING_BYTES >> 20);
         }
-        return SvgCopy.prepare(file, files);
+        return pictures.run(() -> SvgCopy.prepare(file, files));
       }
-      return PictureFile.prepare(file, type, files);
+      return pictures.run(() -> PictureFile.prepare(file, type, files));
     } finally {
       if (!kept) {
         Files.deleteIfExists(file);

@@ -2,6 +2,7 @@ package bravium.server.media;
 
 import bravium.core.measure.DetailMap;
 import bravium.server.accounts.Teacher;
+import bravium.server.limits.SearchText;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +27,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/media")
 class MediaController {
 
+  private static final int MOST_PAGES = 1_000_000;
+
   private final MediaService media;
 
   MediaController(MediaService media) {
@@ -40,7 +43,7 @@ class MediaController {
       @RequestParam(defaultValue = "0") int page) {
     MediaKind wanted =
         "picture".equals(kind) ? MediaKind.PICTURE : "sound".equals(kind) ? MediaKind.SOUND : null;
-    return media.list(teacher, wanted, search, Math.max(0, page));
+    return media.list(teacher, wanted, SearchText.checked(search), Math.clamp(page, 0, MOST_PAGES));
   }
 
   /** Takes in a file, which is the body as it is. */

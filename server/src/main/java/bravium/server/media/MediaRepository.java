@@ -73,12 +73,13 @@ class MediaRepository {
         .fetchGroups(ACTIVITY_MEDIUM.MEDIUM, row -> new MediumCard.Use(row.value2(), row.value3()));
   }
 
+  /** How many bytes a teacher's media take, those included that she can bring back. */
   long used(long teacher) {
     BigDecimal bytes =
         database
             .select(sum(MEDIUM.BYTES))
             .from(MEDIUM)
-            .where(MEDIUM.TEACHER_ID.eq(teacher), MEDIUM.REMOVED_AT.isNull())
+            .where(MEDIUM.TEACHER_ID.eq(teacher))
             .fetchOne(0, BigDecimal.class);
     return bytes == null ? 0 : bytes.longValue();
   }

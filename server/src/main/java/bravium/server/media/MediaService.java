@@ -25,6 +25,9 @@ public class MediaService implements Nightly {
   /** What there is for each teacher. */
   static final long MOST_BYTES = 1L << 30;
 
+  /** Nothing that is longer fits into a file that is taken: a day. */
+  private static final int LONGEST_MILLIS = 86_400_000;
+
   /** So long what was removed can be brought back. */
   private static final Duration KEPT = Duration.ofDays(30);
 
@@ -74,7 +77,7 @@ public class MediaService implements Nightly {
       throw MediumRefusal.full(MOST_BYTES >> 20);
     }
     Prepared prepared = intake.take(in);
-    long bytes = Files.size(prepared.file());
+    long bytes = prepared.bytes();
     String name = files.keep(prepared);
     MediaKind kind = prepared.type().kind();
     MediumRecord row = new MediumRecord();
@@ -94,7 +97,10 @@ public class MediaService implements Nightly {
   }
 
   private static @Nullable Integer length(Prepared prepared, @Nullable Integer said) {
-    return prepared.millis() != null || said == null ? prepared.millis() : Math.max(0, said);
+    if (prepared.millis() != null || said == null) {
+      return prepared.millis();
+    }
+    return Math.clamp(said, 0, LONGEST_MILLIS);
   }
 
   private static @Nullable Long asLong(@Nullable Integer number) {

@@ -56,7 +56,7 @@ final class MediumRefusal {
     return Problem.tooLarge(
         "Your pictures and sounds fill the "
             + megabytes
-            + " MB that there are. Delete some that you don't use any more, then try again."
-            + " Nothing was added.");
+            + " MB that there are. Delete some that you don't use any more: what is deleted makes"
+            + " room after 30 days, for so long it can be brought back. Nothing was added.");
   }
 }

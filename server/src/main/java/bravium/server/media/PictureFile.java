@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Iterator;
-import java.util.concurrent.Semaphore;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
@@ -33,9 +32,6 @@ final class PictureFile {
 
   private static final double QUALITY = 0.88;
 
-  /** Unpacked pictures are large: one at a time. */
-  private static final Semaphore ONE = new Semaphore(1);
-
   private PictureFile() {}
 
   /**
@@ -44,7 +40,6 @@ final class PictureFile {
    * @throws bravium.server.problems.Problem if it is damaged or has too many pixels
    */
   static Prepared prepare(Path file, MediumType type, MediaFiles files) throws IOException {
-    ONE.acquireUninterruptibly();
     try (ImageInputStream in = ImageIO.createImageInputStream(file.toFile())) {
       ImageReader reader = reader(in);
       if (reader == null) {
@@ -59,8 +54,6 @@ final class PictureFile {
       throw e instanceof bravium.server.problems.Problem problem
           ? problem
           : MediumRefusal.damaged();
-    } finally {
-      ONE.release();
     }
   }
 

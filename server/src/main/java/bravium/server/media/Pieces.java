@@ -4,6 +4,8 @@ import bravium.core.measure.DetailMap;
 import bravium.core.measure.DetailMeter;
 import bravium.core.question.Spot;
 import bravium.core.rich.PicturePart;
+import bravium.server.limits.LongWork;
+import bravium.server.limits.Pools;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.awt.AlphaComposite;
@@ -16,6 +18,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.UUID;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.stereotype.Component;
 
 /**
@@ -33,11 +36,16 @@ class Pieces {
   private static final Color BLANK = new Color(0xd9, 0xd3, 0xc4);
 
   private final MediaFiles files;
+
+  /** Unpacked pictures are large: one at a time. */
+  private final LongWork pictures;
+
   private final Cache<String, DetailMap> maps =
       Caffeine.newBuilder().maximumSize(MOST_MAPS).build();
 
-  Pieces(MediaFiles files) {
+  Pieces(MediaFiles files, @Qualifier(Pools.PICTURES) LongWork pictures) {
     this.files = files;
+    this.pictures = pictures;
   }
 
   /** A piece of a picture. */
@@ -47,15 +55,18 @@ class Pieces {
     MediumType type = photo ? MediumType.JPEG : MediumType.PNG;
     if (!Files.exists(kept)) {
       try {
-        BufferedImage picture = Pixels.of(whole);
-        Path written = files.fresh();
-        PictureFile.write(cut(picture, part), type, written);
-        MediaFiles.move(written, kept);
+        MediaFiles.move(pictures.run(() -> written(whole, part, type)), kept);
       } catch (IOException e) {
         throw new UncheckedIOException(e);
       }
     }
     return new MediumFile(part.name(), type.type(), type.ending(), kept);
+  }
+
+  private Path written(MediumFile whole, PicturePart part, MediumType type) throws IOException {
+    Path written = files.fresh();
+    PictureFile.write(cut(Pixels.of(whole), part), type, written);
+    return written;
   }
 
   /** What tells a piece from others in the name of its file, which can't be of any length. */
@@ -104,7 +115,7 @@ class Pieces {
 
   /** How much there is to see in each part of a picture. */
   DetailMap detail(MediumFile picture) {
-    return maps.get(picture.name(), name -> detail(Pixels.of(picture)));
+    return maps.get(picture.name(), name -> pictures.run(() -> detail(Pixels.of(picture))));
   }
 
   /** The same of pixels; what is see-through is seen on white paper. */

@@ -15,7 +15,6 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.util.Iterator;
-import java.util.concurrent.Semaphore;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
@@ -29,19 +28,13 @@ final class Pixels {
   /** The longest side of a drawing's pixels. */
   private static final int LONGEST = 1_600;
 
-  /** Unpacked pictures are large: one at a time. */
-  private static final Semaphore ONE = new Semaphore(1);
-
   private Pixels() {}
 
   static BufferedImage of(MediumFile file) {
-    ONE.acquireUninterruptibly();
     try {
       return file.type().equals(MediumType.SVG.type()) ? drawn(file) : read(file);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
-    } finally {
-      ONE.release();
     }
   }
 

@@ -1,5 +1,7 @@
 package bravium.server.media;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import org.jspecify.annotations.Nullable;
 
@@ -21,6 +23,11 @@ record Prepared(
     @Nullable Integer millis) {
 
   /** A sound as it came. */
+  /** How much room it takes, its small picture included. */
+  long bytes() throws IOException {
+    return Files.size(file) + (thumbnail == null ? 0 : Files.size(thumbnail));
+  }
+
   static Prepared sound(MediumType type, Path file, @Nullable Integer millis) {
     return new Prepared(type, file, null, null, null, millis);
   }

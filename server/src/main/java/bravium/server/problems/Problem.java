@@ -7,6 +7,8 @@ import org.springframework.http.ProblemDetail;
 public final class Problem extends RuntimeException {
 
   private static final long serialVersionUID = 1L;
+  private static final int BUSY_SECONDS = 5;
+
   private final HttpStatus status;
   private final String reason;
   private final long waitSeconds;
@@ -60,6 +62,37 @@ public final class Problem extends RuntimeException {
   /** It is more than is taken. */
   public static Problem tooLarge(String words) {
     return new Problem(HttpStatus.CONTENT_TOO_LARGE, "too-large", words);
+  }
+
+  /** There is so much to do just now that it is better to come back. */
+  public static Problem busy() {
+    return new Problem(
+        HttpStatus.SERVICE_UNAVAILABLE,
+        "busy",
+        "The server has too much to do just now. Nothing was changed; try again in a few seconds.",
+        BUSY_SECONDS);
+  }
+
+  /** It would take longer than anybody waits. */
+  public static Problem takesTooLong(String words) {
+    return new Problem(HttpStatus.SERVICE_UNAVAILABLE, "takes-too-long", words, BUSY_SECONDS);
+  }
+
+  /** What was announced did not come in time. */
+  static Problem tooSlow() {
+    return new Problem(
+        HttpStatus.REQUEST_TIMEOUT,
+        "too-slow",
+        "What was sent did not arrive in time: the network stalled. Nothing was changed; try again.");
+  }
+
+  /** The server is being stopped. */
+  public static Problem stopping() {
+    return new Problem(
+        HttpStatus.SERVICE_UNAVAILABLE,
+        "stopping",
+        "The server is being stopped. What was saved before is safe; this was not saved.",
+        BUSY_SECONDS);
   }
 
   /** It isn't understood. */

@@ -4,6 +4,7 @@ import bravium.core.json.FormatProblem;
 import java.io.IOException;
 import java.util.Optional;
 import org.apache.catalina.connector.ClientAbortException;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.jooq.exception.DataAccessException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -73,6 +74,15 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
   @ExceptionHandler(ClientAbortException.class)
   void gone() {}
 
+  /** What stands behind the question mark of an address can't be read. */
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> parameters(InvalidParameterException e) {
+    return answer(
+        HttpStatus.BAD_REQUEST,
+        "address-unreadable",
+        "What stands in this address behind the question mark can't be read. Nothing was changed.");
+  }
+
   @ExceptionHandler
   ResponseEntity<ProblemDetail> unexpected(Exception e) {
     LOG.error("Something that should not happen", e);
@@ -90,7 +100,8 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
       WebRequest request) {
     Optional<Problem> problem = cause(e, Problem.class);
     if (problem.isPresent()) {
-      return ResponseEntity.status(problem.get().status()).body(problem.get().detail());
+      ResponseEntity<ProblemDetail> answer = problem(problem.get());
+      return new ResponseEntity<>(answer.getBody(), answer.getHeaders(), answer.getStatusCode());
     }
     Optional<FormatProblem> format = cause(e, FormatProblem.class);
     String words =

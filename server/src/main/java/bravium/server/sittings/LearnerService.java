@@ -11,12 +11,11 @@ import bravium.core.play.showing.Showing;
 import bravium.core.rich.PicturePart;
 import bravium.server.activities.ActivityService;
 import bravium.server.data.Codes;
-import bravium.server.limits.GuessLimit;
+import bravium.server.limits.CodeGuesses;
 import bravium.server.media.MediaService;
 import bravium.server.media.MediumFile;
 import bravium.server.problems.Problem;
 import java.time.Clock;
-import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -36,11 +35,7 @@ class LearnerService {
   private final AssignedSittings assigned;
   private final Clock clock;
 
-  /**
-   * A whole school shares one address: it may mistype a hundred codes at once, then one a second.
-   * So whoever tries all codes there are tries for years.
-   */
-  private final GuessLimit wrongCodes;
+  private final CodeGuesses codes;
 
   LearnerService(
       PlayLinkRepository links,
@@ -50,6 +45,7 @@ class LearnerService {
       ContributionRepository contributions,
       MediaService media,
       AssignedSittings assigned,
+      CodeGuesses codes,
       Clock clock) {
     this.media = media;
     this.assigned = assigned;
@@ -59,7 +55,7 @@ class LearnerService {
     this.activities = activities;
     this.warm = warm;
     this.clock = clock;
-    this.wrongCodes = new GuessLimit(100, Duration.ofSeconds(1), clock);
+    this.codes = codes;
   }
 
   Invitation invitation(String code, String address) {
@@ -76,7 +72,8 @@ class LearnerService {
 
   /** Opens a sitting; who comes without a token of this link gets a new one. */
   LearnerSitting open(String code, @Nullable String token, String address) {
-    PlayLinkRepository.Link link = link(code, address);
+    String from = tokens.learner(token).map(known -> "learner " + known).orElse(address);
+    PlayLinkRepository.Link link = link(code, from);
     Optional<Long> known =
         Optional.ofNullable(token).flatMap(t -> links.learnerOf(link.row(), Codes.hash(t)));
     String fresh = known.isPresent() ? null : Codes.secret();
@@ -88,7 +85,7 @@ class LearnerService {
   }
 
   LearnerSitting read(String sitting, @Nullable String token) {
-    return sitting(sitting, null, warm.read(sitting, of(learner(token))));
+    return sitting(sitting, null, warm.read(sitting, of(tokens.require(token))));
   }
 
   private LearnerSitting sitting(String id, @Nullable String fresh, StoredSitting stored) {
@@ -100,7 +97,7 @@ class LearnerService {
   }
 
   MoveAnswer move(String sitting, @Nullable String token, Move move) {
-    Predicate<StoredSitting> owner = of(learner(token));
+    Predicate<StoredSitting> owner = of(tokens.require(token));
     StoredSitting before = warm.read(sitting, owner);
     if (before.assignment() != null) {
       assigned.requirePlayable(before);
@@ -116,7 +113,7 @@ class LearnerService {
    * @param question its id
    */
   List<Contribution> contributions(String sitting, @Nullable String token, String question) {
-    StoredSitting stored = warm.read(sitting, of(learner(token)));
+    StoredSitting stored = warm.read(sitting, of(tokens.require(token)));
     boolean wrote =
         OwnWords.in(stored.activity(), stored.sitting()).stream()
             .anyMatch(own -> own.discussion() && own.question().equals(question));
@@ -129,7 +126,7 @@ class LearnerService {
    * @param name what it is called in this play
    */
   MediumFile medium(String sitting, @Nullable String token, String name) {
-    StoredSitting stored = warm.read(sitting, of(learner(token)));
+    StoredSitting stored = warm.read(sitting, of(tokens.require(token)));
     String medium = names(stored).medium(name).orElseThrow(LearnerService::noMedium);
     return PicturePart.isName(medium)
         ? media.pieceOfActivity(stored.activityRow(), PicturePart.of(medium))
@@ -165,28 +162,16 @@ class LearnerService {
         : Showing.of(stored.game(), stored.sitting().with(shown), Audience.PLAYER, clock.millis());
   }
 
-  private PlayLinkRepository.Link link(String code, String address) {
-    wrongCodes.check(address);
-    return links
-        .find(Codes.typed(code))
-        .orElseThrow(
-            () -> {
-              wrongCodes.wentWrong(address);
-              return Problem.notFound(
-                  "no-such-code",
-                  "No activity and no class has this code. Look at the board again: a code has six letters"
-                      + " and digits.");
-            });
-  }
-
-  private long learner(@Nullable String token) {
-    return tokens
-        .learner(token)
-        .orElseThrow(
-            () ->
-                Problem.whoAreYou(
-                    "no-such-token",
-                    "This device is not known here. Open the link again to start a new game."));
+  private PlayLinkRepository.Link link(String code, String from) {
+    return codes.find(
+        Codes.typed(code),
+        from,
+        links::find,
+        () ->
+            Problem.notFound(
+                "no-such-code",
+                "No activity and no class has this code. Look at the board again: a code has six"
+                    + " letters and digits."));
   }
 
   private static Predicate<StoredSitting> of(long learner) {

@@ -4,6 +4,7 @@ import static bravium.server.data.schema.Tables.LEARNER;
 import static bravium.server.data.schema.Tables.LEARNER_DEVICE;
 
 import bravium.server.data.Codes;
+import bravium.server.problems.Problem;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
@@ -38,6 +39,20 @@ public class LearnerTokens {
     return token == null
         ? Optional.empty()
         : Optional.ofNullable(known.get(Codes.hash(token), this::find));
+  }
+
+  /**
+   * The same of a token that has to be known.
+   *
+   * @throws Problem if it isn't
+   */
+  public long require(@Nullable String token) {
+    return learner(token)
+        .orElseThrow(
+            () ->
+                Problem.whoAreYou(
+                    "no-such-token",
+                    "This device is not known here. Open the link again to start a new game."));
   }
 
   /** Looks all of them up anew: a device was forgotten, or two learners became one. */

@@ -1,6 +1,7 @@
 package bravium.server.upkeep;
 
 import bravium.server.data.Copies;
+import bravium.server.data.KeeperNews;
 import bravium.server.data.Nightly;
 import java.time.Clock;
 import java.util.List;
@@ -23,10 +24,12 @@ public class Upkeep {
 
   private final List<Nightly> tasks;
   private final Copies copies;
+  private final KeeperNews news;
   private final Clock clock;
 
-  Upkeep(List<Nightly> tasks, Copies copies, Clock clock) {
+  Upkeep(List<Nightly> tasks, Copies copies, KeeperNews news, Clock clock) {
     this.tasks = tasks;
+    this.news = news;
     this.copies = copies;
     this.clock = clock;
   }
@@ -42,12 +45,19 @@ public class Upkeep {
   /** At ten past three, when no school is awake. */
   @Scheduled(cron = "0 10 3 * * *")
   public void atNight() {
+    boolean wrong = false;
     for (Nightly task : tasks) {
       try {
         task.atNight(clock.instant());
       } catch (RuntimeException e) {
         LOG.error("A part of the night's work went wrong", e);
+        wrong = true;
       }
     }
+    news.say(
+        KeeperNews.About.NIGHT,
+        wrong
+            ? "A part of last night's work went wrong; what it was stands in the server's log."
+            : null);
   }
 }

@@ -24,7 +24,7 @@ class AccountsHttpTest {
     server = TestServer.start(folder, "--bravium.demo=false");
     Caller stranger = stranger();
     assertThat(stranger.get("/api/session").body()).contains("\"firstStart\":true");
-    Answer first = stranger.post("/api/session/first", KEEPER);
+    Answer first = stranger.beginAs(server, "Ms Fern", "six-sided cells");
     assertThat(first.status()).isEqualTo(200);
     assertThat(first.body()).contains("\"teacher\":\"Ms Fern\"", "\"isKeeper\":true");
   }

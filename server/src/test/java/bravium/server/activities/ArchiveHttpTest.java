@@ -45,8 +45,7 @@ class ArchiveHttpTest {
 
     try (TestServer elsewhere = TestServer.start(folder, "--bravium.demo=false")) {
       Caller other = Caller.stranger(elsewhere);
-      other.get("/api/session");
-      other.post("/api/session/first", "{\"name\": \"A\", \"password\": \"a long password\"}");
+      other.beginAs(elsewhere, "A", "a long password");
       Answer taken = other.upload("/api/activities/files", file.body());
       assertThat(taken.status()).as(taken.body()).isEqualTo(201);
       assertThat(taken.json().asObject().get("left").asArray()).isEmpty();

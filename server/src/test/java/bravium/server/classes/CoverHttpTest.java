@@ -129,7 +129,7 @@ class CoverHttpTest {
   void nothingElseCanBeReached() {
     Caller substitute = substitute(made(today));
     server
-        .part(RequestMappingHandlerMapping.class)
+        .part("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
         .getHandlerMethods()
         .keySet()
         .forEach(

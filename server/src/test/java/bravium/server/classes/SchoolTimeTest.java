@@ -7,6 +7,7 @@ import bravium.server.BraviumSettings;
 import bravium.server.problems.Problem;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -16,7 +17,8 @@ import org.junit.jupiter.api.Test;
 class SchoolTimeTest {
 
   private final SchoolTime london =
-      new SchoolTime(new BraviumSettings(Path.of("."), 1, false, "Europe/London"));
+      new SchoolTime(
+          new BraviumSettings(Path.of("."), 1, false, "Europe/London", null, List.of(), "test"));
 
   private static Long at(String instant) {
     return Instant.parse(instant).toEpochMilli();

@@ -88,7 +88,7 @@ class DataFolderTest {
       int pages = writer.write(dsl -> dsl.fetchSingle("pragma page_count").get(0, int.class));
       writer.write(dsl -> dsl.fetch("pragma max_page_count = " + (pages + 4)));
       Caller.Answer full = null;
-      String large = Samples.threeQuestions("x".repeat(9_000));
+      String large = Samples.threeQuestions("Large").replace("Sweet.", "Sweet. ".repeat(1_300));
       for (int i = 0; i < 10 && (full == null || full.status() == 201); i++) {
         full = teacher.post("/api/activities", large);
       }

@@ -1,5 +1,6 @@
 package bravium.server.limits;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -9,6 +10,8 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class GuessLimitTest {
@@ -19,37 +22,76 @@ class GuessLimitTest {
   @Test
   void whoMakesNoMistakesNeverWaits() {
     for (int i = 0; i < 1_000; i++) {
-      assertThatCode(() -> limit.check("school")).doesNotThrowAnyException();
+      limit.begin("school").right();
     }
   }
 
   @Test
   void afterThreeMistakesOneWaitsForAsLongAsIsSaid() {
     for (int i = 0; i < 3; i++) {
-      limit.check("school");
-      limit.wentWrong("school");
+      limit.begin("school");
     }
 
-    assertThatThrownBy(() -> limit.check("school"))
+    assertThatThrownBy(() -> limit.begin("school"))
         .isInstanceOf(Problem.class)
         .hasMessageContaining("Wait 10 seconds");
-    assertThatCode(() -> limit.check("elsewhere")).doesNotThrowAnyException();
+    assertThatCode(() -> limit.begin("elsewhere")).doesNotThrowAnyException();
     clock.now = clock.now.plusSeconds(9);
-    assertThatThrownBy(() -> limit.check("school")).hasMessageContaining("Wait a second");
+    assertThatThrownBy(() -> limit.begin("school")).hasMessageContaining("Wait a second");
     clock.now = clock.now.plusSeconds(1);
-    assertThatCode(() -> limit.check("school")).doesNotThrowAnyException();
+    assertThatCode(() -> limit.begin("school")).doesNotThrowAnyException();
+  }
+
+  @Test
+  void manyGuessesAtOnceAreNoMoreThanOneAfterAnother() {
+    long begun =
+        IntStream.range(0, 500)
+            .parallel()
+            .filter(
+                i -> {
+                  try {
+                    limit.begin("school");
+                    return true;
+                  } catch (Problem e) {
+                    return false;
+                  }
+                })
+            .count();
+
+    assertThat(begun).isEqualTo(3);
   }
 
   @Test
   void aClockThatIsSetBackMakesNobodyWaitForIt() {
-    limit.wentWrong("school");
+    limit.begin("school");
     clock.now = clock.now.minusSeconds(3_600);
-    assertThatCode(() -> limit.check("school")).doesNotThrowAnyException();
-    limit.wentWrong("school");
-    limit.wentWrong("school");
-    assertThatThrownBy(() -> limit.check("school")).hasMessageContaining("Wait 10 seconds");
+    assertThatCode(() -> limit.begin("school").right()).doesNotThrowAnyException();
+    limit.begin("school");
+    limit.begin("school");
+    assertThatThrownBy(() -> limit.begin("school")).hasMessageContaining("Wait 10 seconds");
     clock.now = clock.now.plusSeconds(10);
-    assertThatCode(() -> limit.check("school")).doesNotThrowAnyException();
+    assertThatCode(() -> limit.begin("school")).doesNotThrowAnyException();
+  }
+
+  @Test
+  void whoHasOpenedACodeIsKeptFromItByNobodyElsesMistakes() {
+    CodeGuesses codes = new CodeGuesses(clock);
+    assertThat(open(codes, "honey7")).isEqualTo("honey7");
+    for (int i = 0; i < 100; i++) {
+      int wrong = i;
+      assertThatThrownBy(() -> open(codes, "wrong" + wrong)).hasMessage("no such code");
+    }
+
+    assertThatThrownBy(() -> open(codes, "wrong")).hasMessageContaining("Wait a second");
+    assertThat(open(codes, "honey7")).isEqualTo("honey7");
+  }
+
+  private static String open(CodeGuesses codes, String code) {
+    return codes.find(
+        code,
+        "school",
+        typed -> Optional.of(typed).filter("honey7"::equals),
+        () -> Problem.notFound("no-such-code", "no such code"));
   }
 
   private static final class SettableClock extends Clock {

@@ -181,7 +181,8 @@ class MediaHttpTest {
   @Test
   void onlyTheOwnerAndPlayersOfWhatUsesItGetAMedium(@TempDir Path folder) {
     try (TestServer school = TestServer.start(folder, "--bravium.demo=false")) {
-      Caller owner = signedIn(school, "/api/session/first", "Ms Linden");
+      Caller owner = Caller.stranger(school);
+      owner.beginAs(school, "Ms Linden", "a long password");
       owner.post("/api/teachers", "{\"name\": \"Mr Rowan\", \"password\": \"a long password\"}");
       Caller other = signedIn(school, "/api/session", "Mr Rowan");
       JsonObject card = card(owner.upload("/api/media", Pictures.halves("png", 50, 40)));

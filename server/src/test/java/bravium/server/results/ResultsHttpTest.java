@@ -149,9 +149,7 @@ class ResultsHttpTest {
   void resultsAreTheOwnersAlone(@TempDir Path folder) {
     try (TestServer school = TestServer.start(folder, "--bravium.demo=false")) {
       Caller owner = Caller.stranger(school);
-      owner.get("/api/session");
-      owner.post(
-          "/api/session/first", "{\"name\": \"Ms Linden\", \"password\": \"a long password\"}");
+      owner.beginAs(school, "Ms Linden", "a long password");
       String id = owner.post("/api/activities", withOwnWords()).text("id");
       Playing learner =
           Playing.by(school, owner.post("/api/activities/" + id + "/link", "").text("code"));

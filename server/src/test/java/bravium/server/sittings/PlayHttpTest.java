@@ -92,7 +92,8 @@ class PlayHttpTest {
     token = opened.text("token");
     move(Samples.start("k1"));
 
-    assertThat(type("k2", "x".repeat(100_000)).status()).isEqualTo(400);
+    assertThat(type("k2", "x".repeat(100_000)).status()).isEqualTo(413);
+    assertThat(type("k2", "x".repeat(40_000)).status()).isEqualTo(400);
     assertThat(type("k3", " \\t ").status()).isEqualTo(409);
     assertThat(move(Samples.pick("k4", "q0", "r")).status()).isEqualTo(409);
     for (String text : new String[] {"\\u202eneeuq", "\\u0000", "1e999", "1/0"}) {
