@@ -14,6 +14,7 @@ import type { TeacherCard } from "../generated/types";
 import { problemWords } from "../ui/Notice";
 import { PasswordField, TextField } from "../ui/TextField";
 import { words } from "../words/en";
+import { schoolDay } from "../words/format";
 import { ServerNews } from "./ServerNews";
 import { Shell } from "./Shell";
 
@@ -72,7 +73,7 @@ function ThisServer() {
           <p className="text-soft">
             {words.account.version(server.data.version)}{" "}
             {server.data.newestCopy
-              ? words.account.newestCopy(server.data.newestCopy)
+              ? words.account.newestCopy(schoolDay(server.data.newestCopy))
               : words.account.noCopy}
           </p>
         </>

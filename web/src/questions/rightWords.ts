@@ -11,7 +11,7 @@ export function rightWords(question: QuestionUnion): string {
         question.options.filter((option) => option.right).map((option) => plainOf(option.text)),
       );
     case "true-false":
-      return question.answer === undefined ? "" : (words.game.truth[`${question.answer}`] ?? "");
+      return question.answer === undefined ? "" : (words.game.truth[question.answer ? 0 : 1] ?? "");
     case "typed-text":
       return list(question.accepted);
     case "number":

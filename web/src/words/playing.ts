@@ -16,7 +16,7 @@ export const playing = {
     again: "Play again",
     answers: "See the answers",
     hideAnswers: "Hide the answers",
-    truth: { true: "True", false: "False" } as Record<string, string>,
+    truth: ["True", "False"],
     chosen: "chosen",
     right: "Right",
     rightMark: "right",

@@ -15,7 +15,7 @@ export function GapsField(props: AnswerProps) {
   const fill = (words: string[]) =>
     give(words.some((word) => word) ? { kind: "filled", words } : undefined);
   const mark = (place: number) =>
-    showing.feedback?.parts.find((part) => part.id === String(place + 1))?.right;
+    showing.feedback?.parts.find((part) => part.id === `gap ${place + 1}`)?.right;
   const setAt = (place: number, word: string) => fill(filled.with(place, word));
 
   const bank: Placeable[] = question.choices.map((choice, i) => ({

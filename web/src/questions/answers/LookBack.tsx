@@ -3,7 +3,7 @@ import type { Asked, Told } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
 import { words } from "../../words/learner";
 import { VERDICT_BARS, VERDICT_INKS, VERDICT_SIGNS } from "../verdicts";
-import { responseWords, solutionWords } from "./answerWords";
+import { responseWords, rightOf, solutionWords } from "./answerWords";
 
 /** What a verdict is called: a thing is found or not, a question answered. */
 const saidOf = ({ kind }: Asked, { verdict }: Told) =>
@@ -12,6 +12,7 @@ const saidOf = ({ kind }: Asked, { verdict }: Told) =>
 /** A question looked back at: what was answered, and what is right where that is told. */
 export function LookBack(props: { question: Asked; told: Told; children?: ReactNode }) {
   const { question, told, children } = props;
+  const right = rightOf(told);
   return (
     <li
       data-about={`question ${question.id}`}
@@ -27,15 +28,12 @@ export function LookBack(props: { question: Asked; told: Told; children?: ReactN
         </span>
         {(question.kind !== "item" || told.response) && responseWords(question, told.response)}
       </p>
-      {question.kind !== "item" &&
-        told.verdict !== "right" &&
-        told.right &&
-        told.right.length > 0 && (
-          <p>
-            <span className="font-semibold text-success">✓ {words.game.rightMark}: </span>
-            {solutionWords(question, told.right)}
-          </p>
-        )}
+      {question.kind !== "item" && told.verdict !== "right" && right && right.length > 0 && (
+        <p>
+          <span className="font-semibold text-success">✓ {words.game.rightMark}: </span>
+          {solutionWords(question, right)}
+        </p>
+      )}
       {told.comment && (
         <p>
           <span className="text-soft">{words.game.comment} </span>

@@ -173,7 +173,7 @@ function markOf(showing: Showing, option: string, chosen: string[]): Mark {
   const { feedback } = showing;
   if (!feedback) return chosen.includes(option) ? "chosen" : "open";
   const picked = pickedIn(feedback.response).includes(option);
-  if (feedback.right?.includes(option)) return "right";
+  if (feedback.rightIds.includes(option)) return "right";
   if (!picked) return "other";
   if (feedback.verdict === "right") return "right";
   return feedback.right || feedback.verdict === "wrong" ? "wrong" : "chosen";

@@ -4,10 +4,11 @@ import { words } from "../../words/learner";
 
 /** The words of an option or card: the teacher's own, or those for true and false. */
 export function choiceWords(question: Asked, id: string): string {
-  const choice = question.choices.find((c) => c.id === id);
+  const place = question.choices.findIndex((c) => c.id === id);
+  // “True” comes first, whatever it is called in this play.
   return question.kind === "true-false"
-    ? (words.game.truth[id] ?? "")
-    : plainOf(choice?.text ?? "");
+    ? (words.game.truth[place] ?? "")
+    : plainOf(question.choices[place]?.text ?? "");
 }
 
 const targetWords = (question: Asked, id: string) =>
@@ -36,6 +37,10 @@ export function responseWords(question: Asked, response?: ResponseUnion): string
       return words.game.noAnswer;
   }
 }
+
+/** What would have been right, as it was given away: by ids where it has some. */
+export const rightOf = (told: { right?: string[] | null; rightIds: string[] }) =>
+  told.rightIds.length > 0 ? told.rightIds : (told.right ?? undefined);
 
 /** What would have been right, on one line, from what was given away. */
 export function solutionWords(question: Asked, right: string[]): string {

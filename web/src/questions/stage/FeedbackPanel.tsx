@@ -4,7 +4,7 @@ import { Rich } from "../../rich/Rich";
 import { isPicked } from "../../stage/stage";
 import { takerOf } from "../../stage/teams";
 import { words } from "../../words/learner";
-import { solutionWords } from "../answers/answerWords";
+import { rightOf, solutionWords } from "../answers/answerWords";
 import { VERDICT_BARS, VERDICT_INKS, VERDICT_SIGNS } from "../verdicts";
 
 const TITLES: Record<Verdict, string> = {
@@ -60,11 +60,12 @@ export function FeedbackPanel(props: {
 /** What would have been right, where the options don't show it themselves. */
 function Solution({ told, question }: { told: Told; question: Asked }) {
   const marked = isPicked(question) || question.kind === "point";
-  if (told.verdict === "right" || marked || !told.right?.length) return null;
+  const right = rightOf(told);
+  if (told.verdict === "right" || marked || !right?.length) return null;
   return (
     <p className="mt-[0.2em] font-sans">
       <span className="font-semibold text-success">✓ {words.game.solution} </span>
-      {solutionWords(question, told.right)}
+      {solutionWords(question, right)}
     </p>
   );
 }

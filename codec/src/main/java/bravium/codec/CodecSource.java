@@ -251,7 +251,10 @@ final class CodecSource {
     }
     return switch (declared.asElement().toString()) {
       case "java.lang.String" ->
-          (Shapes.isOfOnePlay(where) ? "to.name(%s)" : "to.text(%s)").formatted(value);
+          (Shapes.isOfOnePlay(where)
+                  ? "to.name(%s)"
+                  : Shapes.isOwnId(where) ? "to.id(%s)" : "to.text(%s)")
+              .formatted(value);
       case "java.lang.Integer", "java.lang.Long" -> "to.number(%s)".formatted(value);
       case "java.lang.Boolean" -> "to.flag(%s)".formatted(value);
       case "java.util.List" ->

@@ -167,9 +167,17 @@ final class Shapes {
 
   /** Whether it is a name that may be another one for whoever it is written for. */
   static boolean isOfOnePlay(Element component) {
+    return isMarked(component, "OfOnePlay");
+  }
+
+  /** Whether it is an id in whose place another may stand for whoever it is written for. */
+  static boolean isOwnId(Element component) {
+    return isMarked(component, "OwnId");
+  }
+
+  private static boolean isMarked(Element component, String annotation) {
     return component.getAnnotationMirrors().stream()
-        .anyMatch(
-            a -> a.getAnnotationType().asElement().getSimpleName().contentEquals("OfOnePlay"));
+        .anyMatch(a -> a.getAnnotationType().asElement().getSimpleName().contentEquals(annotation));
   }
 
   /** The most items of a list, where it is said. */

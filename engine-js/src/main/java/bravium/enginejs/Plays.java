@@ -2,6 +2,7 @@ package bravium.enginejs;
 
 import bravium.core.codec.Reads;
 import bravium.core.codec.Writes;
+import bravium.core.json.Node;
 import bravium.core.play.Audience;
 import bravium.core.play.Engine;
 import bravium.core.play.Opening;
@@ -51,7 +52,7 @@ final class Plays {
                 tables.rebuild(
                     activities.prepared(activity),
                     readOpening(opening),
-                    NativeJson.node(moves).items(Reads::readPlayed))));
+                    NativeJson.node(moves).items(Node.MOST_ITEMS, Reads::readPlayed))));
   }
 
   private static Opening readOpening(JSObject opening) {

@@ -37,6 +37,18 @@ public final class Playing {
     return caller.post("/api/play/" + sitting + "/moves", move, bearer());
   }
 
+  /** Sends a move as it is written, with whatever ids. */
+  public Answer exactly(String move) {
+    return caller.exchange(
+        "POST",
+        "/api/play/" + sitting + "/moves",
+        move,
+        "Content-Type",
+        "application/json",
+        "Authorization",
+        "Bearer " + token);
+  }
+
   public Answer get(String path) {
     return caller.get("/api/play/" + sitting + path, bearer());
   }

@@ -7,6 +7,9 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.boot.WebApplicationType;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
@@ -16,6 +19,7 @@ import org.springframework.context.support.GenericApplicationContext;
 /** The real application on a free port, with the demo data in a folder of its own. */
 public final class TestServer implements AutoCloseable {
 
+  private static final Map<String, TestServer> RUNNING = new ConcurrentHashMap<>();
   private static TestServer shared;
 
   private final Path folder;
@@ -65,6 +69,12 @@ public final class TestServer implements AutoCloseable {
                         .registerBean(
                             "testClock", Clock.class, () -> clock, bean -> bean.setPrimary(true)))
             .run(all.toArray(String[]::new));
+    RUNNING.put(address(), this);
+  }
+
+  /** The server at an address, where it runs here. */
+  static Optional<TestServer> at(String address) {
+    return Optional.ofNullable(RUNNING.get(address));
   }
 
   /** Stops the server and starts it anew on the same folder and port. */

@@ -111,10 +111,38 @@ public final class Format<T> {
   /**
    * Writes a value on one line for whoever has names of her own for some things.
    *
-   * @param names her name for each that is marked {@link OfOnePlay}
+   * @param names hers
    */
-  public String write(T value, UnaryOperator<String> names) {
+  public String write(T value, Names names) {
     return write(value, new TreeTarget(names)).toString();
+  }
+
+  /** The same of a list of values. */
+  public String writeList(List<T> values, Names names) {
+    return writeList(values, new TreeTarget(names)).toString();
+  }
+
+  /**
+   * The value that somebody meant who has ids of her own.
+   *
+   * @param ids from hers to those that are meant
+   */
+  public T meant(T value, UnaryOperator<String> ids) {
+    return read(
+        write(
+            value,
+            new TreeTarget(
+                new Names() {
+                  @Override
+                  public String medium(String name) {
+                    return name;
+                  }
+
+                  @Override
+                  public String id(String id) {
+                    return ids.apply(id);
+                  }
+                })));
   }
 
   /** Writes a list of values on one line. */

@@ -28,6 +28,11 @@ public interface Target<V> {
     return text(name);
   }
 
+  /** An id in whose place another may stand for whoever it is written for. */
+  default V id(String id) {
+    return text(id);
+  }
+
   /** A whole number; one of JavaScript's too, as it is no larger than 2^53. */
   V number(long number);
 

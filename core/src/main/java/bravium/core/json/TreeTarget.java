@@ -6,16 +6,15 @@ import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
 import java.util.List;
 import java.util.function.Function;
-import java.util.function.UnaryOperator;
 
 /** Writes trees of JSON. */
 final class TreeTarget implements Target<JsonValue> {
 
-  static final TreeTarget TREE = new TreeTarget(UnaryOperator.identity());
+  static final TreeTarget TREE = new TreeTarget(Names.AS_THEY_ARE);
 
-  private final UnaryOperator<String> names;
+  private final Names names;
 
-  TreeTarget(UnaryOperator<String> names) {
+  TreeTarget(Names names) {
     this.names = names;
   }
 
@@ -45,7 +44,12 @@ final class TreeTarget implements Target<JsonValue> {
 
   @Override
   public JsonValue name(String name) {
-    return Json.value(names.apply(name));
+    return Json.value(names.medium(name));
+  }
+
+  @Override
+  public JsonValue id(String id) {
+    return Json.value(names.id(id));
   }
 
   @Override

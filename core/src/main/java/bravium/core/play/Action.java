@@ -2,6 +2,7 @@ package bravium.core.play;
 
 import bravium.core.activity.Team;
 import bravium.core.json.Flat;
+import bravium.core.json.OwnId;
 import bravium.core.question.Response;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -45,7 +46,7 @@ public sealed interface Action {
    * @param held the milliseconds for which the device could not reach anybody with it; null for
    *     none. They are made up for, up to a bound
    */
-  record Answer(String question, int attempt, Response response, @Nullable Long held)
+  record Answer(@OwnId String question, int attempt, Response response, @Nullable Long held)
       implements Action {
 
     /** An answer that came through at once. */
@@ -60,16 +61,16 @@ public sealed interface Action {
    * The teacher leaves a discussion so that the class talked over and nobody wrote to, and a
    * question whose wrong options were all struck out.
    */
-  record Continue(String question) implements Action {}
+  record Continue(@OwnId String question) implements Action {}
 
   /** Takes the next hint for the open question. */
-  record Hint(String question) implements Action {}
+  record Hint(@OwnId String question) implements Action {}
 
   /** Picks a question on the board. */
-  record Pick(String question) implements Action {}
+  record Pick(@OwnId String question) implements Action {}
 
   /** Leaves it at the best try so far, though another is left. */
-  record Settle(String question) implements Action {}
+  record Settle(@OwnId String question) implements Action {}
 
   /**
    * Marks an answer that only the teacher can mark: for the teacher, at any time.
@@ -77,7 +78,7 @@ public sealed interface Action {
    * @param points 0 to the question's worth
    * @param comment at most {@value #LONGEST_COMMENT} characters; null for none
    */
-  record Mark(String question, int points, @Nullable String comment) implements Action {
+  record Mark(@OwnId String question, int points, @Nullable String comment) implements Action {
 
     /** Checks the comment's length. */
     public Mark {
@@ -89,16 +90,16 @@ public sealed interface Action {
   }
 
   /** Opens a question out of turn: for the teacher. */
-  record GoTo(String question) implements Action {}
+  record GoTo(@OwnId String question) implements Action {}
 
   /** Strikes out the next wrong option of the question that is shown: for the teacher. */
-  record Strike(String question) implements Action {}
+  record Strike(@OwnId String question) implements Action {}
 
   /** Strikes out all wrong options that are left: for the teacher. */
-  record Reveal(String question) implements Action {}
+  record Reveal(@OwnId String question) implements Action {}
 
   /** Counts the hands for each option, anew: for the teacher. */
-  record CountHands(String question, List<Talk.Vote> votes) implements Action {}
+  record CountHands(@OwnId String question, List<Talk.Vote> votes) implements Action {}
 
   /**
    * Gives a team the turn: for the teacher.
@@ -133,17 +134,17 @@ public sealed interface Action {
   record JoinTeam(Team team) implements Action {}
 
   /** Holds the clock of the question that is open: for the teacher. */
-  record HoldClock(String question) implements Action {}
+  record HoldClock(@OwnId String question) implements Action {}
 
   /** Lets the clock run again: for the teacher. */
-  record RunClock(String question) implements Action {}
+  record RunClock(@OwnId String question) implements Action {}
 
   /**
    * Gives more time for the question that is open: for the teacher.
    *
    * @param seconds 1 to {@value #MOST_SECONDS}
    */
-  record AddTime(String question, int seconds) implements Action {
+  record AddTime(@OwnId String question, int seconds) implements Action {
 
     /** The most seconds that are given at once. */
     public static final int MOST_SECONDS = 600;

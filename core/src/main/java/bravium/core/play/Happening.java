@@ -1,6 +1,7 @@
 package bravium.core.play;
 
 import bravium.core.activity.Clock;
+import bravium.core.json.OwnId;
 import bravium.core.json.Root;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -31,10 +32,10 @@ import java.util.List;
 public sealed interface Happening {
 
   /** A question was opened. */
-  record QuestionOpened(String question) implements Happening {}
+  record QuestionOpened(@OwnId String question) implements Happening {}
 
   /** A try at a question was marked, or the teacher marked an answer. */
-  record AnswerMarked(String question, Verdict verdict) implements Happening {}
+  record AnswerMarked(@OwnId String question, Verdict verdict) implements Happening {}
 
   /**
    * Something was entered where an entry says by itself which item it means.
@@ -47,10 +48,10 @@ public sealed interface Happening {
   record PointsGiven(int points, int total) implements Happening {}
 
   /** A marker changed. */
-  record MarkerChanged(String question, Markers.State state) implements Happening {}
+  record MarkerChanged(@OwnId String question, Markers.State state) implements Happening {}
 
   /** A hint was given: the one at that place, from 1. */
-  record HintGiven(String question, int hint) implements Happening {}
+  record HintGiven(@OwnId String question, int hint) implements Happening {}
 
   /** A wrong answer cost a life; left is how many more are allowed. */
   record LifeLost(int left) implements Happening {}
@@ -65,7 +66,7 @@ public sealed interface Happening {
   record BoardShown() implements Happening {}
 
   /** An option was struck out. */
-  record OptionStruck(String question, String option) implements Happening {}
+  record OptionStruck(@OwnId String question, @OwnId String option) implements Happening {}
 
   /** A team has the turn, or takes the open question over. */
   record TurnGiven(int team, boolean takesOver) implements Happening {}

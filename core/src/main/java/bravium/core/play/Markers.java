@@ -1,5 +1,6 @@
 package bravium.core.play;
 
+import bravium.core.json.OwnId;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -21,7 +22,7 @@ public record Markers(List<Marker> list) {
    *
    * @param question the id of its question; on a climb, which step it is
    */
-  public record Marker(String question, State state) {}
+  public record Marker(@OwnId String question, State state) {}
 
   /** What a marker says. */
   public enum State {

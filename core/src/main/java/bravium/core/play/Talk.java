@@ -1,5 +1,6 @@
 package bravium.core.play;
 
+import bravium.core.json.OwnId;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -19,7 +20,7 @@ public record Talk(String question, List<String> struck, List<Vote> votes) {
    *
    * @param hands 0 to {@value Talk#MOST_HANDS}
    */
-  public record Vote(String option, int hands) {
+  public record Vote(@OwnId String option, int hands) {
 
     /** Checks the range. */
     public Vote {

@@ -180,7 +180,7 @@ public record Gaps(
             Comparison.with(gaps.get(i).accepted(), List.of(), comparing)
                 .judge(words.get(i))
                 .right();
-        parts.add(new Mark.Part(String.valueOf(i + 1), right));
+        parts.add(new Mark.Part("gap " + (i + 1), right));
       }
     }
     return Mark.ofParts(credit, parts, gaps.size());

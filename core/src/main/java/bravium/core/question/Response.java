@@ -1,5 +1,6 @@
 package bravium.core.question;
 
+import bravium.core.json.OwnId;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
@@ -21,10 +22,10 @@ public sealed interface Response {
   int LONGEST = 5_000;
 
   /** One option, by its id. */
-  record Picked(String option) implements Response {}
+  record Picked(@OwnId String option) implements Response {}
 
   /** Options by their ids; their order doesn't matter. */
-  record PickedAll(List<String> options) implements Response {}
+  record PickedAll(@OwnId List<String> options) implements Response {}
 
   /** A text: an answer, a number, something longer. */
   record Typed(String text) implements Response {
@@ -45,13 +46,13 @@ public sealed interface Response {
   }
 
   /** Cards by their ids, in the order given. */
-  record Ordered(List<String> cards) implements Response {}
+  record Ordered(@OwnId List<String> cards) implements Response {}
 
   /** Cards put to targets: partners in pairs, cards in groups. */
   record Placed(List<Placing> placings) implements Response {}
 
   /** A card and where it was put, by their ids. */
-  record Placing(String card, String target) {}
+  record Placing(@OwnId String card, @OwnId String target) {}
 
   /** A place in a picture, in thousandths of its width and height from its upper left corner. */
   record Pointed(int x, int y) implements Response {}

@@ -43,7 +43,7 @@ class RulesOfPlayTest {
 
     player.pick("b");
     assertThat(player.sitting().resultOf("q1").orElseThrow().verdict()).isEqualTo(Verdict.WRONG);
-    assertThat(showing(player).feedback().right()).containsExactly("a");
+    assertThat(showing(player).feedback().rightIds()).containsExactly("a");
     assertThat(player.goOn().sitting().now()).isEqualTo("q2");
   }
 
@@ -279,7 +279,7 @@ class RulesOfPlayTest {
     assertThat(review.outcome()).isNull();
     assertThat(review.waiting()).isEqualTo(1);
     assertThat(review.answers()).extracting(r -> r.question().id()).containsExactly("q1", "f");
-    assertThat(review.answers().get(0).told().right()).containsExactly("a");
+    assertThat(review.answers().get(0).told().rightIds()).containsExactly("a");
     assertThat(review.answers().get(1).model()).isEqualTo("Because");
     Long last = review.last();
 

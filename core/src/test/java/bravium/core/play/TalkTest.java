@@ -72,7 +72,7 @@ class TalkTest {
     Turn explained = teacher.goOn();
 
     assertThat(explained.refusal()).isNull();
-    assertThat(shown(teacher).feedback().right()).containsExactly("b");
+    assertThat(shown(teacher).feedback().rightIds()).containsExactly("b");
     assertThat(shown(teacher).passMark().possible()).isZero();
     teacher.goOn();
     assertThat(teacher.sitting().outcome().awaiting()).isZero();

@@ -1,6 +1,7 @@
 package bravium.server.sittings;
 
 import bravium.core.activity.Teams;
+import bravium.core.json.Names;
 import bravium.core.play.Audience;
 import bravium.core.play.Engine;
 import bravium.core.play.Move;
@@ -110,7 +111,7 @@ class FrontService {
     Turn turn = Refusals.taken(warm.play(sitting, of(teacher), hers));
     StoredSitting after = warm.read(sitting, of(teacher));
     return new MoveAnswer(
-        turn.happenings(),
+        new Happened(turn.happenings(), Names.AS_THEY_ARE),
         Shown.asItIs(Showing.of(after.game(), after.sitting(), Audience.PROJECTOR, clock.millis())),
         turn.repeated());
   }

@@ -1,5 +1,6 @@
 package bravium.server.sittings;
 
+import bravium.core.codec.Codec;
 import bravium.core.games.Games;
 import bravium.core.play.Audience;
 import bravium.core.play.Move;
@@ -15,7 +16,10 @@ import bravium.server.limits.CodeGuesses;
 import bravium.server.media.MediaService;
 import bravium.server.media.MediumFile;
 import bravium.server.problems.Problem;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -25,6 +29,9 @@ import org.springframework.stereotype.Service;
 /** What a learner does: come by a link, open a sitting, play it. */
 @Service
 class LearnerService {
+
+  /** The most ids that are kept at hand: some thousand plays of a usual length. */
+  private static final int MOST_IDS = 300_000;
 
   private final PlayLinkRepository links;
   private final LearnerTokens tokens;
@@ -36,6 +43,12 @@ class LearnerService {
   private final Clock clock;
 
   private final CodeGuesses codes;
+  private final Cache<String, PlayIds> ids =
+      Caffeine.newBuilder()
+          .maximumWeight(MOST_IDS)
+          .weigher((String seed, PlayIds known) -> known.size())
+          .expireAfterAccess(Duration.ofHours(1))
+          .build();
 
   LearnerService(
       PlayLinkRepository links,
@@ -102,22 +115,26 @@ class LearnerService {
     if (before.assignment() != null) {
       assigned.requirePlayable(before);
     }
-    Move hers = new Move(move.key(), Mover.PLAYER, move.action());
+    PlayIds ids = ids(before);
+    Move meant = Codec.MOVE.meant(move, ids::meant);
+    Move hers = new Move(meant.key(), Mover.PLAYER, meant.action());
     Turn turn = Refusals.taken(warm.play(sitting, owner, hers));
-    return new MoveAnswer(turn.happenings(), show(warm.read(sitting, owner)), turn.repeated());
+    Shown shown = show(warm.read(sitting, owner));
+    return new MoveAnswer(new Happened(turn.happenings(), shown.names()), shown, turn.repeated());
   }
 
   /**
    * What the class wrote to a discussion, for who has written to it herself.
    *
-   * @param question its id
+   * @param question what it is called in her play
    */
   List<Contribution> contributions(String sitting, @Nullable String token, String question) {
     StoredSitting stored = warm.read(sitting, of(tokens.require(token)));
+    String meant = ids(stored).meant(question);
     boolean wrote =
         OwnWords.in(stored.activity(), stored.sitting()).stream()
-            .anyMatch(own -> own.discussion() && own.question().equals(question));
-    return wrote ? contributions.of(stored, question) : List.of();
+            .anyMatch(own -> own.discussion() && own.question().equals(meant));
+    return wrote ? contributions.of(stored, meant) : List.of();
   }
 
   /**
@@ -140,7 +157,11 @@ class LearnerService {
 
   private Shown show(StoredSitting stored) {
     Showing showing = showing(stored);
-    return new Shown(showing, MediaNames.of(stored, showing));
+    return new Shown(showing, new PlayNames(MediaNames.of(stored, showing), ids(stored)));
+  }
+
+  private PlayIds ids(StoredSitting stored) {
+    return ids.get(stored.sitting().opening().seed(), seed -> PlayIds.of(stored.activity(), seed));
   }
 
   private MediaNames names(StoredSitting stored) {

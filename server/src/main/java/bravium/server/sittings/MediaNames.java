@@ -2,15 +2,10 @@ package bravium.server.sittings;
 
 import bravium.core.play.showing.Showing;
 import bravium.core.rich.PicturePart;
-import java.nio.charset.StandardCharsets;
-import java.security.GeneralSecurityException;
-import java.util.HexFormat;
 import java.util.LinkedHashSet;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
-import javax.crypto.Mac;
-import javax.crypto.spec.SecretKeySpec;
 
 /**
  * The names under which a player gets the media of her play: other ones in each play, so that a
@@ -43,14 +38,7 @@ record MediaNames(Set<String> media, String seed) implements UnaryOperator<Strin
     if (!media.contains(medium)) {
       return "unknown";
     }
-    try {
-      Mac mac = Mac.getInstance("HmacSHA256");
-      mac.init(new SecretKeySpec(seed.getBytes(StandardCharsets.UTF_8), "HmacSHA256"));
-      byte[] whole = mac.doFinal(medium.getBytes(StandardCharsets.UTF_8));
-      return HexFormat.of().formatHex(whole, 0, BYTES);
-    } catch (GeneralSecurityException e) {
-      throw new IllegalStateException("every Java has HMAC-SHA-256", e);
-    }
+    return PlayIds.hexOfHmac(medium, seed, BYTES);
   }
 
   /** The medium of that name in this play. */

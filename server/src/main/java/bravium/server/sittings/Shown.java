@@ -1,24 +1,24 @@
 package bravium.server.sittings;
 
 import bravium.core.codec.Codec;
+import bravium.core.json.Names;
 import bravium.core.play.showing.Showing;
-import java.util.function.UnaryOperator;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.annotation.JsonSerialize;
 
 /**
- * What is shown to whoever plays, with the names that media have in her play. It is written once.
+ * What is shown to whoever plays, with the names that things have for her. It is written once.
  *
- * @param names from the name of a medium to the one in her play
+ * @param names hers
  */
 @JsonSerialize(using = Shown.Writing.class)
-public record Shown(Showing showing, UnaryOperator<String> names) {
+public record Shown(Showing showing, Names names) {
 
-  /** With the names that media have everywhere: for the teacher, whose media they are. */
+  /** With the names that things have everywhere: for the teacher, whose they are. */
   static Shown asItIs(Showing showing) {
-    return new Shown(showing, UnaryOperator.identity());
+    return new Shown(showing, Names.AS_THEY_ARE);
   }
 
   /** Written as the showing itself. */

@@ -6,6 +6,7 @@ import bravium.server.Caller;
 import bravium.server.Caller.Answer;
 import bravium.server.Samples;
 import bravium.server.TestServer;
+import bravium.server.sittings.OwnIds;
 import bravium.server.upkeep.Upkeep;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
@@ -311,10 +312,11 @@ class GivingHttpTest {
     Pupil mia = Pupil.joins(server, code, "Mia");
     String id = give(terms().set("told", "after-closing").add("closes", in(Duration.ofHours(1))));
     mia.plays(id, "w", "w", "w");
-    assertThat(mia.showing().toString()).doesNotContain("\"right\":[\"r\"]");
+    String right = "\"rightIds\":[\"" + OwnIds.id(server, mia.sitting(), "r") + "\"]";
+    assertThat(mia.showing().toString()).contains("\"rightIds\":[]").doesNotContain(right);
     server.clock().pass(Duration.ofHours(2));
     assertThat(mia.task().getString("sitting", null)).isEqualTo(mia.sitting());
-    assertThat(mia.showing().toString()).contains("\"right\":[\"r\"]");
+    assertThat(mia.showing().toString()).contains(right);
   }
 
   @Test

@@ -6,6 +6,7 @@ import bravium.server.Caller;
 import bravium.server.Caller.Answer;
 import bravium.server.OwnProcess;
 import bravium.server.Samples;
+import bravium.server.sittings.OwnIds;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -110,7 +111,8 @@ class KillTest {
       all.add(Samples.goOn("on-" + question, question));
     }
     for (String move : all) {
-      Answer answer = learner.post("/api/play/" + sitting + "/moves", move, bearer);
+      String hers = OwnIds.move(folder.resolve("bravium.db"), sitting, move);
+      Answer answer = learner.post("/api/play/" + sitting + "/moves", hers, bearer);
       if (answer.status() == 200) {
         acknowledged.add(move.substring(move.indexOf(": \"") + 3, move.indexOf("\",")));
       }

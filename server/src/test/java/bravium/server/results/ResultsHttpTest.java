@@ -7,6 +7,7 @@ import bravium.server.Caller.Answer;
 import bravium.server.Playing;
 import bravium.server.Samples;
 import bravium.server.TestServer;
+import bravium.server.sittings.OwnIds;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
@@ -114,18 +115,18 @@ class ResultsHttpTest {
     write(one, "f", "x");
     write(other, "f", "x");
     write(one, "d", "I like the dance");
-    assertThat(other.get("/contributions/d").json().asArray()).as("not before").isEmpty();
+    assertThat(other.get(contributions(other, "d")).json().asArray()).as("not before").isEmpty();
 
     write(other, "d", "Rude words");
-    assertThat(one.get("/contributions/d").body()).contains("I like the dance", "Rude words");
-    assertThat(one.get("/contributions/f").body()).as("no discussion").isEqualTo("[]");
+    assertThat(one.get(contributions(one, "d")).body()).contains("I like the dance", "Rude words");
+    assertThat(one.get(contributions(one, "f")).body()).as("no discussion").isEqualTo("[]");
 
     String path = "/api/results/" + other.sitting() + "/contributions/d";
     assertThat(teacher.put(path, "{\"hidden\": true}").body()).contains("\"hidden\":[\"d\"]");
-    assertThat(one.get("/contributions/d").body()).doesNotContain("Rude words");
-    assertThat(other.get("/contributions/d").body()).as("her own").contains("Rude words");
+    assertThat(one.get(contributions(one, "d")).body()).doesNotContain("Rude words");
+    assertThat(other.get(contributions(other, "d")).body()).as("her own").contains("Rude words");
     teacher.put(path, "{\"hidden\": false}");
-    assertThat(one.get("/contributions/d").body()).contains("Rude words");
+    assertThat(one.get(contributions(one, "d")).body()).contains("Rude words");
     assertThat(teacher.put(path.replace("/d", "/f"), "{\"hidden\": true}").status()).isEqualTo(404);
   }
 
@@ -215,5 +216,9 @@ class ResultsHttpTest {
 
   private static JsonObject outcomeOf(Playing learner) {
     return learner.showing().get("ending").asObject().get("outcome").asObject();
+  }
+
+  private String contributions(Playing learner, String question) {
+    return "/contributions/" + OwnIds.id(server, learner.sitting(), question);
   }
 }

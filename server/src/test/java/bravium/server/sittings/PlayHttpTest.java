@@ -156,9 +156,11 @@ class PlayHttpTest {
   void whatIsRightAndWhatIsSaidToItShowOnlyOnceItIsAnswered() {
     Answer started = move(Samples.start("k1"));
 
-    assertThat(started.body()).doesNotContain("Secret", "\"right\":[", "rehearsal", "seed");
+    assertThat(started.body())
+        .doesNotContain("Secret", "\"right\":[", "\"rightIds\":[\"", "rehearsal", "seed");
     Answer answered = move(Samples.pick("k2", "q1", "w"));
-    assertThat(answered.body()).contains("Secret comfort", "\"right\":[\"r\"]");
+    String right = OwnIds.id(server, sitting, "r");
+    assertThat(answered.body()).contains("Secret comfort", "\"rightIds\":[\"" + right + "\"]");
     assertThat(answered.body()).contains("{\"kind\":\"answer-marked\"");
   }
 

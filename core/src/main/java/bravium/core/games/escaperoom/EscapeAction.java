@@ -1,6 +1,7 @@
 package bravium.core.games.escaperoom;
 
 import bravium.core.games.GameAction;
+import bravium.core.json.OwnId;
 import bravium.core.json.Range;
 import java.util.List;
 
@@ -17,7 +18,9 @@ public final class EscapeAction {
    * @param pieces their ids, in the order in which they are put
    */
   public record UsePieces(
-      String lock, int attempt, @Range(max = EscapeRoom.MOST_PIECES) List<String> pieces)
+      @OwnId String lock,
+      int attempt,
+      @OwnId @Range(max = EscapeRoom.MOST_PIECES) List<String> pieces)
       implements GameAction {
 
     /** Checks the number. */
@@ -39,7 +42,7 @@ public final class EscapeAction {
    *
    * @param lock its id
    */
-  public record OpenLock(String lock) implements GameAction {
+  public record OpenLock(@OwnId String lock) implements GameAction {
 
     @Override
     public String item() {

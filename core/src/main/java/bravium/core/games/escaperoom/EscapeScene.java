@@ -2,6 +2,7 @@ package bravium.core.games.escaperoom;
 
 import bravium.core.games.GameScene;
 import bravium.core.json.OfOnePlay;
+import bravium.core.json.OwnId;
 import bravium.core.question.Outline;
 import bravium.core.rich.PicturePart;
 import bravium.core.rich.Words;
@@ -41,7 +42,7 @@ public record EscapeScene(
    * @param ratio the picture's width in thousandths of its height; 1,500 where that is not known
    */
   public record SeenRoom(
-      String id,
+      @OwnId String id,
       String name,
       @OfOnePlay @Nullable String picture,
       @OfOnePlay @Nullable String part,
@@ -53,7 +54,7 @@ public record EscapeScene(
       List<SeenLock> locks) {}
 
   /** A cover that is still there, by the rectangle that it covers, in thousandths. */
-  public record SeenCover(String id, String name, int x, int y, int width, int height) {}
+  public record SeenCover(@OwnId String id, String name, int x, int y, int width, int height) {}
 
   /**
    * A thing.
@@ -61,7 +62,8 @@ public record EscapeScene(
    * @param words what is seen by who looks closer; null for nothing more
    * @param place where it is on the picture; null for beside it
    */
-  public record SeenThing(String id, String name, @Nullable Words words, @Nullable Outline place) {}
+  public record SeenThing(
+      @OwnId String id, String name, @Nullable Words words, @Nullable Outline place) {}
 
   /** What opens a lock. */
   public enum Way {
@@ -95,7 +97,7 @@ public record EscapeScene(
    * @param came what came of opening it; empty while it is shut
    */
   public record SeenLock(
-      String id,
+      @OwnId String id,
       String name,
       Way way,
       boolean open,
@@ -106,7 +108,7 @@ public record EscapeScene(
       List<String> wheels,
       @Nullable Words text,
       int slots,
-      List<String> tried,
+      @OwnId List<String> tried,
       List<Words> hints,
       int moreHints,
       @Nullable Outline place,
@@ -137,7 +139,7 @@ public record EscapeScene(
    * @param id the id of the cover, thing, piece or room; the lock's own where it led out
    * @param room the id of the room where that is; null where it is in none
    */
-  public record Came(Coming what, String id, String name, @Nullable String room) {}
+  public record Came(Coming what, @OwnId String id, String name, @OwnId @Nullable String room) {}
 
   /**
    * A key piece that was won.
@@ -150,7 +152,7 @@ public record EscapeScene(
    * @param ratio the width of the whole picture in thousandths of its height
    */
   public record SeenPiece(
-      String id,
+      @OwnId String id,
       String text,
       @OfOnePlay @Nullable String strip,
       @OfOnePlay @Nullable String picture,

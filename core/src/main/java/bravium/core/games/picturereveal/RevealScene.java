@@ -2,6 +2,7 @@ package bravium.core.games.picturereveal;
 
 import bravium.core.games.GameScene;
 import bravium.core.json.OfOnePlay;
+import bravium.core.json.OwnId;
 import bravium.core.rich.Picture;
 import bravium.core.rich.PicturePart;
 import bravium.core.rich.Words;
@@ -74,7 +75,7 @@ public record RevealScene(
    * @param said what is to be seen there, once it is bare; null for nothing
    */
   public record Sheet(
-      @Nullable String question,
+      @OwnId @Nullable String question,
       Patch patch,
       Lying lying,
       boolean open,

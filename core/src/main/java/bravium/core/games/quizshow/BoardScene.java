@@ -1,6 +1,7 @@
 package bravium.core.games.quizshow;
 
 import bravium.core.games.GameScene;
+import bravium.core.json.OwnId;
 import bravium.core.play.Markers;
 import bravium.core.rich.Picture;
 import java.util.List;
@@ -29,7 +30,7 @@ public final class BoardScene {
    * @param open whether it can be picked
    */
   public record TrailPlace(
-      String question, int number, int x, int y, Markers.State state, boolean open) {}
+      @OwnId String question, int number, int x, int y, Markers.State state, boolean open) {}
 
   /**
    * A path up a slope.

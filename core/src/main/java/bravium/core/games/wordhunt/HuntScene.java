@@ -1,6 +1,7 @@
 package bravium.core.games.wordhunt;
 
 import bravium.core.games.GameScene;
+import bravium.core.json.OwnId;
 import bravium.core.play.Entry;
 import bravium.core.question.Outline;
 import bravium.core.rich.Picture;
@@ -50,7 +51,7 @@ public record HuntScene(
    * @param place where it is, once it is found or given away; null where that was never said
    */
   public record Sought(
-      String item,
+      @OwnId String item,
       @Nullable String name,
       boolean found,
       @Nullable Integer team,

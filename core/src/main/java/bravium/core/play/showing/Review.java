@@ -1,5 +1,6 @@
 package bravium.core.play.showing;
 
+import bravium.core.json.OwnId;
 import bravium.core.json.Root;
 import bravium.core.play.Audience;
 import bravium.core.play.Engine;
@@ -43,7 +44,7 @@ public record Review(
    *
    * @param item its id
    */
-  public record Other(String item, Verdict verdict, int points) {}
+  public record Other(@OwnId String item, Verdict verdict, int points) {}
 
   /**
    * A play as its teacher looks back at it.
@@ -76,6 +77,11 @@ public record Review(
       @Nullable String model,
       List<Integer> parts,
       @Nullable When when) {
+
+    /** Takes what was kept earlier as it is told today. */
+    public Reviewed {
+      told = told.withIdsApart(question.kind());
+    }
 
     Reviewed with(Showing.Told changed) {
       return new Reviewed(question, changed, tries, hints, marking, model, parts, when);

@@ -5,6 +5,7 @@ import bravium.core.activity.Dress;
 import bravium.core.activity.Sounds;
 import bravium.core.activity.Team;
 import bravium.core.activity.Wording;
+import bravium.core.json.OwnId;
 import bravium.core.json.Root;
 import bravium.core.play.Audience;
 import bravium.core.play.Engine;
@@ -161,7 +162,7 @@ public record Showing(
    *
    * @param why what the teacher says to it; null where she says nothing
    */
-  public record Struck(String option, @Nullable Words why) {}
+  public record Struck(@OwnId String option, @Nullable Words why) {}
 
   /**
    * The title page.
@@ -210,7 +211,7 @@ public record Showing(
    * @param dense whether it takes smaller type than usual to fit on the projector
    */
   public record Asked(
-      String id,
+      @OwnId String id,
       Kind kind,
       int number,
       int attempt,
@@ -286,7 +287,14 @@ public record Showing(
     ITEM,
     /** Not yet: something is missing that it needs. Only when trying out. */
     @JsonProperty("unfinished")
-    UNFINISHED
+    UNFINISHED;
+
+    private boolean byIds() {
+      return switch (this) {
+        case PICK_ONE, PICK_ALL, TRUE_FALSE, ORDER, PAIRS, GROUPS -> true;
+        default -> false;
+      };
+    }
   }
 
   /**
@@ -294,7 +302,7 @@ public record Showing(
    *
    * @param text blank for true and false, whose words are the interface's
    */
-  public record Choice(String id, Words text) {}
+  public record Choice(@OwnId String id, Words text) {}
 
   /**
    * A piece of a text with gaps.
@@ -321,9 +329,10 @@ public record Showing(
    * @param points what the question brought, once it is settled
    * @param bonus how many of them are a bonus
    * @param parts the parts of the response and whether each is right, once it is settled
-   * @param right what is right, given away now: the ids of right options; of cards in their order;
-   *     the partner of each target, the group of each card; the texts of gaps and typed answers.
-   *     Null where it is not given away
+   * @param right what is right, given away now, as texts: of gaps and typed answers. Null where
+   *     what is right is not given away
+   * @param rightIds the same where it has ids: of right options; of cards in their order; the
+   *     partner of each target, the group of each card
    * @param areas where it would have been right to point, given away now
    * @param text the teacher's words; null for the usual ones. While another try is left, only what
    *     she says to just this response
@@ -337,6 +346,7 @@ public record Showing(
       @Nullable Response response,
       List<Mark.Part> parts,
       @Nullable List<String> right,
+      @OwnId List<String> rightIds,
       List<Area> areas,
       @Nullable Words text,
       @Nullable String comment) {
@@ -344,12 +354,26 @@ public record Showing(
     /** The same without what would have been right. */
     Told withoutRight() {
       return new Told(
-          verdict, settled, points, bonus, response, parts, null, List.of(), text, comment);
+          verdict, settled, points, bonus, response, parts, null, List.of(), List.of(), text,
+          comment);
     }
 
     /** The same with the teacher's mark, in points. */
     Told marked(Verdict given, int changed, @Nullable String said) {
-      return new Told(given, settled, changed, 0, response, parts, right, areas, text, said);
+      return new Told(
+          given, settled, changed, 0, response, parts, right, rightIds, areas, text, said);
+    }
+
+    /**
+     * The same as it is told today: in reviews that were kept earlier, ids stood among the texts.
+     */
+    Told withIdsApart(Kind kind) {
+      boolean among = kind.byIds() && right != null && !right.isEmpty() && rightIds.isEmpty();
+      return among
+          ? new Told(
+              verdict, settled, points, bonus, response, parts, List.of(), right, areas, text,
+              comment)
+          : this;
     }
   }
 

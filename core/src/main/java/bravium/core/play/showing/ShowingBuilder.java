@@ -198,6 +198,7 @@ final class ShowingBuilder {
         last == null ? null : last.response(),
         settled && last != null ? last.parts() : List.of(),
         settled && givesAway(Answers.AFTER_LAST_TRY) ? right(question) : null,
+        settled && givesAway(Answers.AFTER_LAST_TRY) ? rightIds(question) : List.of(),
         settled && givesAway(Answers.AFTER_LAST_TRY) ? areas(question) : List.of(),
         settled ? words(question, last, verdict) : last == null ? null : last.feedback(),
         null);
@@ -215,6 +216,7 @@ final class ShowingBuilder {
         result.response(),
         best == null ? List.of() : best.parts(),
         gives ? right(question) : null,
+        gives ? rightIds(question) : List.of(),
         gives ? areas(question) : List.of(),
         words(question, best, result.verdict()),
         result.comment());
@@ -242,6 +244,14 @@ final class ShowingBuilder {
   }
 
   private List<String> right(Question question) {
+    return Solutions.hasIds(question) ? List.of() : solution(question);
+  }
+
+  private List<String> rightIds(Question question) {
+    return Solutions.hasIds(question) ? solution(question) : List.of();
+  }
+
+  private List<String> solution(Question question) {
     return Solutions.of(question, sitting.draw().find(question.id()).orElseThrow());
   }
 
@@ -313,6 +323,7 @@ final class ShowingBuilder {
             List.of(),
             List.of(item.label().plain()),
             List.of(),
+            List.of(),
             null,
             result.comment()),
         effort.tries(),
@@ -376,7 +387,7 @@ final class ShowingBuilder {
         game.playable()
             ? game.play().next(sitting).map(question -> question.asked().plain()).orElse(null)
             : null;
-    return new Showing.Notes(right(now), model(now), next);
+    return new Showing.Notes(solution(now), model(now), next);
   }
 
   private static @Nullable String model(Question question) {

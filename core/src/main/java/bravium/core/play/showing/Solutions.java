@@ -44,6 +44,14 @@ public final class Solutions {
     };
   }
 
+  /** Whether it is said by ids, of options or cards, and not by texts. */
+  static boolean hasIds(Question question) {
+    return question instanceof ChoiceQuestion
+        || question instanceof Ordering
+        || question instanceof Matching
+        || question instanceof Sorting;
+  }
+
   private static String group(Sorting sorting, String card) {
     List<String> there = sorting.named().stream().map(Card::id).toList();
     return sorting.cards().stream()

@@ -1,0 +1,25 @@
+package bravium.core.json;
+
+/** What media and ids are called for whoever something is written for. */
+public interface Names {
+
+  /** Everything is called as it is. */
+  Names AS_THEY_ARE =
+      new Names() {
+        @Override
+        public String medium(String name) {
+          return name;
+        }
+
+        @Override
+        public String id(String id) {
+          return id;
+        }
+      };
+
+  /** The name of a medium, marked {@link OfOnePlay}. */
+  String medium(String name);
+
+  /** What stands for an id, marked {@link OwnId}. */
+  String id(String id);
+}
