@@ -33,8 +33,12 @@ import org.jspecify.annotations.Nullable;
  */
 public final class QuestionList {
 
+  /** Nobody writes lists within lists deeper; who sends signs without end would wait for ever. */
+  private static final int DEEPEST = 50;
+
   private static final Parser PARSER =
       Parser.builder()
+          .maxOpenBlockParsers(DEEPEST)
           .extensions(List.of(TaskListItemsExtension.create()))
           .includeSourceSpans(IncludeSourceSpans.BLOCKS)
           .build();

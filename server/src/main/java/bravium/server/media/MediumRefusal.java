@@ -52,6 +52,13 @@ final class MediumRefusal {
             + " Save it anew in one of these, then try again. Nothing was added.");
   }
 
+  static Problem tooMuchIn() {
+    return Problem.badRequest(
+        "too-much-in-it",
+        "This picture is made so that it takes minutes to draw. Save it anew, as PNG or as a simple"
+            + " JPEG, then try again. Nothing was added.");
+  }
+
   static Problem full(long megabytes) {
     return Problem.tooLarge(
         "Your pictures and sounds fill the "

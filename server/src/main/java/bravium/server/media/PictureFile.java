@@ -75,6 +75,9 @@ final class PictureFile {
     if (width * height > type.mostMegapixels() * 1_000_000L) {
       throw MediumRefusal.tooManyPixels(width, height, type.mostMegapixels());
     }
+    if (type == MediumType.JPEG && JpegScans.tooMany(file)) {
+      throw MediumRefusal.tooMuchIn();
+    }
     if (type == MediumType.GIF) {
       Path plain = files.fresh();
       GifCopy.write(file, plain);

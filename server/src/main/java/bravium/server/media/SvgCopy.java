@@ -1,5 +1,6 @@
 package bravium.server.media;
 
+import bravium.server.problems.Problem;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -49,7 +50,24 @@ final class SvgCopy {
               .split(" "));
 
   private static final Pattern FETCHES =
-      Pattern.compile("@import|javascript:|expression\\s*\\(|url\\s*\\(\\s*['\"]?\\s*[^#'\"\\s]");
+      Pattern.compile("@import|javascript:|url\\s*\\(\\s*['\"]?\\s*[^#'\"\\s]");
+
+  /** Whatever in a style is written like this is worked out by the browser. */
+  private static final Pattern FUNCTION = Pattern.compile("([a-z-]+)\\s*\\(");
+
+  /**
+   * Those that fetch nothing: colours, transformations, numbers, selectors, and parts of its own.
+   */
+  private static final Set<String> HARMLESS =
+      Set.of(
+          """
+          url rgb rgba hsl hsla hwb lab lch oklab oklch color color-mix matrix matrix3d translate \
+          translatex translatey scale scalex scaley rotate skew skewx skewy calc min max clamp var \
+          cubic-bezier steps not is where nth-child nth-of-type nth-last-child blur brightness \
+          contrast drop-shadow grayscale hue-rotate invert opacity saturate sepia circle ellipse \
+          inset polygon path rect and or media supports\
+          """
+              .split(" "));
 
   private static final Pattern INSIDE =
       Pattern.compile("data:image/(png|jpeg|gif|webp);base64,[A-Za-z0-9+/=\\s]*");
@@ -87,13 +105,19 @@ final class SvgCopy {
               reading.createXMLStreamReader(from),
               XMLOutputFactory.newDefaultFactory().createXMLStreamWriter(to, "UTF-8"));
       drawing.copy();
+      if (SvgCost.tooMuch(copy)) {
+        throw MediumRefusal.tooMuchIn();
+      }
       return Prepared.picture(
           MediumType.SVG,
           copy,
           null,
           (int) Math.ceil(drawing.width),
           (int) Math.ceil(drawing.height));
-    } catch (XMLStreamException | RuntimeException e) {
+    } catch (Problem refused) {
+      Files.deleteIfExists(copy);
+      throw refused;
+    } catch (XMLStreamException | IOException | RuntimeException e) {
       Files.deleteIfExists(copy);
       throw MediumRefusal.damaged();
     }
@@ -184,7 +208,10 @@ final class SvgCopy {
 
   /** Escapes of CSS could hide what is looked for. */
   private static boolean fetches(String css) {
-    return css.indexOf('\\') >= 0 || FETCHES.matcher(css.toLowerCase(Locale.ROOT)).find();
+    String small = css.toLowerCase(Locale.ROOT);
+    return css.indexOf('\\') >= 0
+        || FETCHES.matcher(small).find()
+        || !FUNCTION.matcher(small).results().allMatch(f -> HARMLESS.contains(f.group(1)));
   }
 
   private Map<String, String> attributes(String element) {
@@ -197,11 +224,18 @@ final class SvgCopy {
       boolean own = space == null || space.isEmpty() || link && XLINK.equals(space);
       boolean leads = link && !value.startsWith("#") && !isInside(element, value);
       boolean acts = name.toLowerCase(Locale.ROOT).startsWith("on");
-      if (own && !leads && !acts && (link || !fetches(value))) {
+      if (own && !leads && !acts && (link || isPlain(name) || !fetches(value))) {
         kept.put(name, value);
       }
     }
     return kept;
+  }
+
+  /** What is a name or words, in which brackets mean nothing. */
+  private static boolean isPlain(String attribute) {
+    return attribute.startsWith("aria-")
+        || attribute.startsWith("data-")
+        || Set.of("id", "class", "role", "lang").contains(attribute);
   }
 
   private static boolean isInside(String element, String value) {

@@ -22,6 +22,8 @@ import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class ArchiveHttpTest {
 
@@ -59,6 +61,44 @@ class ArchiveHttpTest {
       String shown = player.showing().toString();
       String name = shown.replaceFirst("(?s).*\"picture\",\"medium\":\"([0-9a-f]+)\".*", "$1");
       assertThat(player.get("/media/" + name).header("Content-Type")).isEqualTo("image/png");
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"mp3", "ogg", "webm"})
+  void whateverASoundIsKeptAsItLeavesAndComesBackWithItsLength(
+      String ending, @TempDir Path folder) {
+    byte[] bytes = Pictures.sound(ending);
+    Answer kept = teacher.upload("/api/media?title=Hum." + ending + "&millis=1234", bytes);
+    assertThat(kept.status()).as(kept.body()).isEqualTo(201);
+    String sound = kept.text("medium");
+    String activity =
+        with("hive", sound)
+            .replace("\"medium\": \"" + sound, "\"millis\": 1234, \"medium\": \"" + sound);
+    String id = teacher.post("/api/activities", activity).text("id");
+    byte[] file = teacher.bytes("/api/activities/" + id + "/file").body();
+
+    try (TestServer elsewhere = TestServer.start(folder, "--bravium.demo=false")) {
+      Caller other = Caller.stranger(elsewhere);
+      other.beginAs(elsewhere, "A", "a long password");
+      Answer taken = other.upload("/api/activities/files", file);
+      assertThat(taken.status()).as(taken.body()).isEqualTo(201);
+      assertThat(taken.json().asObject().get("left").asArray()).isEmpty();
+      Answer there = other.get("/api/media/" + sound);
+      assertThat(there.json().asObject().getInt("millis", 0)).isEqualTo(1_234);
+      assertThat(other.bytes("/api/media/" + sound + "/file").body()).isEqualTo(bytes);
+    }
+  }
+
+  @Test
+  void aZipThatWasCutOffIsRefusedInWords() throws IOException {
+    Map<String, byte[]> file = new LinkedHashMap<>();
+    file.put("activity.json", with("hive", "hum").getBytes(StandardCharsets.UTF_8));
+    byte[] whole = zip(file);
+    for (int length : new int[] {5, whole.length / 3, whole.length / 2, whole.length - 3}) {
+      Answer cut = teacher.upload("/api/activities/files", java.util.Arrays.copyOf(whole, length));
+      assertThat(cut.status()).as(cut.body()).isEqualTo(400);
+      assertThat(cut.text("detail")).endsWith("Nothing was changed.");
     }
   }
 

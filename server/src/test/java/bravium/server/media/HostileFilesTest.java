@@ -144,6 +144,55 @@ class HostileFilesTest {
   }
 
   @Test
+  void aPhotoOfAThousandScans() {
+    assertThat(refused(Pictures.jpegOfScans(1_000))).contains("takes minutes to draw");
+  }
+
+  @Test
+  void drawingsThatGrowWithEachStep() {
+    String start = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 9 9'><defs>";
+    StringBuilder patterns = new StringBuilder(start);
+    for (int i = 1; i < 12; i++) {
+      String inside = "<rect width='9' height='9' fill='url(#p%d)'/>".formatted(i - 1).repeat(10);
+      patterns.append("<pattern id='p%d' width='9' height='9'>%s</pattern>".formatted(i, inside));
+    }
+    patterns.append("</defs><rect width='9' height='9' fill='url(#p11)'/></svg>");
+    String dots = "<circle r='1'/>".repeat(500);
+    String markers =
+        start
+            + "<marker id='m'>"
+            + dots
+            + "</marker></defs><path marker-mid='url(#m)' d='M"
+            + "1 2 ".repeat(2_000)
+            + "'/></svg>";
+    String styled =
+        start
+            + "<filter id='f'>"
+            + "<feGaussianBlur stdDeviation='9'/>".repeat(20)
+            + "</filter></defs><style>rect{filter:url(#f)}</style>"
+            + "<rect width='9' height='9'/>".repeat(500)
+            + "</svg>";
+    for (String drawing : List.of(patterns.toString(), markers, styled)) {
+      assertThat(refused(drawing.getBytes(StandardCharsets.UTF_8)))
+          .contains("takes minutes to draw");
+    }
+  }
+
+  @Test
+  void aDrawingThatWouldFetchBySomeOtherFunction() {
+    String drawing =
+        "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 9 9'>"
+            + "<style>rect{mask-image:image-set('http://spy.invalid/a.png' 1x)}</style>"
+            + "<rect width='9' height='9' style=\"mask:cross-fade('//spy.invalid/b', red)\""
+            + " aria-label='A bee (drawn)' transform='rotate(3)'/></svg>";
+
+    String medium = taken(drawing.getBytes(StandardCharsets.UTF_8)).text("medium");
+
+    String kept = teacher.get("/api/media/" + medium + "/file").body();
+    assertThat(kept).doesNotContain("spy").contains("A bee (drawn)", "rotate(3)");
+  }
+
+  @Test
   void anActivityFileThatUnpacksToAThousandTimesItsSize() throws IOException {
     assertThat(importRefused(bomb("activity.json", 500))).contains("larger than the 8 MB");
   }

@@ -136,6 +136,40 @@ public final class Pictures {
     return out.toByteArray();
   }
 
+  /** The beginning of an MP3 (ID3v2.3), of an Ogg with Vorbis (RFC 3533), of a WebM (RFC 9559). */
+  public static byte[] sound(String ending) {
+    byte[] start =
+        switch (ending) {
+          case "mp3" -> "ID3\u0003\0\0\0\0\0\0".getBytes(StandardCharsets.ISO_8859_1);
+          case "ogg" ->
+              ("OggS\0\u0002" + "\0".repeat(20) + "\u0001\u001e\u0001vorbis")
+                  .getBytes(StandardCharsets.ISO_8859_1);
+          default ->
+              "\u001aE\u00df\u00a3\u0087\u0042\u0082\u0084webm"
+                  .getBytes(StandardCharsets.ISO_8859_1);
+        };
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    out.writeBytes(start);
+    out.writeBytes(new byte[400]);
+    return out.toByteArray();
+  }
+
+  /** A JPEG with so many more scans of the same than it has. */
+  public static byte[] jpegOfScans(int scans) {
+    byte[] plain = halves("jpg", 60, 40);
+    int scan = 0;
+    while ((plain[scan] & 0xff) != 0xff || (plain[scan + 1] & 0xff) != 0xda) {
+      scan++;
+    }
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    out.write(plain, 0, plain.length - 2);
+    for (int i = 0; i < scans; i++) {
+      out.write(plain, scan, plain.length - 2 - scan);
+    }
+    out.write(plain, plain.length - 2, 2);
+    return out.toByteArray();
+  }
+
   private static void little(ByteArrayOutputStream out, int value, int bytes) {
     for (int i = 0; i < bytes; i++) {
       out.write(value >> (8 * i));
