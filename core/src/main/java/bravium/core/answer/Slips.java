@@ -28,9 +28,13 @@ final class Slips {
    * each other, so O(letters).
    */
   static int between(String one, String other) {
-    int[] a = one.codePoints().toArray();
-    int[] b = other.codePoints().toArray();
     int tooMany = MOST + 1;
+    // A slip changes at most two of the letters that there are: most words are far apart.
+    if (Integer.bitCount(letters(one) ^ letters(other)) > 2 * MOST) {
+      return tooMany;
+    }
+    int[] a = points(one);
+    int[] b = points(other);
     if (Math.abs(a.length - b.length) > MOST) {
       return tooMany;
     }
@@ -60,6 +64,26 @@ final class Slips {
       row = free;
     }
     return back[b.length];
+  }
+
+  /** Which letters there are, one bit for several that are never told apart here. */
+  private static int letters(String word) {
+    int letters = 0;
+    for (int i = 0; i < word.length(); ) {
+      int point = word.codePointAt(i);
+      letters |= 1 << (point & 31);
+      i += Character.charCount(point);
+    }
+    return letters;
+  }
+
+  private static int[] points(String word) {
+    int[] points = new int[word.codePointCount(0, word.length())];
+    int place = 0;
+    for (int i = 0; i < word.length(); i += Character.charCount(points[place++])) {
+      points[place] = word.codePointAt(i);
+    }
+    return points;
   }
 
   /** Beyond so many words nobody means that they may come in any order with slips in them. */
@@ -108,18 +132,31 @@ final class Slips {
       return 0;
     }
     int slips = between(typed, meant);
-    if (slips > MOST) {
+    if (slips > MOST || isPlain(meant) && slips > allowed(meant)) {
+      return -1;
+    }
+    if (hasDigit(typed) || hasDigit(meant)) {
       return -1;
     }
     String bareTyped = Folded.bare(typed);
     String bareMeant = Folded.bare(meant);
-    boolean figures = hasDigit(typed) || hasDigit(meant);
-    if (figures || bareMeant.isEmpty() || kept.signs && !signs(typed).equals(signs(meant))) {
+    if (bareMeant.isEmpty() || kept.signs && !signs(typed).equals(signs(meant))) {
       return -1;
     }
     // Were case and accents all the same, there would be as many.
     boolean inLetters = slips == between(bareTyped, bareMeant);
     return inLetters && slips <= allowed(bareMeant) && !kept.others.test(typed) ? slips : -1;
+  }
+
+  /** Whether a word has letters alone that are bare already, so that it need not be folded. */
+  private static boolean isPlain(String word) {
+    for (int i = 0; i < word.length(); i++) {
+      char c = word.charAt(i);
+      if ((c < 'a' || c > 'z') && (c < 'A' || c > 'Z')) {
+        return false;
+      }
+    }
+    return !word.isEmpty();
   }
 
   private static boolean hasDigit(String word) {

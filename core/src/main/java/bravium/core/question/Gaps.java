@@ -93,24 +93,32 @@ public record Gaps(
   }
 
   /**
-   * What can be chosen at a gap, in alphabetical order: its own wrong words, or all that is offered
-   * anywhere. Another gap's wrong words are then offered beside its right one: else what stands in
-   * two lists would be right in one of them.
+   * What can be chosen at each gap, in alphabetical order: its own wrong words, or all that is
+   * offered anywhere. Another gap's wrong words are then offered beside its right one: else what
+   * stands in two lists would be right in one of them.
    */
-  public List<String> choicesAt(GapText.Gap gap) {
-    List<String> words = new ArrayList<>(gap.wrong());
-    if (words.isEmpty()) {
-      words.addAll(bank());
-      sentence().gaps().forEach(other -> words.addAll(other.wrong()));
+  public List<List<String>> choices() {
+    List<GapText.Gap> gaps = sentence().gaps();
+    List<String> all = new ArrayList<>(bank());
+    gaps.forEach(gap -> all.addAll(gap.wrong()));
+    List<String> offered = inOrder(all);
+    List<List<String>> choices = new ArrayList<>();
+    for (GapText.Gap gap : gaps) {
+      List<String> own = new ArrayList<>(gap.wrong());
+      own.add(gap.accepted().getFirst());
+      choices.add(gap.wrong().isEmpty() ? offered : inOrder(own));
     }
-    words.add(gap.accepted().getFirst());
-    return words.stream().distinct().sorted().toList();
+    return choices;
+  }
+
+  private static List<String> inOrder(List<String> words) {
+    return new LinkedHashSet<>(words).stream().sorted().toList();
   }
 
   /** All words that stand in some list, each once. */
   private List<String> offered() {
     Set<String> words = new LinkedHashSet<>();
-    sentence().gaps().forEach(gap -> words.addAll(choicesAt(gap)));
+    choices().forEach(words::addAll);
     return List.copyOf(words);
   }
 
@@ -150,6 +158,7 @@ public record Gaps(
       return false;
     }
     List<String> free = new ArrayList<>(bank());
+    List<List<String>> choices = filling == Filling.CHOSEN ? choices() : List.of();
     boolean any = false;
     for (int i = 0; i < words.size(); i++) {
       String word = words.get(i);
@@ -158,7 +167,7 @@ public record Gaps(
         boolean offered =
             switch (filling) {
               case TYPED -> true;
-              case CHOSEN -> choicesAt(gaps.get(i)).contains(word);
+              case CHOSEN -> choices.get(i).contains(word);
               case DRAGGED -> free.remove(word);
             };
         if (!offered) {
@@ -178,8 +187,8 @@ public record Gaps(
       if (!Texts.blank(words.get(i))) {
         boolean right =
             Comparison.with(gaps.get(i).accepted(), List.of(), comparing)
-                .judge(words.get(i))
-                .right();
+                .right(words.get(i))
+                .isPresent();
         parts.add(new Mark.Part("gap " + (i + 1), right));
       }
     }
@@ -200,17 +209,19 @@ public record Gaps(
     List<GapText.Gap> gaps = sentence().gaps();
     List<String> words = new ArrayList<>();
     List<String> free = new ArrayList<>(bank());
+    List<List<String>> choices = filling == Filling.CHOSEN ? choices() : List.of();
     boolean any = false;
-    for (GapText.Gap gap : gaps) {
+    for (int i = 0; i < gaps.size(); i++) {
+      GapText.Gap gap = gaps.get(i);
       Comparison comparison = Comparison.with(gap.accepted(), List.of(), comparing);
       List<String> offered =
           switch (filling) {
             case TYPED -> List.of("?");
-            case CHOSEN -> choicesAt(gap);
+            case CHOSEN -> choices.get(i);
             case DRAGGED -> free;
           };
       String wrong =
-          offered.stream().filter(word -> !comparison.judge(word).right()).findFirst().orElse("");
+          offered.stream().filter(word -> comparison.right(word).isEmpty()).findFirst().orElse("");
       any |= !wrong.isEmpty();
       free.remove(wrong);
       words.add(wrong);

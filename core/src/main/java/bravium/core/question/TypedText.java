@@ -29,7 +29,7 @@ public record TypedText(
     implements Question {
 
   /** The most accepted texts, and the most mistakes. */
-  public static final int MOST = 200;
+  public static final int MOST = 100;
 
   /** The most characters of an accepted text. */
   public static final int LONGEST = 500;

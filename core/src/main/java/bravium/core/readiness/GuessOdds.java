@@ -246,8 +246,9 @@ public record GuessOdds(List<Guess> guesses, boolean exact, boolean ends) {
     List<GapText.Gap> gaps = question.sentence().gaps();
     double[] chances = new double[gaps.size()];
     double all = 1;
+    List<List<String>> offered = question.choices();
     for (int i = 0; i < chances.length; i++) {
-      List<String> choices = question.choicesAt(gaps.get(i));
+      List<String> choices = offered.get(i);
       int right = 0;
       for (boolean fits : right(question, gaps.get(i), choices)) {
         right += fits ? 1 : 0;
@@ -263,7 +264,7 @@ public record GuessOdds(List<Guess> guesses, boolean exact, boolean ends) {
     Comparison comparison = Comparison.with(gap.accepted(), List.of(), question.comparing());
     boolean[] right = new boolean[words.size()];
     for (int i = 0; i < right.length; i++) {
-      right[i] = comparison.judge(words.get(i)).right();
+      right[i] = comparison.right(words.get(i)).isPresent();
     }
     return right;
   }

@@ -39,6 +39,11 @@ class RecordedGamesTest {
     return told ? ids : now.get(member.getName());
   }
 
+  /** The part of an answer that is a gap was called by its number alone. */
+  private static boolean isGap(JsonValue before, JsonValue now) {
+    return before.isString() && now.isString() && now.asString().equals("gap " + before.asString());
+  }
+
   private void compare(String where, JsonValue before, JsonValue now) {
     if (differences.size() > 20) {
       return;
@@ -56,7 +61,7 @@ class RecordedGamesTest {
         JsonValue was = i < were.size() ? were.get(i) : Json.value("nothing");
         compare(where + "[" + i + "]", was, i < are.size() ? are.get(i) : null);
       }
-    } else if (!before.equals(now)) {
+    } else if (!before.equals(now) && !isGap(before, now)) {
       differences.add(where + " is " + now + ", was " + before);
     }
   }

@@ -251,8 +251,8 @@ class GuessOddsTest {
               .toList();
       case Gaps q -> {
         List<Response> all = new ArrayList<>();
-        for (String one : q.choicesAt(q.sentence().gaps().get(0))) {
-          for (String other : q.choicesAt(q.sentence().gaps().get(1))) {
+        for (String one : q.choices().get(0)) {
+          for (String other : q.choices().get(1)) {
             all.add(new Response.Filled(List.of(one, other)));
           }
         }

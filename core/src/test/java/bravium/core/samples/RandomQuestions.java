@@ -160,12 +160,10 @@ public final class RandomQuestions {
                   .toList());
       case Gaps q ->
           new Response.Filled(
-              q.sentence().gaps().stream()
+              q.choices().stream()
                   .map(
-                      gap ->
-                          random.nextInt(3) == 0
-                              ? ""
-                              : q.choicesAt(gap).get(random.nextInt(q.choicesAt(gap).size())))
+                      choices ->
+                          random.nextInt(3) == 0 ? "" : choices.get(random.nextInt(choices.size())))
                   .toList());
       case PointAt q -> new Response.Pointed(random.nextInt(1_001), random.nextInt(1_001));
       default -> new Response.Typed(text(true));

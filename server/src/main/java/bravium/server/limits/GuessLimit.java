@@ -6,6 +6,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.function.LongFunction;
 
 /**
  * Counts what was got wrong, never what was got right: each key may go wrong a few times at once,
@@ -55,6 +56,22 @@ public final class GuessLimit {
    * @throws Problem that says how long to wait, if the key has gone wrong too often
    */
   public Guess begin(String key) {
+    return count(
+        key,
+        seconds ->
+            Problem.tooMany(
+                seconds,
+                "That was tried too often from here. Wait "
+                    + (seconds == 1 ? "a second" : seconds + " seconds")
+                    + ", then try again. Nothing was changed."));
+  }
+
+  /**
+   * Counts something of which there may not be more than that.
+   *
+   * @param otherwise what is thrown where there is more, by how many seconds to wait
+   */
+  public Guess count(String key, LongFunction<Problem> otherwise) {
     String hash = Codes.hash(key);
     double[] over = new double[1];
     buckets
@@ -68,11 +85,7 @@ public final class GuessLimit {
             });
     if (over[0] > 0) {
       long seconds = Math.max(1, Math.ceilDiv(Math.round(over[0] * oneMoreEach.toMillis()), 1_000));
-      throw Problem.tooMany(
-          seconds,
-          "That was tried too often from here. Wait "
-              + (seconds == 1 ? "a second" : seconds + " seconds")
-              + ", then try again. Nothing was changed.");
+      throw otherwise.apply(seconds);
     }
     return () ->
         buckets

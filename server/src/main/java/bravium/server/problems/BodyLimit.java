@@ -7,9 +7,12 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.InvalidMediaTypeException;
+import org.springframework.http.MediaType;
 import org.springframework.http.server.PathContainer;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -86,6 +89,12 @@ class BodyLimit extends OncePerRequestFilter {
           HttpStatus.LENGTH_REQUIRED,
           "length-missing",
           "Say with Content-Length how long this is. Nothing was changed.");
+    } else if (isNoType(request.getContentType())) {
+      problems.write(
+          response,
+          HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+          "no-such-type",
+          "What Content-Type says is no kind of content. Nothing was changed.");
     } else if (isForm(request)) {
       problems.write(
           response,
@@ -99,6 +108,14 @@ class BodyLimit extends OncePerRequestFilter {
       try (BoundedBody body = new BoundedBody(request, memory)) {
         chain.doFilter(body, response);
       }
+    }
+  }
+
+  private static boolean isNoType(@Nullable String type) {
+    try {
+      return type != null && !MediaType.parseMediaType(type).isConcrete();
+    } catch (InvalidMediaTypeException e) {
+      return true;
     }
   }
 

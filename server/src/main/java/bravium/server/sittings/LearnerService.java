@@ -13,6 +13,7 @@ import bravium.core.rich.PicturePart;
 import bravium.server.activities.ActivityService;
 import bravium.server.data.Codes;
 import bravium.server.limits.CodeGuesses;
+import bravium.server.limits.GuessLimit;
 import bravium.server.media.MediaService;
 import bravium.server.media.MediumFile;
 import bravium.server.problems.Problem;
@@ -30,6 +31,11 @@ import org.springframework.stereotype.Service;
 @Service
 class LearnerService {
 
+  /** A year group with two goes each; and then about a thousand an hour. */
+  private static final int GAMES_AT_ONCE = 600;
+
+  private static final Duration ONE_MORE_EACH = Duration.ofSeconds(4);
+
   /** The most ids that are kept at hand: some thousand plays of a usual length. */
   private static final int MOST_IDS = 300_000;
 
@@ -43,6 +49,10 @@ class LearnerService {
   private final Clock clock;
 
   private final CodeGuesses codes;
+
+  /** Each game takes room for as long as the activity is there. */
+  private final GuessLimit games;
+
   private final Cache<String, PlayIds> ids =
       Caffeine.newBuilder()
           .maximumWeight(MOST_IDS)
@@ -69,6 +79,7 @@ class LearnerService {
     this.warm = warm;
     this.clock = clock;
     this.codes = codes;
+    this.games = new GuessLimit(GAMES_AT_ONCE, ONE_MORE_EACH, clock);
   }
 
   Invitation invitation(String code, String address) {
@@ -87,6 +98,13 @@ class LearnerService {
   LearnerSitting open(String code, @Nullable String token, String address) {
     String from = tokens.learner(token).map(known -> "learner " + known).orElse(address);
     PlayLinkRepository.Link link = link(code, from);
+    games.count(
+        link.code(),
+        seconds ->
+            Problem.tooMany(
+                seconds,
+                "More games were begun with this code than a school begins. Try again in "
+                    + (seconds == 1 ? "a second." : seconds + " seconds.")));
     Optional<Long> known =
         Optional.ofNullable(token).flatMap(t -> links.learnerOf(link.row(), Codes.hash(t)));
     String fresh = known.isPresent() ? null : Codes.secret();

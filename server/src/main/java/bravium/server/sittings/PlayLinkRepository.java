@@ -2,11 +2,16 @@ package bravium.server.sittings;
 
 import static bravium.server.data.schema.Tables.ACTIVITY;
 import static bravium.server.data.schema.Tables.LEARNER;
+import static bravium.server.data.schema.Tables.MOVE;
 import static bravium.server.data.schema.Tables.PLAY_LINK;
+import static bravium.server.data.schema.Tables.SITTING;
 import static bravium.server.data.schema.Tables.TIMED_LINK;
 
+import bravium.server.data.Nightly;
 import bravium.server.data.Writer;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -16,7 +21,7 @@ import org.springframework.stereotype.Repository;
 
 /** The rows of links and of the learners who came by them. */
 @Repository
-class PlayLinkRepository {
+class PlayLinkRepository implements Nightly {
 
   /**
    * A link: its row, and the row of the activity it leads to.
@@ -37,6 +42,32 @@ class PlayLinkRepository {
     this.database = database;
     this.writer = writer;
     this.clock = clock;
+  }
+
+  /** A game that was opened by a code and not begun within this time is none. */
+  private static final Duration UNBEGUN = Duration.ofDays(7);
+
+  @Override
+  public void atNight(Instant now) {
+    Instant before = now.minus(UNBEGUN);
+    writer.write(
+        dsl -> {
+          dsl.deleteFrom(SITTING)
+              .where(
+                  SITTING.OPENED_AT.lt(before),
+                  SITTING.LEARNER_ID.in(
+                      dsl.select(LEARNER.ID).from(LEARNER).where(LEARNER.PLAY_LINK_ID.isNotNull())),
+                  SITTING.OUTCOME.isNull(),
+                  DSL.notExists(dsl.selectOne().from(MOVE).where(MOVE.SITTING_ID.eq(SITTING.ID))))
+              .execute();
+          return dsl.deleteFrom(LEARNER)
+              .where(
+                  LEARNER.CREATED_AT.lt(before),
+                  LEARNER.PLAY_LINK_ID.isNotNull(),
+                  DSL.notExists(
+                      dsl.selectOne().from(SITTING).where(SITTING.LEARNER_ID.eq(LEARNER.ID))))
+              .execute();
+        });
   }
 
   Optional<Link> find(String code) {

@@ -32,6 +32,7 @@ import bravium.core.question.UnknownQuestion;
 import bravium.core.rich.Picture;
 import bravium.core.rich.Words;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -160,14 +161,15 @@ final class AskedBuilder {
     if (!(question instanceof Gaps gaps)) {
       return List.of();
     }
+    boolean chosen = gaps.filling() == Gaps.Filling.CHOSEN;
+    Iterator<List<String>> choices = chosen ? gaps.choices().iterator() : null;
     List<Showing.Piece> pieces = new ArrayList<>();
     for (GapText.Piece piece : gaps.sentence().pieces()) {
       pieces.add(
           switch (piece) {
             case GapText.Plain(String text) -> new Showing.Piece(text, List.of());
             case GapText.Gap gap ->
-                new Showing.Piece(
-                    null, gaps.filling() == Gaps.Filling.CHOSEN ? gaps.choicesAt(gap) : List.of());
+                new Showing.Piece(null, choices == null ? List.of() : choices.next());
           });
     }
     return pieces;
