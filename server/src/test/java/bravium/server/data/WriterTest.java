@@ -3,12 +3,15 @@ package bravium.server.data;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import bravium.server.problems.Problem;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import org.jooq.DSLContext;
 import org.jooq.exception.DataAccessException;
@@ -89,6 +92,38 @@ class WriterTest {
         .hasMessage("half way");
 
     assertThat(count()).isZero();
+  }
+
+  @Test
+  void anErrorInOnePieceOfWorkIsThatPiecesAloneAndTheNextIsDone() {
+    assertThatThrownBy(
+            () ->
+                writer.write(
+                    dsl -> {
+                      throw new StackOverflowError("too deep");
+                    }))
+        .hasRootCauseInstanceOf(StackOverflowError.class);
+
+    assertThat(writer.isAlive()).isTrue();
+    assertThat(insert(1)).isEqualTo(1);
+  }
+
+  @Test
+  void whatComesAfterTheEndIsRefusedAndWhatCameBeforeIsDone() throws Exception {
+    try (ExecutorService many = Executors.newVirtualThreadPerTaskExecutor()) {
+      var before = IntStream.range(0, 200).mapToObj(n -> many.submit(() -> insert(n))).toList();
+      writer.close();
+      int done = 0;
+      for (Future<Integer> one : before) {
+        try {
+          done += one.get(20, TimeUnit.SECONDS);
+        } catch (ExecutionException e) {
+          assertThat(e).hasRootCauseInstanceOf(Problem.class);
+        }
+      }
+      assertThatThrownBy(() -> insert(7_000)).hasMessageContaining("is being stopped");
+      assertThat(DSL.using(connection).fetchCount(DSL.table("number"))).isEqualTo(done);
+    }
   }
 
   private int insert(int n) {
