@@ -111,7 +111,7 @@ public final class Bench {
       Result fixedNothing;
       double rate;
       try (ServerProcess server = server("together" + players)) {
-        Load load = new Load(server.address());
+        Load load = new Load(server.address(), database("together" + players));
         load.run(To.MOVES, players, 2 * SECONDS, 0);
         Result[] fastest = byTurns(load, players, 0);
         nothing = fastest[0];
@@ -123,7 +123,7 @@ public final class Bench {
       }
       Result alone;
       try (ServerProcess server = server("alone" + players, "--bravium.commit-together=1")) {
-        Load load = new Load(server.address());
+        Load load = new Load(server.address(), database("alone" + players));
         load.run(To.MOVES, players, 2 * SECONDS, 0);
         alone = load.run(To.MOVES, players, SECONDS, 0);
       }
@@ -283,8 +283,7 @@ public final class Bench {
   }
 
   private void multiply(int activities) throws Exception {
-    try (Connection database =
-            DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("pages/bravium.db"));
+    try (Connection database = DriverManager.getConnection("jdbc:sqlite:" + database("pages"));
         PreparedStatement insert =
             database.prepareStatement(
                 "with recursive n(i) as (select 1 union all select i + 1 from n where i < ?)"
@@ -317,7 +316,7 @@ public final class Bench {
 
   private void classes() throws Exception {
     try (ServerProcess server = server("classes")) {
-      Classes classes = new Classes(server.address());
+      Classes classes = new Classes(server.address(), database("classes"));
       classes.rush(100);
       List<Classes.Rush> few = new ArrayList<>();
       List<Classes.Rush> many = new ArrayList<>();
@@ -347,7 +346,7 @@ public final class Bench {
       double[] heaps = new double[2];
       int[] games = {1_000, 10_000};
       for (int i = 0; i < games.length; i++) {
-        Classes.multiply(folder.resolve("classes/bravium.db"), assignment, games[i]);
+        Classes.multiply(database("classes"), assignment, games[i]);
         classes.look(assignment);
         looks[i] = classes.look(assignment);
         heaps[i] = server.heap();
@@ -387,6 +386,10 @@ public final class Bench {
     all.add("--bravium.demo=true");
     all.add("--bravium.data=" + folder.resolve(name));
     return ServerProcess.start(BenchServer.class, log(name), all.toArray(String[]::new));
+  }
+
+  private Path database(String name) {
+    return folder.resolve(name).resolve("bravium.db");
   }
 
   private Path log(String name) {

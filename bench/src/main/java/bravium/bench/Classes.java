@@ -1,7 +1,7 @@
 package bravium.bench;
 
+import bravium.core.activity.Activity;
 import bravium.core.codec.Codec;
-import bravium.core.play.Move;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
 import java.io.IOException;
@@ -30,6 +30,8 @@ final class Classes {
   /** Within how many seconds learners come in. */
   private static final double RUSH = 10;
 
+  private static final Activity QUIZ = Quizzes.of("Glance", QUESTIONS);
+
   /** How a rush went: requests that were refused, and the 99th of a hundred in milliseconds. */
   record Rush(int refused, double p99) {}
 
@@ -38,16 +40,15 @@ final class Classes {
   private final String address;
   private final Http teacher;
   private final String activity;
+  private final Path database;
   private final HttpClient learners = HttpClient.newHttpClient();
   private int rushes;
 
-  Classes(String address) {
+  Classes(String address, Path database) {
     this.address = address;
+    this.database = database;
     this.teacher = new Http(address).signIn();
-    this.activity =
-        teacher
-            .post("/api/activities", Codec.ACTIVITY.write(Quizzes.of("Glance", QUESTIONS)))
-            .getString("id", "");
+    this.activity = teacher.post("/api/activities", Codec.ACTIVITY.write(QUIZ)).getString("id", "");
   }
 
   private Given given(String name) {
@@ -73,11 +74,13 @@ final class Classes {
   /** A class that has played everything once; the id of its assignment. */
   String playedOnce() {
     Given given = given("Full");
-    for (int i = 0; i < LEARNERS; i++) {
-      String token = joined(given, "Learner " + i);
-      String sitting = begun(given, token);
-      for (Move move : Quizzes.moves(QUESTIONS)) {
-        require(send("/api/play/" + sitting + "/moves", Codec.MOVE.write(move), token));
+    try (OfOnePlay plays = new OfOnePlay(database)) {
+      for (int i = 0; i < LEARNERS; i++) {
+        String token = joined(given, "Learner " + i);
+        String sitting = begun(given, token);
+        for (String move : plays.moves(QUIZ, sitting, Quizzes.moves(QUESTIONS))) {
+          require(send("/api/play/" + sitting + "/moves", move, token));
+        }
       }
     }
     return given.assignment;

@@ -1,6 +1,8 @@
 package bravium.bench;
 
+import bravium.core.activity.Activity;
 import bravium.core.codec.Codec;
+import bravium.core.play.Move;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -8,6 +10,7 @@ import java.io.OutputStream;
 import java.net.Socket;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -22,11 +25,11 @@ import java.util.concurrent.atomic.AtomicLong;
 final class Load {
 
   private static final int QUESTIONS = 20;
-  private static final List<byte[]> MOVES =
-      Quizzes.moves(QUESTIONS).stream()
-          .map(Codec.MOVE::write)
-          .map(text -> text.getBytes(StandardCharsets.UTF_8))
-          .toList();
+  private static final Activity QUIZ = Quizzes.of("Load", QUESTIONS);
+  private static final List<Move> MOVES = Quizzes.moves(QUESTIONS);
+
+  /** A code opens so many games and then slows down: a few hundred are opened by each. */
+  private static final int BY_ONE_CODE = 500;
 
   /** Where a move is sent to. */
   enum To {
@@ -37,28 +40,47 @@ final class Load {
   /** What came of a run: answers a second, and how long they took, in milliseconds. */
   record Result(double perSecond, double p50, double p99, long refused) {}
 
-  private record Place(String sitting, String token) {}
+  /** A sitting with its moves as they are written in it: its ids are its own. */
+  private record Place(String sitting, String token, List<byte[]> moves) {}
 
   private final URI server;
   private final Queue<Place> fresh = new ConcurrentLinkedQueue<>();
   private final Http teacher;
-  private final String code;
+  private final Path database;
+  private String code = "";
+  private int opened;
 
-  Load(String address) {
+  /**
+   * Load on a server.
+   *
+   * @param database its database, in which the seeds of its sittings stand
+   */
+  Load(String address, Path database) {
     this.server = URI.create(address);
+    this.database = database;
     this.teacher = new Http(address).signIn();
-    String id =
-        teacher
-            .post("/api/activities", Codec.ACTIVITY.write(Quizzes.of("Load", QUESTIONS)))
-            .getString("id", "");
-    this.code = teacher.post("/api/activities/" + id + "/link", "").getString("code", "");
+  }
+
+  private String code() {
+    if (opened++ % BY_ONE_CODE == 0) {
+      String id = teacher.post("/api/activities", Codec.ACTIVITY.write(QUIZ)).getString("id", "");
+      code = teacher.post("/api/activities/" + id + "/link", "").getString("code", "");
+    }
+    return code;
   }
 
   /** Opens sittings before anything is measured. */
   void open(int sittings) {
-    for (int i = fresh.size(); i < sittings; i++) {
-      var opened = teacher.post("/api/links/" + code + "/sittings", "");
-      fresh.add(new Place(opened.getString("sitting", ""), opened.getString("token", "")));
+    try (OfOnePlay plays = new OfOnePlay(database)) {
+      for (int i = fresh.size(); i < sittings; i++) {
+        var one = teacher.post("/api/links/" + code() + "/sittings", "");
+        String sitting = one.getString("sitting", "");
+        List<byte[]> moves =
+            plays.moves(QUIZ, sitting, MOVES).stream()
+                .map(text -> text.getBytes(StandardCharsets.UTF_8))
+                .toList();
+        fresh.add(new Place(sitting, one.getString("token", ""), moves));
+      }
     }
   }
 
@@ -107,7 +129,7 @@ final class Load {
           due < end && place != null;
           due = step == 0 ? now(begin) : due + step) {
         sleepUntil(due);
-        out.write(request(to, place, MOVES.get(move)));
+        out.write(request(to, place, place.moves().get(move)));
         if (!accepted(in)) {
           refused.incrementAndGet();
         }

@@ -1,5 +1,6 @@
 package bravium.server.sittings;
 
+import bravium.core.json.Names;
 import bravium.core.play.Audience;
 import bravium.core.play.Move;
 import bravium.core.play.showing.Showing;
@@ -37,7 +38,8 @@ public class NoOpMoves {
             .learner(Bearer.token(request))
             .orElseThrow(() -> Problem.whoAreYou("no-such-token", "nobody"));
     Shown showing = showings.computeIfAbsent(sitting, id -> show(id, learner));
-    return new MoveAnswer(List.of(), showing, move.key().isEmpty());
+    return new MoveAnswer(
+        new Happened(List.of(), Names.AS_THEY_ARE), showing, move.key().isEmpty());
   }
 
   private Shown show(String sitting, long learner) {

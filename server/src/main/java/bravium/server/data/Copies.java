@@ -86,7 +86,7 @@ public final class Copies implements Nightly {
       return;
     }
     try {
-      Files.createDirectories(folder.copies());
+      OwnersAlone.folder(folder.copies());
       Path copy = copyOf(now);
       Path unfinished = folder.copies().resolve("unfinished.db");
       Files.deleteIfExists(unfinished);

@@ -34,8 +34,16 @@ public final class OwnersAlone {
     restrict(file);
   }
 
+  /** Makes a folder, if it isn't there. */
+  public static void folder(Path folder) throws IOException {
+    if (!Files.isDirectory(folder)) {
+      Files.createDirectories(folder);
+      restrict(folder);
+    }
+  }
+
   /** Takes everybody else's rights from a file or a folder. */
-  public static void restrict(Path path) throws IOException {
+  static void restrict(Path path) throws IOException {
     Set<PosixFilePermission> own = Files.isDirectory(path) ? FOLDER : FILE;
     if (hasRights(path) && !Files.getPosixFilePermissions(path).equals(own)) {
       Files.setPosixFilePermissions(path, own);

@@ -1,6 +1,7 @@
 package bravium.server.media;
 
 import bravium.server.data.DataFolder;
+import bravium.server.data.OwnersAlone;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -27,7 +28,8 @@ class MediaFiles {
   MediaFiles(DataFolder data) throws IOException {
     this.folder = data.media();
     this.incoming = folder.resolve("incoming");
-    Files.createDirectories(incoming);
+    OwnersAlone.folder(folder);
+    OwnersAlone.folder(incoming);
     try (Stream<Path> left = Files.list(incoming)) {
       for (Path file : left.toList()) {
         Files.deleteIfExists(file);
@@ -74,7 +76,7 @@ class MediaFiles {
   String keep(Prepared prepared) throws IOException {
     String name = hash(prepared.file());
     Path kept = file(name);
-    Files.createDirectories(kept.getParent());
+    OwnersAlone.folder(kept.getParent());
     if (prepared.thumbnail() != null) {
       move(prepared.thumbnail(), thumbnailFile(name));
     }

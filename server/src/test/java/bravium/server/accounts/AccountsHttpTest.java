@@ -6,7 +6,14 @@ import bravium.server.Caller;
 import bravium.server.Caller.Answer;
 import bravium.server.Samples;
 import bravium.server.TestServer;
+import bravium.server.data.Copies;
+import com.eclipsesource.json.JsonValue;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Instant;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -42,6 +49,124 @@ class AccountsHttpTest {
 
     assertThat(second.status()).isEqualTo(409);
     assertThat(second.text("detail")).startsWith("This server has its first teacher already.");
+  }
+
+  @Test
+  void passwordsThatEverybodyTriesAreRefusedWhoeverSetsThem() {
+    Caller keeper = signedIn("Ms Fern", "six-sided cells");
+    for (String common :
+        new String[] {
+          "password1", "12345678", "Qwertyuiop", "aaaaaaaaaa", "Bravium1", "mr teasel!"
+        }) {
+      Answer refused = keeper.post("/api/teachers", credentials("Mr Teasel", common));
+      assertThat(refused.status()).as(common).isEqualTo(400);
+      assertThat(refused.text("reason")).as(common).isEqualTo("password-common");
+      assertThat(keeper.put("/api/session/password", change("six-sided cells", common)).status())
+          .as(common)
+          .isIn(400, 200)
+          .isEqualTo(common.startsWith("mr") ? 200 : 400);
+      if (common.startsWith("mr")) {
+        keeper.put("/api/session/password", change(common, "six-sided cells"));
+      }
+    }
+    assertThat(keeper.get("/api/teachers").body()).doesNotContain("Teasel");
+  }
+
+  @Test
+  void whoKeepsTheServerSetsHerOwnPasswordByTheOldOneAlone() {
+    Caller keeper = signedIn("Ms Fern", "six-sided cells");
+    int own =
+        keeper.get("/api/teachers").json().asArray().values().stream()
+            .map(JsonValue::asObject)
+            .filter(teacher -> teacher.getBoolean("isKeeper", false))
+            .findFirst()
+            .orElseThrow()
+            .getInt("id", 0);
+
+    Answer refused =
+        keeper.put("/api/teachers/" + own + "/password", credentials("", "a wholly new one"));
+
+    assertThat(refused.status()).isEqualTo(409);
+    assertThat(refused.text("detail")).contains("the one you have now is asked for");
+    signedIn("Ms Fern", "six-sided cells");
+  }
+
+  @Test
+  void aPupilWhoGuessesBehindTheSameAddressKeepsNoTeacherFromSigningIn() {
+    Caller keeper = signedIn("Ms Fern", "six-sided cells");
+    keeper.post("/api/teachers", credentials("Ms Vetch", "a meadow of bees"));
+    Caller hers = signedIn("Ms Vetch", "a meadow of bees");
+    hers.send("DELETE", "/api/session", null);
+    Caller pupil = stranger();
+    Answer last = null;
+    for (int i = 0; i < 8; i++) {
+      last = pupil.post("/api/session", credentials("Ms Vetch", "guess number " + i));
+    }
+    assertThat(last.status()).isEqualTo(429);
+    assertThat(pupil.post("/api/session", credentials("Ms Vetch", "a meadow of bees")).status())
+        .as("also with the right one: it might be a guess")
+        .isEqualTo(429);
+
+    assertThat(hers.post("/api/session", credentials("Ms Vetch", "a meadow of bees")).status())
+        .as("on a device that she signed in on")
+        .isEqualTo(200);
+  }
+
+  @Test
+  void howTheServerIsIsForTheOneWhoKeepsIt() throws IOException {
+    Caller keeper = signedIn("Ms Fern", "six-sided cells");
+    keeper.post("/api/teachers", credentials("Mr Sallow", "a hive of his own"));
+
+    assertThat(keeper.get("/api/server").json().asObject().get("news").asArray()).isEmpty();
+    assertThat(signedIn("Mr Sallow", "a hive of his own").get("/api/server").status())
+        .isEqualTo(403);
+    assertThat(stranger().get("/api/server").status()).isEqualTo(401);
+
+    // The night's copy can't be made: what is there in its place is no folder.
+    Path copies = folder.resolve("copies");
+    Path aside = folder.resolve("aside");
+    if (Files.exists(copies)) {
+      Files.move(copies, aside);
+    }
+    Files.writeString(copies, "in the way");
+    server.part(Copies.class).atNight(Instant.now());
+    assertThat(keeper.get("/api/server").body()).contains("copy of the database could not be made");
+    assertThat(keeper.get("/actuator/health").body()).contains("\"status\":\"LOOK\"");
+    Files.delete(copies);
+    server.part(Copies.class).atNight(Instant.now());
+    assertThat(keeper.get("/api/server").json().asObject().get("news").asArray()).isEmpty();
+  }
+
+  @Test
+  void healthAndMetricsAreForSupervisorsAndTheKeeperAlone() {
+    String from = "X-Forwarded-For";
+    assertThat(stranger().get("/actuator/health/liveness").body()).contains("\"UP\"");
+    for (String path : new String[] {"/actuator/health", "/actuator/metrics", "/actuator/info"}) {
+      assertThat(stranger().get(path).status()).as("on this computer").isEqualTo(200);
+      Answer learner = stranger().get(path, from, "10.1.2.3");
+      assertThat(learner.status()).as("from elsewhere").isEqualTo(401);
+      assertThat(learner.text("detail")).isNotEmpty();
+      assertThat(signedIn("Ms Fern", "six-sided cells").get(path, from, "10.1.2.3").status())
+          .isEqualTo(200);
+    }
+    assertThat(stranger().get("/actuator/env").status()).isEqualTo(404);
+    assertThat(stranger().get("/api/docs").status()).isEqualTo(401);
+    assertThat(signedIn("Ms Fern", "six-sided cells").get("/api/docs").body())
+        .contains("\"openapi\":\"3.", "/api/activities/{id}");
+  }
+
+  @Test
+  void answersAreKeptByNobodyAndFilesAreForTheServersUserAlone() throws IOException {
+    Caller keeper = signedIn("Ms Fern", "six-sided cells");
+    keeper.post("/api/activities", Samples.threeQuestions("Private"));
+    assertThat(keeper.get("/api/activities").header("Cache-Control")).contains("no-store");
+    try (Stream<Path> all = Files.walk(folder)) {
+      for (Path path : all.toList()) {
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(path)))
+            .as(path.toString())
+            .isEqualTo(Files.isDirectory(path) ? "rwx------" : "rw-------");
+      }
+    }
   }
 
   @Test
