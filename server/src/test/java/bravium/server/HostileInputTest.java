@@ -130,11 +130,38 @@ class HostileInputTest {
       List<Integer> statuses =
           IntStream.range(0, GUESSES)
               .parallel()
-              .mapToObj(i -> guesser.get("/api/links/zz" + (1_000 + i % 9_000)).status())
+              // Nobody is believed who says that he speaks for another address.
+              .mapToObj(
+                  i ->
+                      guesser
+                          .get(
+                              "/api/links/zz" + (1_000 + i % 9_000),
+                              "X-Forwarded-For",
+                              "10.0.%d.%d".formatted(i / 250 % 250, i % 250))
+                          .status())
               .toList();
       assertThat(statuses).allMatch(status -> status == 404 || status == 429);
       assertThat(statuses.stream().filter(status -> status == 429).count())
           .isGreaterThan(GUESSES - 1_000L);
+    }
+  }
+
+  @Test
+  void aProxyThatIsNamedIsBelievedAndSaysForWhomItSpeaks(@TempDir Path folder) {
+    try (TestServer own =
+        TestServer.start(folder, "--bravium.demo=true", "--bravium.proxies=127.0.0.1")) {
+      Caller proxy = Caller.stranger(own);
+      for (int i = 0; i < 110; i++) {
+        proxy.get("/api/links/zz" + (1_000 + i), "X-Forwarded-For", "10.0.0.1");
+      }
+      assertThat(proxy.get("/api/links/zzzzzz", "X-Forwarded-For", "10.0.0.1").status())
+          .isEqualTo(429);
+      assertThat(proxy.get("/api/links/zzzzzz", "X-Forwarded-For", "10.0.0.2").status())
+          .as("another school behind the same proxy")
+          .isEqualTo(404);
+      assertThat(proxy.get("/api/links/zzzzzz", "X-Forwarded-For", "10.0.0.3, 10.0.0.1").status())
+          .as("what the pupil himself wrote before it is not believed")
+          .isEqualTo(429);
     }
   }
 

@@ -1,5 +1,6 @@
 package bravium.core.play;
 
+import bravium.core.json.OwnId;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Entry(
     String text,
-    @Nullable String item,
+    @OwnId @Nullable String item,
     Verdict verdict,
     boolean counted,
     @Nullable Integer team,

@@ -5,9 +5,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assumptions.assumeThat;
 
 import bravium.server.Caller;
+import bravium.server.OwnProcess;
 import bravium.server.Samples;
 import bravium.server.TestServer;
+import bravium.server.upkeep.Upkeep;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -100,6 +103,62 @@ class DataFolderTest {
       assertThat(teacher.post("/api/activities", large).status())
           .as("once there is room again, it goes on")
           .isEqualTo(201);
+    }
+  }
+
+  @Test
+  void whatIsErasedIsGoneFromTheDatabaseItsLogAndTheNightsCopy() throws IOException {
+    String secret = "WaggleSecret" + "4711";
+    try (TestServer server = TestServer.start(folder)) {
+      Caller teacher = Caller.teacher(server);
+      String id = teacher.post("/api/activities", Samples.threeQuestions(secret)).text("id");
+      server.part(Upkeep.class).atNight();
+      assertThat(holds(folder.resolve("bravium.db"), secret)).isTrue();
+      teacher.send("DELETE", "/api/activities/" + id, null);
+      server.clock().pass(Duration.ofDays(31));
+
+      server.part(Upkeep.class).atNight();
+
+      List<Path> left = files(folder.resolve("copies"));
+      assertThat(left).as("the old copy is older than a week").hasSize(1);
+      for (Path file :
+          List.of(
+              left.getFirst(), folder.resolve("bravium.db"), folder.resolve("bravium.db-wal"))) {
+        assertThat(holds(file, secret)).as(file.toString()).isFalse();
+      }
+    }
+  }
+
+  private static boolean holds(Path file, String text) throws IOException {
+    return new String(Files.readAllBytes(file), StandardCharsets.ISO_8859_1).contains(text);
+  }
+
+  @Test
+  void aDamagedLogIsToldToWhoKeepsTheServerAndKept() throws Exception {
+    try (OwnProcess server = OwnProcess.start(folder)) {
+      Caller teacher = Caller.at(server.address());
+      teacher.get("/api/session");
+      teacher.post("/api/session/demo", "");
+      for (int i = 0; i < 30; i++) {
+        teacher.post("/api/activities", Samples.threeQuestions("Written " + i));
+      }
+    }
+    Path log = folder.resolve("bravium.db-wal");
+    byte[] bytes = Files.readAllBytes(log);
+    bytes[bytes.length / 3] ^= 4;
+    Files.write(log, bytes);
+
+    try (TestServer server = TestServer.start(folder)) {
+      Caller keeper = Caller.teacher(server);
+      assertThat(keeper.get("/api/server").body())
+          .contains("log was damaged", "could not be read any more", "./bravium restore");
+      assertThat(keeper.get("/actuator/health").body()).contains("\"status\":\"LOOK\"");
+      assertThat(keeper.post("/api/activities", Samples.threeQuestions("On")).status())
+          .isEqualTo(201);
+    }
+    try (Stream<Path> kept = Files.list(folder)) {
+      assertThat(kept.map(file -> file.getFileName().toString()))
+          .anyMatch(name -> name.startsWith("damaged-") && name.endsWith(".db-wal"));
     }
   }
 

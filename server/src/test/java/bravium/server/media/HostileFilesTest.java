@@ -222,6 +222,18 @@ class HostileFilesTest {
   }
 
   @Test
+  void whoIsNotKnownIsRefusedBeforeAnythingIsRead() throws IOException {
+    assertThat(head("/api/play/nonsense/moves", "Content-Length: 60000"))
+        .contains(" 401 ", "This device is not known here");
+    assertThat(head("/api/play/nonsense/moves", "Content-Length: 70000"))
+        .contains(" 413 ", "64 KB");
+    assertThat(head("/api/session", "Content-Length: 5000")).contains(" 413 ", "4 KB");
+    for (String path : List.of("/api/activities", "/api/media", "/api/questions/understood")) {
+      assertThat(head(path, "Content-Length: 3000000")).contains(" 403 ", "Nothing was changed");
+    }
+  }
+
+  @Test
   void aTableOfAMillionLines() {
     String table = "question,right,wrong\n" + "a?,b,c\n".repeat(600_000);
     Answer answer =

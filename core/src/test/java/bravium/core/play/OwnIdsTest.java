@@ -1,0 +1,86 @@
+package bravium.core.play;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bravium.core.activity.Activity;
+import bravium.core.codec.Codec;
+import bravium.core.json.Names;
+import bravium.core.samples.Plays;
+import bravium.core.samples.RandomActivities;
+import bravium.core.samples.RandomMoves;
+import com.eclipsesource.json.JsonObject;
+import com.eclipsesource.json.JsonValue;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+
+/** Whatever is an id, in any game, is known to be one: whoever plays gets others in their place. */
+class OwnIdsTest {
+
+  private static final String HERS = "hers ";
+
+  private static final Names NAMES =
+      new Names() {
+        @Override
+        public String medium(String name) {
+          return name;
+        }
+
+        @Override
+        public String id(String id) {
+          return HERS + id;
+        }
+      };
+
+  @Property(tries = 400)
+  void noIdIsWrittenAsItIsAndEachComesBack(@ForAll long seed) {
+    Random random = new Random(seed);
+    Activity activity = new RandomActivities(random).finished(1 + random.nextInt(6));
+    Set<String> ids = new HashSet<>();
+    collect(Codec.ACTIVITY.tree(activity), ids, true);
+    RandomMoves moves = new RandomMoves(random);
+    Sitting sitting = Plays.open(activity, new Opening("seed " + seed, 0, false));
+
+    for (int step = 0; step < 25 && sitting.stage() != Stage.END; step++) {
+      Move move = moves.fitting(activity, sitting);
+      Move written = Codec.MOVE.meant(move, id -> HERS + id);
+      assertThat(Codec.MOVE.meant(written, id -> id.replaceFirst(HERS, ""))).isEqualTo(move);
+
+      Turn turn = Plays.play(activity, sitting, move, step);
+      sitting = turn.sitting();
+      String shown =
+          Codec.SHOWING.write(Plays.show(activity, sitting, Audience.PLAYER, step), NAMES);
+      String happened = Codec.HAPPENING.writeList(turn.happenings(), NAMES);
+      String moved = Codec.MOVE.write(move, NAMES);
+      for (String text : List.of(shown, happened, moved)) {
+        Set<String> there = new HashSet<>();
+        collect(com.eclipsesource.json.Json.parse(text), there, false);
+        there.retainAll(ids);
+        assertThat(there).as(text).isEmpty();
+      }
+    }
+  }
+
+  /** The values of the members called id, or of all that can hold one. */
+  private static void collect(JsonValue value, Set<String> found, boolean ids) {
+    if (value.isArray()) {
+      for (JsonValue item : value.asArray()) {
+        if (!ids && item.isString()) {
+          found.add(item.asString());
+        }
+        collect(item, found, ids);
+      }
+    } else if (value.isObject()) {
+      for (JsonObject.Member member : value.asObject()) {
+        boolean wanted = member.getName().equals("id") || !ids;
+        if (wanted && member.getValue().isString()) {
+          found.add(member.getValue().asString());
+        }
+        collect(member.getValue(), found, ids);
+      }
+    }
+  }
+}
