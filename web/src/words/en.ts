@@ -56,7 +56,7 @@ export const words = {
     byName: "Sign in with a name and a password",
     first: "Begin",
     firstText:
-      "Nobody has signed in on this server yet. You are the first teacher: choose your name and a password. You look after this server and add the other teachers. That it is you is shown by a code, which stands where the server was started.",
+      "This server has no teacher yet. You are the first: you look after it and add the others. Type the code that it printed when it was started, then choose your name and a password.",
     firstCode: "The code that the server printed",
     passwordHint:
       "At least 8 characters, and none of the passwords that are tried first. A few words are easy to keep in mind.",
@@ -74,7 +74,7 @@ export const words = {
     changed: "Your password is changed. Everywhere else you are signed out.",
     demo: "The demo’s teacher signs in by one click and has no password.",
     server: "This server",
-    version: (version: string) => `Bravium ${version}`,
+    version: (version: string) => `This is Bravium ${version}.`,
     newestCopy: (day: string) => `The newest nightly copy is of ${day}.`,
     noCopy: "There is no nightly copy yet; the first one is made tonight.",
     wellServer: "All is well.",

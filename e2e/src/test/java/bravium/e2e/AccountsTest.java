@@ -20,7 +20,7 @@ class AccountsTest {
       Page page = Browsers.desktop(server.address());
       Teacher first = new Teacher(page);
       page.navigate("/");
-      assertThat(page.getByText("You are the first teacher")).isVisible();
+      assertThat(page.getByText("You are the first")).isVisible();
       AccessibilityTest.check(page, "the first start");
       page.getByLabel("The code that the server printed").fill("nonsense");
       fill(page, "Ms Fern", "six-sided cells");

@@ -4,10 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
 import bravium.core.codec.Codec;
+import bravium.core.games.escaperoom.EscapeRoom;
+import bravium.core.games.picturereveal.PictureReveal;
+import bravium.core.games.wordhunt.WordHunt;
 import bravium.core.json.Names;
 import bravium.core.samples.Plays;
 import bravium.core.samples.RandomActivities;
+import bravium.core.samples.RandomEscapes;
+import bravium.core.samples.RandomHunts;
 import bravium.core.samples.RandomMoves;
+import bravium.core.samples.RandomReveals;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
 import java.util.HashSet;
@@ -38,14 +44,21 @@ class OwnIdsTest {
   @Property(tries = 400)
   void noIdIsWrittenAsItIsAndEachComesBack(@ForAll long seed) {
     Random random = new Random(seed);
-    Activity activity = new RandomActivities(random).finished(1 + random.nextInt(6));
+    Activity activity =
+        switch (random.nextInt(4)) {
+          case 0 -> new RandomHunts(random).any();
+          case 1 -> new RandomEscapes(random).finished(1 + random.nextInt(6));
+          case 2 -> new RandomReveals(random).finished(1 + random.nextInt(6));
+          default -> new RandomActivities(random).finished(1 + random.nextInt(6));
+        };
     Set<String> ids = new HashSet<>();
     collect(Codec.ACTIVITY.tree(activity), ids, true);
+    ids.removeIf(String::isBlank);
     RandomMoves moves = new RandomMoves(random);
     Sitting sitting = Plays.open(activity, new Opening("seed " + seed, 0, false));
 
     for (int step = 0; step < 25 && sitting.stage() != Stage.END; step++) {
-      Move move = moves.fitting(activity, sitting);
+      Move move = next(activity, sitting, random, step, moves);
       Move written = Codec.MOVE.meant(move, id -> HERS + id);
       assertThat(Codec.MOVE.meant(written, id -> id.replaceFirst(HERS, ""))).isEqualTo(move);
 
@@ -62,6 +75,21 @@ class OwnIdsTest {
         assertThat(there).as(text).isEmpty();
       }
     }
+  }
+
+  private static Move next(
+      Activity activity, Sitting sitting, Random random, int step, RandomMoves moves) {
+    if (step == 0) {
+      return moves.fitting(activity, sitting);
+    }
+    Action action =
+        switch (activity.game()) {
+          case WordHunt hunt -> new RandomHunts(random).next(hunt, sitting);
+          case EscapeRoom room -> new RandomEscapes(random).next(room, sitting);
+          case PictureReveal reveal -> new RandomReveals(random).next(reveal, sitting);
+          default -> moves.fitting(activity, sitting).action();
+        };
+    return new Move("k" + step, Mover.PLAYER, action);
   }
 
   /** The values of the members called id, or of all that can hold one. */

@@ -18,6 +18,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
@@ -44,6 +45,9 @@ public final class Copies implements Nightly {
   /** How long is kept what a restored copy, or a damaged log, left beside the database. */
   private static final Duration KEPT_BEFORE = Duration.ofDays(30);
 
+  private static final Pattern DAMAGED =
+      Pattern.compile("damaged-(?<day>\\d{4}-\\d\\d-\\d\\d)-\\d{6}-(?<lost>\\d+)\\.db");
+
   private static final Pattern BESIDE =
       Pattern.compile("(bravium-before|damaged)-[\\d-]+\\.db(-wal|-shm)?");
 
@@ -61,23 +65,37 @@ public final class Copies implements Nightly {
     this.news = news;
   }
 
+  /** Says that the log was damaged for as long as what was there is kept: a month. */
   @EventListener
   void started(ApplicationReadyEvent event) {
-    Path damaged = folder.damagedLog();
-    if (damaged != null) {
-      news.say(
-          KeeperNews.About.LOG,
-          "When Bravium was started, the database's log was damaged: "
-              + (folder.lostCommits() == 1 ? "one save" : folder.lostCommits() + " saves")
-              + " of answers or activities could not be read any more. As it was, it is kept in "
-              + damaged.getFileName()
-              + " in the data folder. "
-              + offer());
-      LOG.error(
-          "The database's log was damaged; {} commits behind could not be read. It is kept in {}",
-          folder.lostCommits(),
-          damaged);
+    try (Stream<Path> files = Files.list(here())) {
+      files
+          .map(file -> DAMAGED.matcher(file.getFileName().toString()))
+          .filter(Matcher::matches)
+          .max(Comparator.comparing(Matcher::group))
+          .ifPresent(this::sayDamaged);
+    } catch (IOException e) {
+      LOG.error("The data folder can't be read", e);
     }
+  }
+
+  private void sayDamaged(Matcher kept) {
+    String lost = kept.group("lost");
+    String words =
+        "On %s, when Bravium was started, the database's log was damaged: %s could not be read any more. "
+            .formatted(kept.group("day"), lost.equals("1") ? "one save" : lost + " saves");
+    LOG.error("{}What was there is kept in {}", words, kept.group());
+    news.say(
+        KeeperNews.About.LOG,
+        words
+            + "What was there is kept as it was, in "
+            + kept.group()
+            + " in the data folder, for a month. "
+            + offer());
+  }
+
+  private Path here() {
+    return folder.database().toAbsolutePath().getParent();
   }
 
   @Override
@@ -147,7 +165,7 @@ public final class Copies implements Nightly {
       }
     }
     Instant before = now.minus(KEPT_BEFORE);
-    try (Stream<Path> files = Files.list(folder.database().toAbsolutePath().getParent())) {
+    try (Stream<Path> files = Files.list(here())) {
       for (Path file :
           files.filter(f -> BESIDE.matcher(f.getFileName().toString()).matches()).toList()) {
         if (Files.getLastModifiedTime(file).toInstant().isBefore(before)) {

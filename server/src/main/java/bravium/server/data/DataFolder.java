@@ -31,8 +31,6 @@ public final class DataFolder implements AutoCloseable {
   private final Path folder;
   private final FileChannel channel;
   private final @Nullable FileLock lock;
-  private int lost;
-  private @Nullable Path damagedLog;
 
   private DataFolder(Path folder, FileChannel channel, @Nullable FileLock lock) {
     this.folder = folder;
@@ -142,9 +140,9 @@ public final class DataFolder implements AutoCloseable {
           "The database " + file.toAbsolutePath() + " can't be written: this user has no right to.",
           "Give this user the right to write it. Nothing was changed.");
     }
-    lost = DatabaseLog.afterDamage(log());
+    int lost = DatabaseLog.afterDamage(log());
     if (lost > 0) {
-      keepDamagedLog();
+      keepDamagedLog(lost);
     }
     checkDatabase(file);
   }
@@ -154,27 +152,16 @@ public final class DataFolder implements AutoCloseable {
   }
 
   /** SQLite passes over what can't be read in its log, and over all behind it: it is kept. */
-  private void keepDamagedLog() {
-    String beside = "damaged-" + SECOND.format(Instant.now());
+  private void keepDamagedLog(int lost) {
+    String beside = "damaged-" + SECOND.format(Instant.now()) + "-" + lost;
     try {
       Files.copy(database(), folder.resolve(beside + ".db"));
       Files.copy(log(), folder.resolve(beside + ".db-wal"));
-      damagedLog = folder.resolve(beside + ".db");
     } catch (IOException e) {
       throw new DataFolderProblem(
           "The database's log is damaged, and what is there can't be copied: " + reason(e) + ".",
           "Make room on the disk, then start Bravium again. Nothing was changed.");
     }
-  }
-
-  /** How many commits can't be read any more, for the log was damaged before them. */
-  public int lostCommits() {
-    return lost;
-  }
-
-  /** Where the damaged log is kept, with the database as it was; null where none was damaged. */
-  public @Nullable Path damagedLog() {
-    return damagedLog;
   }
 
   /**

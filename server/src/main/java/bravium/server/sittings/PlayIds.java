@@ -39,6 +39,7 @@ public final class PlayIds {
   public static PlayIds of(Activity activity, String seed) {
     Set<String> ids = new LinkedHashSet<>(Set.of(TrueFalse.TRUE, TrueFalse.FALSE));
     collect(Codec.ACTIVITY.tree(activity), ids);
+    ids.remove("");
     return new PlayIds(ids, seed);
   }
 
