@@ -19,8 +19,8 @@ import java.util.function.IntFunction;
 import java.util.regex.Matcher;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -37,20 +37,23 @@ class AttackTest {
   /** While all of it is tried at once, the 99th of a hundred moves takes at most so much longer. */
   private static final double MOST_SLOWER = 3;
 
-  @TempDir private Path folder;
-  private OwnProcess server;
-  private Caller teacher;
+  /** How much there is in what keeps a processor busy. */
+  private static final int QUESTIONS = SOAK ? 40 : 6;
 
-  @BeforeEach
-  void start() throws Exception {
+  @TempDir private static Path folder;
+  private static OwnProcess server;
+  private static Caller teacher;
+
+  @BeforeAll
+  static void start() throws Exception {
     server = OwnProcess.start(folder, "-Xmx512m", "-XX:+ExitOnOutOfMemoryError");
     teacher = Caller.at(server.address());
     teacher.get("/api/session");
     teacher.post("/api/session/demo", "");
   }
 
-  @AfterEach
-  void end() {
+  @AfterAll
+  static void end() {
     server.close();
   }
 
@@ -138,7 +141,7 @@ class AttackTest {
 
   /** Each is answered in words and in a while. */
   private List<Runnable> attacks(ConcurrentLinkedQueue<String> odd) {
-    String compared = typedTexts(100, 100, 40);
+    String compared = typedTexts(100, 100, QUESTIONS);
     String tooMany = typedTexts(500, 500, 1);
     String gaps = gaps(99);
     String signs = "- ".repeat(20_000) + "x\n";
@@ -185,7 +188,7 @@ class AttackTest {
 
   private static String gaps(int gaps) {
     return asking(
-        IntStream.range(0, 40)
+        IntStream.range(0, QUESTIONS)
             .mapToObj(
                 i ->
                     """
