@@ -23,7 +23,13 @@ export function LinkDialog(props: {
       const { code, addresses } = await linkOf(id, time);
       const here = isOfThisComputer ? addresses[0] : location.origin;
       const address = `${here ?? location.origin}/play/${code}`;
-      return { code, address, picture: await QRCode.toDataURL(address, { width: 220, margin: 2 }) };
+      const alone = isOfThisComputer && here === undefined;
+      return {
+        code,
+        address,
+        alone,
+        picture: await QRCode.toDataURL(address, { width: 220, margin: 2 }),
+      };
     },
   });
   const [copied, setCopied] = useState(false);
@@ -87,7 +93,8 @@ export function LinkDialog(props: {
         </div>
       )}
       <p className="mt-4 text-soft">
-        {words.link.version} {isOfThisComputer && words.link.network}
+        {words.link.version}{" "}
+        {isOfThisComputer && (link.data?.alone ? words.link.alone : words.link.network)}
       </p>
     </Dialog>
   );

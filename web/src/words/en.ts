@@ -454,6 +454,7 @@ export const words = {
       200: "twice the time",
     },
     version: "Learners get what was saved last.",
+    alone: "Only this computer reaches this address.",
     network: "The address works for devices in the same network as this computer.",
   },
 

@@ -1,5 +1,7 @@
 package bravium.server;
 
+import java.net.InetAddress;
+import java.net.UnknownHostException;
 import java.nio.file.Path;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -27,4 +29,28 @@ public record BraviumSettings(
     @Nullable String zone,
     @Nullable String address,
     @DefaultValue List<String> proxies,
-    @DefaultValue("unknown") String version) {}
+    @DefaultValue("unknown") String version) {
+
+  /** The address to listen at; null for all. */
+  public @Nullable InetAddress listensAt() {
+    if (address != null && !address.isBlank()) {
+      return addressOf(address);
+    }
+    // Whoever reaches a demo is its teacher.
+    return demo ? InetAddress.getLoopbackAddress() : null;
+  }
+
+  /**
+   * An address as it was written.
+   *
+   * @throws IllegalArgumentException if it is none
+   */
+  public static InetAddress addressOf(String text) {
+    try {
+      return InetAddress.getByName(text.strip());
+    } catch (UnknownHostException e) {
+      throw new IllegalArgumentException(
+          "“" + text + "” is no address of a computer that is known here", e);
+    }
+  }
+}

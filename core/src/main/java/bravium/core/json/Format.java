@@ -128,21 +128,7 @@ public final class Format<T> {
    * @param ids from hers to those that are meant
    */
   public T meant(T value, UnaryOperator<String> ids) {
-    return read(
-        write(
-            value,
-            new TreeTarget(
-                new Names() {
-                  @Override
-                  public String medium(String name) {
-                    return name;
-                  }
-
-                  @Override
-                  public String id(String id) {
-                    return ids.apply(id);
-                  }
-                })));
+    return read(write(value, new TreeTarget(Names.ofIds(ids))));
   }
 
   /** Writes a list of values on one line. */

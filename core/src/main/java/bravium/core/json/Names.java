@@ -1,21 +1,27 @@
 package bravium.core.json;
 
+import java.util.function.UnaryOperator;
+
 /** What media and ids are called for whoever something is written for. */
 public interface Names {
 
   /** Everything is called as it is. */
-  Names AS_THEY_ARE =
-      new Names() {
-        @Override
-        public String medium(String name) {
-          return name;
-        }
+  Names AS_THEY_ARE = ofIds(UnaryOperator.identity());
 
-        @Override
-        public String id(String id) {
-          return id;
-        }
-      };
+  /** Media are called as they are, ids otherwise. */
+  static Names ofIds(UnaryOperator<String> ids) {
+    return new Names() {
+      @Override
+      public String medium(String name) {
+        return name;
+      }
+
+      @Override
+      public String id(String id) {
+        return ids.apply(id);
+      }
+    };
+  }
 
   /** The name of a medium, marked {@link OfOnePlay}. */
   String medium(String name);

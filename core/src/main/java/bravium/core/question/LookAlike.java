@@ -36,7 +36,8 @@ public final class LookAlike {
           Optional.of(new Ordering(q.basics(), q.cards().reversed(), q.credit(), q.extra()));
       case Matching q -> Optional.of(turned(q));
       case Sorting q -> sorted(q);
-      case PointAt q -> pointed(q);
+      // An area may be so thin that nobody can point at it: then there is nothing to find out.
+      case PointAt q -> q.canBeRight() ? pointed(q) : Optional.empty();
       case FreeAnswer q -> Optional.of(new FreeAnswer(q.basics(), ELSE, q.extra()));
       case Discussion q -> Optional.empty();
       case Information q -> Optional.empty();

@@ -28,18 +28,7 @@ class OwnIdsTest {
 
   private static final String HERS = "hers ";
 
-  private static final Names NAMES =
-      new Names() {
-        @Override
-        public String medium(String name) {
-          return name;
-        }
-
-        @Override
-        public String id(String id) {
-          return HERS + id;
-        }
-      };
+  private static final Names NAMES = Names.ofIds(id -> HERS + id);
 
   @Property(tries = 400)
   void noIdIsWrittenAsItIsAndEachComesBack(@ForAll long seed) {

@@ -27,10 +27,12 @@ class ClassController {
 
   private static final int LARGEST_LIST = 1024 * 1024;
 
+  private final NetworkAddresses addresses;
   private final ClassService classes;
   private final RegisterService register;
 
-  ClassController(ClassService classes, RegisterService register) {
+  ClassController(ClassService classes, RegisterService register, NetworkAddresses addresses) {
+    this.addresses = addresses;
     this.classes = classes;
     this.register = register;
   }
@@ -63,8 +65,8 @@ class ClassController {
     return classes.view(teacher, id, addresses(request));
   }
 
-  private static List<String> addresses(HttpServletRequest request) {
-    return NetworkAddresses.ofThisServer(request.getLocalPort());
+  private List<String> addresses(HttpServletRequest request) {
+    return addresses.ofThisServer(request.getLocalPort());
   }
 
   @PutMapping("/{id}")

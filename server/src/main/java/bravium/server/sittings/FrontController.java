@@ -19,9 +19,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class FrontController {
 
+  private final NetworkAddresses addresses;
   private final FrontService front;
 
-  FrontController(FrontService front) {
+  FrontController(FrontService front, NetworkAddresses addresses) {
+    this.addresses = addresses;
     this.front = front;
   }
 
@@ -32,8 +34,7 @@ class FrontController {
       @RequestParam(defaultValue = "100") int time,
       HttpServletRequest request) {
     return new PlayLink(
-        front.codeOf(teacher, activity, time),
-        NetworkAddresses.ofThisServer(request.getLocalPort()));
+        front.codeOf(teacher, activity, time), addresses.ofThisServer(request.getLocalPort()));
   }
 
   @PostMapping("/api/activities/{activity}/sittings")

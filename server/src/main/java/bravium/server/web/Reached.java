@@ -2,7 +2,6 @@ package bravium.server.web;
 
 import bravium.server.BraviumSettings;
 import java.net.InetAddress;
-import java.net.UnknownHostException;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -24,12 +23,9 @@ class Reached implements WebServerFactoryCustomizer<TomcatServletWebServerFactor
 
   @Override
   public void customize(TomcatServletWebServerFactory tomcat) {
-    String address = settings.address();
-    if (address != null && !address.isBlank()) {
-      tomcat.setAddress(address(address));
-    } else if (settings.demo() && tomcat.getAddress() == null) {
-      // Whoever reaches a demo is its teacher.
-      tomcat.setAddress(InetAddress.getLoopbackAddress());
+    InetAddress address = settings.listensAt();
+    if (address != null && tomcat.getAddress() == null) {
+      tomcat.setAddress(address);
     }
     List<String> proxies =
         settings.proxies().stream().map(String::strip).filter(p -> !p.isEmpty()).toList();
@@ -37,19 +33,10 @@ class Reached implements WebServerFactoryCustomizer<TomcatServletWebServerFactor
       RemoteIpValve valve = new RemoteIpValve();
       valve.setInternalProxies(
           proxies.stream()
-              .map(proxy -> Pattern.quote(address(proxy).getHostAddress()))
+              .map(proxy -> Pattern.quote(BraviumSettings.addressOf(proxy).getHostAddress()))
               .collect(Collectors.joining("|")));
       valve.setProtocolHeader("X-Forwarded-Proto");
       tomcat.addEngineValves(valve);
-    }
-  }
-
-  private static InetAddress address(String text) {
-    try {
-      return InetAddress.getByName(text.strip());
-    } catch (UnknownHostException e) {
-      throw new IllegalArgumentException(
-          "“" + text + "” is no address of a computer that is known here", e);
     }
   }
 
