@@ -50,7 +50,13 @@ public final class RandomQuestions {
 
   /** A question of any kind; finished ones can be asked and can be right. */
   public Question any(String id, boolean finished) {
-    return ofKind(random.nextInt(KINDS), id, finished);
+    int kind = random.nextInt(KINDS);
+    Question question = ofKind(kind, id, finished);
+    // An ellipse can be so thin that nobody can point at it.
+    while (finished && !question.canBeRight()) {
+      question = ofKind(kind, id, true);
+    }
+    return question;
   }
 
   /** A question of the kind of that number, from 0. */

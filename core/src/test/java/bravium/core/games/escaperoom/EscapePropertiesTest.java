@@ -35,7 +35,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
-import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 
@@ -165,12 +164,6 @@ class EscapePropertiesTest {
         random,
         activity.withRules(activity.rules().withClock(new Clock(Clock.Per.GAME, 600))),
         EscapePropertiesTest::givenAway);
-  }
-
-  /** A lock that asks to point at an area so thin that it holds no place: it was met once. */
-  @Example
-  void aLockThatNobodyCanOpenHasNoTwinThatSomebodyCan() {
-    nothingBehindALockShowsBeforeItIsOpen(4_347_143);
   }
 
   private static boolean givenAway(Sitting one, Sitting two, String item) {
