@@ -5,11 +5,13 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.MediaType;
@@ -95,6 +97,12 @@ class BodyLimit extends OncePerRequestFilter {
           HttpStatus.UNSUPPORTED_MEDIA_TYPE,
           "no-such-type",
           "What Content-Type says is no kind of content. Nothing was changed.");
+    } else if (wantsNoType(request)) {
+      problems.write(
+          response,
+          HttpStatus.NOT_ACCEPTABLE,
+          "no-such-type",
+          "What Accept asks for is no kind of content. Nothing was changed.");
     } else if (isForm(request)) {
       problems.write(
           response,
@@ -114,6 +122,16 @@ class BodyLimit extends OncePerRequestFilter {
   private static boolean isNoType(@Nullable String type) {
     try {
       return type != null && !MediaType.parseMediaType(type).isConcrete();
+    } catch (InvalidMediaTypeException e) {
+      return true;
+    }
+  }
+
+  /** What can't be read as a wish would leave a refusal without words. */
+  private static boolean wantsNoType(HttpServletRequest request) {
+    try {
+      MediaType.parseMediaTypes(Collections.list(request.getHeaders(HttpHeaders.ACCEPT)));
+      return false;
     } catch (InvalidMediaTypeException e) {
       return true;
     }
