@@ -60,16 +60,13 @@ class SessionController {
       @RequestBody Credentials typed, HttpServletRequest request, HttpServletResponse response) {
     Teacher teacher =
         accounts.signIn(typed, request.getRemoteAddr(), known -> devices.of(known.id(), request));
-    devices.remember(teacher, request, response);
-    return open(teacher, request, response);
+    return openHere(teacher, request, response);
   }
 
   @PostMapping("/first")
   SessionInfo signInFirst(
       @RequestBody FirstTeacher typed, HttpServletRequest request, HttpServletResponse response) {
-    Teacher teacher = accounts.addFirst(typed);
-    devices.remember(teacher, request, response);
-    return open(teacher, request, response);
+    return openHere(accounts.addFirst(typed), request, response);
   }
 
   @PostMapping("/demo")
@@ -109,6 +106,13 @@ class SessionController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void signOut(HttpServletRequest request, HttpServletResponse response) {
     sessions.end(request, response);
+  }
+
+  /** Opens a session for who signed in well with her password: her device is known from then on. */
+  private SessionInfo openHere(
+      Teacher teacher, HttpServletRequest request, HttpServletResponse response) {
+    devices.remember(teacher, request, response);
+    return open(teacher, request, response);
   }
 
   private SessionInfo open(

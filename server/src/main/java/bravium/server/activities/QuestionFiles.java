@@ -62,7 +62,7 @@ class QuestionFiles {
             Rules.usual(),
             Endings.usual());
     // A list can hold more than the format: that is said before anything is kept.
-    Codec.ACTIVITY.read(Codec.ACTIVITY.write(activity));
+    texts.run(() -> Codec.ACTIVITY.read(Codec.ACTIVITY.write(activity)));
     StoredActivity stored = activities.add(teacher, activity);
     List<String> left =
         read.left().stream()

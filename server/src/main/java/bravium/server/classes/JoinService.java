@@ -157,7 +157,7 @@ class JoinService {
   }
 
   LearnersPage page(String code, @Nullable String token, String address) {
-    SchoolClassRecord row = find(code, from(token, address));
+    SchoolClassRecord row = find(code, tokens.guesser(token, address));
     ClassLearnerRecord me = me(row, token);
     List<Task> tasks =
         me.getIsWaiting()
@@ -215,7 +215,7 @@ class JoinService {
 
   /** The sitting that she plays now: the one that runs, or a new one if she has a go left. */
   String begin(String code, @Nullable String token, String assignment, String address) {
-    SchoolClassRecord inClass = find(code, from(token, address));
+    SchoolClassRecord inClass = find(code, tokens.guesser(token, address));
     ClassLearnerRecord me = me(inClass, token);
     // Two presses, or two devices, begin one game.
     synchronized (beginnings[(int) (me.getLearnerId() % beginnings.length)]) {
@@ -296,11 +296,6 @@ class JoinService {
                 "no-such-code",
                 "No class has this code. Look at the board again: a code has six letters and"
                     + " digits."));
-  }
-
-  /** Who asks: a learner whose device is known has guesses of her own. */
-  private String from(@Nullable String token, String address) {
-    return tokens.learner(token).map(known -> "learner " + known).orElse(address);
   }
 
   private static Problem notHere() {

@@ -1,22 +1,18 @@
 package bravium.server.classes;
 
+import bravium.server.data.Codes;
 import bravium.server.data.DataFolder;
+import bravium.server.data.OwnersAlone;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.PosixFilePermissions;
-import java.security.GeneralSecurityException;
-import java.security.MessageDigest;
 import java.security.SecureRandom;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
-import javax.crypto.Mac;
-import javax.crypto.spec.SecretKeySpec;
 import org.springframework.stereotype.Component;
 
 /**
@@ -49,9 +45,7 @@ class SecretWords {
       byte[] fresh = new byte[KEY_BYTES];
       random.nextBytes(fresh);
       Files.write(file, fresh);
-      if (file.getFileSystem().supportedFileAttributeViews().contains("posix")) {
-        Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
-      }
+      OwnersAlone.restrict(file);
       return fresh;
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -70,14 +64,7 @@ class SecretWords {
 
   /** What is kept of a learner's words. */
   String hash(long learner, List<String> two) {
-    try {
-      Mac mac = Mac.getInstance("HmacSHA256");
-      mac.init(new SecretKeySpec(key, "HmacSHA256"));
-      String said = learner + " " + String.join(" ", two);
-      return HexFormat.of().formatHex(mac.doFinal(said.getBytes(StandardCharsets.UTF_8)));
-    } catch (GeneralSecurityException e) {
-      throw new IllegalStateException("every Java has HMAC-SHA-256", e);
-    }
+    return Codes.hmac(key, learner + " " + String.join(" ", two));
   }
 
   /**
@@ -86,7 +73,6 @@ class SecretWords {
   boolean match(long learner, String typed, String hash) {
     List<String> two =
         BETWEEN.splitAsStream(typed.toLowerCase(Locale.ROOT)).filter(w -> !w.isEmpty()).toList();
-    return MessageDigest.isEqual(
-        hash(learner, two).getBytes(StandardCharsets.UTF_8), hash.getBytes(StandardCharsets.UTF_8));
+    return Codes.same(hash(learner, two), hash);
   }
 }

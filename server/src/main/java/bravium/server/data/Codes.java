@@ -1,11 +1,14 @@
 package bravium.server.data;
 
 import java.nio.charset.StandardCharsets;
+import java.security.GeneralSecurityException;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.util.HexFormat;
 import java.util.Locale;
+import javax.crypto.Mac;
+import javax.crypto.spec.SecretKeySpec;
 
 /** Names and secrets that nobody can guess, of letters and digits that nobody can mix up. */
 public final class Codes {
@@ -13,6 +16,7 @@ public final class Codes {
   /** No vowels, so that no code reads as a word, and none of 0 O 1 I L. */
   private static final String ALPHABET = "23456789bcdfghjkmnpqrstvwxyz";
 
+  private static final String HMAC = "HmacSHA256";
   private static final int CODE = 6;
   private static final int LONG_CODE = 9;
   private static final int ID = 12;
@@ -59,6 +63,17 @@ public final class Codes {
       return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
     } catch (NoSuchAlgorithmException e) {
       throw new IllegalStateException("every Java has SHA-256", e);
+    }
+  }
+
+  /** The HMAC-SHA-256 (RFC 2104) of a text under a secret, in hexadecimal digits. */
+  public static String hmac(byte[] secret, String text) {
+    try {
+      Mac mac = Mac.getInstance(HMAC);
+      mac.init(new SecretKeySpec(secret, HMAC));
+      return HexFormat.of().formatHex(mac.doFinal(text.getBytes(StandardCharsets.UTF_8)));
+    } catch (GeneralSecurityException e) {
+      throw new IllegalStateException("every Java has HMAC-SHA-256", e);
     }
   }
 

@@ -54,8 +54,6 @@ public final class Copies implements Nightly {
   private static final Logger LOG = LoggerFactory.getLogger(Copies.class);
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("yyyy-MM-dd").withZone(ZoneId.systemDefault());
-  private static final DateTimeFormatter SECOND =
-      DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss").withZone(ZoneId.systemDefault());
 
   private final DataFolder folder;
   private final KeeperNews news;
@@ -141,9 +139,8 @@ public final class Copies implements Nightly {
 
   /** How to bring the newest copy back. */
   private String offer() {
-    try (Stream<Path> files = Files.exists(folder.copies()) ? copies() : Stream.empty()) {
-      return files
-          .findFirst()
+    try {
+      return newest()
           .map(
               copy ->
                   "The newest copy is of "
@@ -178,11 +175,15 @@ public final class Copies implements Nightly {
 
   /** The day of the newest copy, as in its name; empty where there is none. */
   public Optional<String> newestDay() {
-    try (Stream<Path> files = Files.exists(folder.copies()) ? copies() : Stream.empty()) {
-      return files.findFirst().map(Copies::day);
+    try {
+      return newest().map(Copies::day);
     } catch (IOException e) {
       return Optional.empty();
     }
+  }
+
+  private Optional<Path> newest() throws IOException {
+    return Files.exists(folder.copies()) ? copies().findFirst() : Optional.empty();
   }
 
   private static String day(Path copy) {
@@ -255,7 +256,7 @@ public final class Copies implements Nightly {
       Path fresh = data.resolve("restoring.db");
       Files.copy(copy, fresh, StandardCopyOption.REPLACE_EXISTING);
       OwnersAlone.restrict(fresh);
-      Path before = data.resolve("bravium-before-" + SECOND.format(now) + ".db");
+      Path before = data.resolve("bravium-before-" + DataFolder.SECOND.format(now) + ".db");
       boolean there = Files.exists(database);
       for (String part : List.of("", "-wal", "-shm")) {
         Path file = data.resolve(database.getFileName() + part);

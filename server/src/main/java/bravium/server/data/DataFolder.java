@@ -25,7 +25,7 @@ public final class DataFolder implements AutoCloseable {
 
   private static final String DATABASE = "bravium.db";
   private static final String LOCK = "bravium.lock";
-  private static final DateTimeFormatter SECOND =
+  static final DateTimeFormatter SECOND =
       DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss").withZone(ZoneId.systemDefault());
 
   private final Path folder;

@@ -40,9 +40,4 @@ public final class KeeperNews {
   public List<String> all() {
     return List.copyOf(news.values());
   }
-
-  /** Whether there is something to say about that. */
-  public boolean has(About about) {
-    return news.containsKey(about);
-  }
 }

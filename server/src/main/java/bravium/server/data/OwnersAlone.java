@@ -43,7 +43,7 @@ public final class OwnersAlone {
   }
 
   /** Takes everybody else's rights from a file or a folder. */
-  static void restrict(Path path) throws IOException {
+  public static void restrict(Path path) throws IOException {
     Set<PosixFilePermission> own = Files.isDirectory(path) ? FOLDER : FILE;
     if (hasRights(path) && !Files.getPosixFilePermissions(path).equals(own)) {
       Files.setPosixFilePermissions(path, own);

@@ -96,8 +96,7 @@ class LearnerService {
 
   /** Opens a sitting; who comes without a token of this link gets a new one. */
   LearnerSitting open(String code, @Nullable String token, String address) {
-    String from = tokens.learner(token).map(known -> "learner " + known).orElse(address);
-    PlayLinkRepository.Link link = link(code, from);
+    PlayLinkRepository.Link link = link(code, tokens.guesser(token, address));
     games.count(
         link.code(),
         seconds ->

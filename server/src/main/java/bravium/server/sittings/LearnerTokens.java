@@ -55,6 +55,14 @@ public class LearnerTokens {
                     "This device is not known here. Open the link again to start a new game."));
   }
 
+  /**
+   * As whom somebody guesses: a learner whose device is known has guesses of her own, all others
+   * share those of their address.
+   */
+  public String guesser(@Nullable String token, String address) {
+    return learner(token).map(known -> "learner " + known).orElse(address);
+  }
+
   /** Looks all of them up anew: a device was forgotten, or two learners became one. */
   public void forget() {
     known.invalidateAll();

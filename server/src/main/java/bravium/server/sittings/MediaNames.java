@@ -5,14 +5,13 @@ import bravium.core.rich.PicturePart;
 import java.util.LinkedHashSet;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 
 /**
  * The names under which a player gets the media of her play: other ones in each play, so that a
  * name tells nothing of the file, and nothing that was seen in one play helps in another. They are
  * HMAC-SHA-256 (RFC 2104) of the media's own names under the play's seed, cut to 128 bits.
  */
-record MediaNames(Set<String> media, String seed) implements UnaryOperator<String> {
+record MediaNames(Set<String> media, String seed) {
 
   private static final int BYTES = 16;
 
@@ -33,8 +32,7 @@ record MediaNames(Set<String> media, String seed) implements UnaryOperator<Strin
   }
 
   /** What a medium is called in this play; one that is not of it has no name there. */
-  @Override
-  public String apply(String medium) {
+  String apply(String medium) {
     if (!media.contains(medium)) {
       return "unknown";
     }

@@ -3,17 +3,14 @@ package bravium.server.sittings;
 import bravium.core.activity.Activity;
 import bravium.core.codec.Codec;
 import bravium.core.question.TrueFalse;
+import bravium.server.data.Codes;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
 import java.nio.charset.StandardCharsets;
-import java.security.GeneralSecurityException;
 import java.util.HashMap;
-import java.util.HexFormat;
 import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
-import javax.crypto.Mac;
-import javax.crypto.spec.SecretKeySpec;
 
 /**
  * The ids that a player gets: other ones in each play, so that nothing is won by how they are
@@ -71,15 +68,8 @@ public final class PlayIds {
     return own.size();
   }
 
-  /** The HMAC of a text under a play's seed, in hexadecimal digits. */
+  /** The beginning of the HMAC of a text under a play's seed, in hexadecimal digits. */
   static String hexOfHmac(String text, String seed, int bytes) {
-    try {
-      Mac mac = Mac.getInstance("HmacSHA256");
-      mac.init(new SecretKeySpec(seed.getBytes(StandardCharsets.UTF_8), "HmacSHA256"));
-      byte[] whole = mac.doFinal(text.getBytes(StandardCharsets.UTF_8));
-      return HexFormat.of().formatHex(whole, 0, bytes);
-    } catch (GeneralSecurityException e) {
-      throw new IllegalStateException("every Java has HMAC-SHA-256", e);
-    }
+    return Codes.hmac(seed.getBytes(StandardCharsets.UTF_8), text).substring(0, 2 * bytes);
   }
 }
