@@ -47,9 +47,7 @@ class AttackTest {
   @BeforeAll
   static void start() throws Exception {
     server = OwnProcess.start(folder, "-Xmx512m", "-XX:+ExitOnOutOfMemoryError");
-    teacher = Caller.at(server.address());
-    teacher.get("/api/session");
-    teacher.post("/api/session/demo", "");
+    teacher = Caller.teacherAt(server.address());
   }
 
   @AfterAll

@@ -61,7 +61,12 @@ public final class Caller {
 
   /** The demo's teacher, signed in. */
   public static Caller teacher(TestServer server) {
-    Caller caller = stranger(server);
+    return teacherAt(server.address());
+  }
+
+  /** The same at any address. */
+  public static Caller teacherAt(String address) {
+    Caller caller = at(address);
     caller.get("/api/session");
     caller.post("/api/session/demo", "");
     return caller;

@@ -136,9 +136,7 @@ class DataFolderTest {
   @Test
   void aDamagedLogIsToldToWhoKeepsTheServerAndKept() throws Exception {
     try (OwnProcess server = OwnProcess.start(folder)) {
-      Caller teacher = Caller.at(server.address());
-      teacher.get("/api/session");
-      teacher.post("/api/session/demo", "");
+      Caller teacher = Caller.teacherAt(server.address());
       for (int i = 0; i < 30; i++) {
         teacher.post("/api/activities", Samples.threeQuestions("Written " + i));
       }

@@ -74,9 +74,7 @@ class KillTest {
   }
 
   private List<Thread> load(String address, int kill) {
-    Caller teacher = Caller.at(address);
-    teacher.get("/api/session");
-    teacher.post("/api/session/demo", "");
+    Caller teacher = Caller.teacherAt(address);
     String id = teacher.post("/api/activities", Samples.threeQuestions("Load")).text("id");
     String code = teacher.post("/api/activities/" + id + "/link", "").text("code");
     List<Thread> load = new ArrayList<>();

@@ -38,9 +38,7 @@ class HostileFilesTest {
   @BeforeAll
   static void aServerWithLittleMemory() throws IOException, InterruptedException {
     server = OwnProcess.start(folder, "-Xmx512m", "-XX:+ExitOnOutOfMemoryError");
-    teacher = Caller.at(server.address());
-    teacher.get("/api/session");
-    teacher.post("/api/session/demo", "");
+    teacher = Caller.teacherAt(server.address());
   }
 
   @AfterAll

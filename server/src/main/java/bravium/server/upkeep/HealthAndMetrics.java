@@ -7,6 +7,7 @@ import io.micrometer.core.instrument.Gauge;
 import io.micrometer.core.instrument.MeterRegistry;
 import io.micrometer.core.instrument.binder.MeterBinder;
 import java.util.Map;
+import org.springframework.boot.health.contributor.Health;
 import org.springframework.boot.health.contributor.HealthIndicator;
 import org.springframework.boot.health.contributor.Status;
 import org.springframework.context.annotation.Bean;
@@ -14,7 +15,7 @@ import org.springframework.context.annotation.Configuration;
 
 /** What a supervisor and whoever measures can ask of the server. */
 @Configuration(proxyBeanMethods = false)
-class Health {
+class HealthAndMetrics {
 
   /** The server works, and somebody has to look at it. */
   private static final Status LOOK = new Status("LOOK", "whoever keeps the server has news");
@@ -23,9 +24,7 @@ class Health {
   @Bean("savingHealthIndicator")
   HealthIndicator writerLives(Writer writer) {
     return () ->
-        (writer.isAlive()
-                ? org.springframework.boot.health.contributor.Health.up()
-                : org.springframework.boot.health.contributor.Health.down())
+        (writer.isAlive() ? Health.up() : Health.down())
             .withDetail("waiting", writer.waiting())
             .build();
   }
@@ -33,9 +32,7 @@ class Health {
   @Bean("upkeepHealthIndicator")
   HealthIndicator upkeep(KeeperNews news) {
     return () ->
-        (news.all().isEmpty()
-                ? org.springframework.boot.health.contributor.Health.up()
-                : org.springframework.boot.health.contributor.Health.status(LOOK))
+        (news.all().isEmpty() ? Health.up() : Health.status(LOOK))
             .withDetail("news", news.all().size())
             .build();
   }
