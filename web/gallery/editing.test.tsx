@@ -144,7 +144,7 @@ test("the strip says the chance of guessing and how long it takes", async () => 
   await write("Do bees dance?", "yes", "no");
   await says(strip, "passing by guessing 50 %");
 
-  await user.click(within(strip()).getByText("how long it takes: say the year"));
+  await user.click(within(strip()).getByText("set the year group to estimate the time"));
   await select("Year group", "Year 4");
   await fill("pick one · usually 10", "300");
   await user.click(button("Done"));
@@ -202,7 +202,7 @@ test("a question is moved, doubled, switched off, and an action found by its nam
 
   (document.querySelector("[data-line]") as HTMLElement).focus();
   await user.keyboard("?");
-  expect(document.querySelector("dialog h2")?.textContent).toBe("Keys of this place");
+  expect(document.querySelector("dialog h2")?.textContent).toBe("Keys for this page");
 });
 
 test("several lines are selected and meant together", async () => {
@@ -330,7 +330,7 @@ const KINDS: Record<string, { text: string; write: () => Promise<unknown>; seen:
     },
     "free answer": {
       text: "What is honey for?",
-      write: async () => fill("An answer as it could be, for your eyes", "For the winter"),
+      write: async () => fill("Model answer (only you see it)", "For the winter"),
       seen: () => within(stage()).getByLabelText("Write what you think"),
     },
   };

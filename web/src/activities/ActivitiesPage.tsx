@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { FileInput, Plus } from "lucide-react";
-import { type ChangeEvent, useDeferredValue, useRef, useState } from "react";
+import { type ChangeEvent, useDeferredValue, useEffect, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { listAnew } from "../api/listAnew";
 import {
@@ -19,7 +19,9 @@ import type { ActivityCard } from "../generated/types";
 import { More } from "../ui/More";
 import { Failed, Loading, problemWords } from "../ui/Notice";
 import { Toast } from "../ui/Toast";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
+import { begin, letGoOfLeft } from "./begun";
 import { Card } from "./Card";
 import { Filters } from "./Filters";
 import { useLooking } from "./useLooking";
@@ -38,6 +40,7 @@ const usual = allGames[0]?.starts[0]?.blank;
 
 /** All that the teacher made: found, filtered, sorted, and everything that is done with one whole. */
 export default function ActivitiesPage() {
+  usePageTitle(words.activities.title);
   const { looking, change, clear } = useLooking();
   const settled = useDeferredValue(looking);
   const activities = useActivities(settled);
@@ -51,10 +54,18 @@ export default function ActivitiesPage() {
     mutationFn: (blank: Blank) => addActivity(blank(randomId())),
     onSuccess: (stored) => {
       changed();
+      // What is left without a word in it isn’t kept.
+      begin(stored.id);
       navigate(`/activities/${stored.id}`);
     },
     onError: (error) => setMessage({ text: problemWords(error) }),
   });
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, when the list is come to
+  useEffect(() => {
+    letGoOfLeft().then((any) => {
+      if (any) changed();
+    });
+  }, []);
   const bringBack = (card: ActivityCard) =>
     bringBackActivity(card.id)
       .then(() => setMessage({ text: words.activities.broughtBack(card.title) }))
@@ -72,7 +83,7 @@ export default function ActivitiesPage() {
   const nothingYet = facets.isSuccess && all === 0 && !removed;
   return (
     <Shell>
-      <div className="mx-auto max-w-7xl px-4 py-6 sm:px-7">
+      <div className="mx-auto max-w-[110rem] px-4 py-6 sm:px-7">
         <div className="mb-4 flex flex-wrap items-center gap-3">
           <h1 className="mr-auto text-3xl font-semibold">
             {removed ? words.activities.removedTitle : words.activities.title}
@@ -172,7 +183,7 @@ function NewTile(props: { busy: boolean; start: (blank: Blank) => void }) {
                   type="button"
                   disabled={busy}
                   onClick={() => start(blank)}
-                  className="flex min-h-11 w-full cursor-pointer items-center gap-2 rounded-[4px] px-1 text-left underline decoration-edge decoration-dotted underline-offset-4 hover:bg-card"
+                  className="flex min-h-11 w-full cursor-pointer items-center gap-2 rounded-[4px] px-1 text-start underline decoration-edge decoration-dotted underline-offset-4 hover:bg-card"
                 >
                   <Plus size={16} aria-hidden="true" className="shrink-0" />
                   {name}

@@ -16,7 +16,7 @@ export function Card(props: {
   const { card, removed, bringBack, done } = props;
   const content = (
     <>
-      <Cover title={card.title} kind={card.kind} />
+      <Cover card={card} />
       <span className="flex flex-1 flex-col gap-1 p-4 pb-2">
         <span className="font-display text-lg leading-snug font-semibold [overflow-wrap:anywhere]">
           {card.title || words.activities.untitled}

@@ -13,9 +13,9 @@ export const joinClass = (code: string, name: string, words?: string) =>
 export const readMyPage = (code: string, token: string) =>
   call<LearnersPage>(`${of(code)}/page`, { headers: bearer(token) });
 
-/** Begins a game on what she was given, or goes on with the one that runs. */
-export const beginTask = (code: string, assignment: string, token: string) =>
-  call<Begun>(`${of(code)}/assignments/${assignment}/sittings`, {
+/** Begins a game on what she was given, or goes on with the one that runs; anew leaves that one. */
+export const beginTask = (code: string, assignment: string, token: string, anew = false) =>
+  call<Begun>(`${of(code)}/assignments/${assignment}/sittings${anew ? "?anew=true" : ""}`, {
     method: "POST",
     headers: bearer(token),
   });

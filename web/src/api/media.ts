@@ -8,11 +8,18 @@ export const mediaKeys = { all: ["media"] };
 export interface Wanted {
   kind?: MediaKind;
   search: string;
+  /** What was removed and can still be brought back. */
+  removed?: boolean;
 }
 
-const listMedia = ({ kind = undefined, search }: Wanted, page: number) =>
+const listMedia = ({ kind, search, removed }: Wanted, page: number) =>
   call<MediaList>(
-    `/api/media?${new URLSearchParams({ ...(kind && { kind }), search, page: String(page) })}`,
+    `/api/media?${new URLSearchParams({
+      ...(kind && { kind }),
+      ...(removed && { removed: "true" }),
+      search,
+      page: String(page),
+    })}`,
   );
 
 /** The pages of the teacher's media that fit; what is shown stays while the next is on its way. */

@@ -92,6 +92,10 @@ export const renameActivity = (id: string, title: string) =>
 export const removeActivity = (id: string) =>
   call<void>(`/api/activities/${id}`, { method: "DELETE" });
 
+/** What was begun and into which nothing was written isn’t kept. */
+export const forgetUnwritten = (id: string) =>
+  call<void>(`/api/activities/${id}?unwritten=true`, { method: "DELETE" });
+
 export const bringBackActivity = (id: string) =>
   call<void>(`/api/activities/${id}/return`, { method: "POST" });
 
@@ -182,6 +186,9 @@ export const saveActivity = (id: string, version: number, activity: Activity, ke
 
 export const linkOf = (id: string, time: number) =>
   call<PlayLink>(`/api/activities/${id}/link?time=${time}`, { method: "POST" });
+
+export const switchLink = (id: string, open: boolean) =>
+  call<void>(`/api/activities/${id}/link?open=${open}`, { method: "PUT" });
 
 export const openFrontSitting = (activity: string, only?: string) =>
   call<FrontSitting>(

@@ -13,6 +13,7 @@ import {
 import type { TeacherCard } from "../generated/types";
 import { problemWords } from "../ui/Notice";
 import { PasswordField, TextField } from "../ui/TextField";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { schoolDay } from "../words/format";
 import { ServerNews } from "./ServerNews";
@@ -20,6 +21,7 @@ import { Shell } from "./Shell";
 
 /** The teacher's own password and, for the one who looks after the server, the other teachers. */
 export default function AccountPage() {
+  usePageTitle(words.account.title);
   const session = useSession();
   const { teacher, isKeeper, hasPassword } = session.data ?? {};
   return (

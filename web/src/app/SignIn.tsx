@@ -7,10 +7,12 @@ import { Bunting } from "../stage/Bunting";
 import { LookButton } from "../ui/LookButton";
 import { Failed, Loading, problemWords } from "../ui/Notice";
 import { PasswordField, TextField } from "../ui/TextField";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 
 /** The way in: name and password, for the demo's teacher one click, for learners their code. */
 export default function SignIn() {
+  usePageTitle(words.session.signIn);
   const session = useSession();
   const queries = useQueryClient();
   const navigate = useNavigate();

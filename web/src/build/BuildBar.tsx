@@ -1,18 +1,28 @@
 import {
+  ChartColumn,
   ChevronLeft,
+  Copy,
+  Download,
+  Ellipsis,
   FileText,
   History,
+  Keyboard,
   Link2,
+  Moon,
   Palette,
   Play,
   Redo2,
+  Replace,
   Search,
   Send,
+  Sun,
+  TableProperties,
   Undo2,
 } from "lucide-react";
 import { Link } from "react-router";
+import { useLook } from "../app/useLook";
 import { IconButton } from "../ui/IconButton";
-import { LookButton } from "../ui/LookButton";
+import { Menu, MenuItem } from "../ui/Menu";
 import { words } from "../words/en";
 import type { PageActions } from "./commands";
 import type { EditorStore } from "./editor";
@@ -36,7 +46,7 @@ export function BuildBar(props: {
         <ChevronLeft size={18} aria-hidden="true" />
         <span className="max-sm:sr-only">{words.build.back}</span>
       </Link>
-      <h1 className="min-w-40 flex-1 max-sm:order-1">
+      <h1 className="min-w-56 flex-1 max-sm:order-1">
         <input
           aria-label={words.build.title}
           data-place="title"
@@ -55,49 +65,43 @@ export function BuildBar(props: {
       <p role="status" className="max-w-72 px-1 text-soft max-sm:order-1">
         {saveWords(saving)}
       </p>
-      <IconButton label={words.build.undo} icon={Undo2} act={undo} disabled={!canUndo} />
-      <IconButton label={words.build.redo} icon={Redo2} act={redo} disabled={!canRedo} />
-      {/* On a phone the command list has it. */}
-      <div className="max-sm:hidden">
+      <IconButton
+        label={words.build.undo}
+        words={words.build.undo}
+        icon={Undo2}
+        act={undo}
+        disabled={!canUndo}
+      />
+      <IconButton
+        label={words.build.redo}
+        words={words.build.redo}
+        icon={Redo2}
+        act={redo}
+        disabled={!canRedo}
+      />
+      {/* On a phone the title takes a line of its own, below the buttons. */}
+      <div className="basis-full sm:hidden max-sm:order-1" />
+      <IconButton
+        label={words.build.details}
+        words={words.build.detailsShort}
+        icon={FileText}
+        act={() => page.open("details")}
+      />
+      <div className="max-2xl:hidden">
         <IconButton
-          label={words.commands.versions}
-          icon={History}
-          act={() => page.open("versions")}
+          label={words.commands.look}
+          words={words.build.lookShort}
+          icon={Palette}
+          act={() => page.open("look")}
         />
       </div>
       <IconButton
-        label={`${words.commands.list} (Ctrl + K)`}
-        icon={Search}
-        act={() => page.open("commands")}
+        label={words.build.link}
+        words={words.build.linkShort}
+        icon={Link2}
+        act={() => page.open("link")}
       />
-      <div className="max-sm:hidden">
-        <LookButton short />
-      </div>
-      {/* On a phone the title takes a line of its own, below the buttons. */}
-      <div className="basis-full sm:hidden max-sm:order-1" />
-      <button
-        type="button"
-        className="btn btn-ghost px-3"
-        onClick={() => page.open("details")}
-        title={words.build.details}
-        aria-label={words.build.details}
-      >
-        <FileText size={18} aria-hidden="true" />
-        <span className="max-2xl:hidden">{words.build.details}</span>
-      </button>
-      <div className="max-sm:hidden">
-        <IconButton label={words.commands.look} icon={Palette} act={() => page.open("look")} />
-      </div>
-      <button
-        type="button"
-        className="btn btn-outline px-3"
-        onClick={() => page.open("link")}
-        title={words.build.link}
-        aria-label={words.build.link}
-      >
-        <Link2 size={18} aria-hidden="true" />
-        <span className="max-2xl:hidden">{words.build.link}</span>
-      </button>
+      <MoreMenu page={page} />
       <button
         type="button"
         className="btn btn-outline"
@@ -105,7 +109,7 @@ export function BuildBar(props: {
         disabled={askable === 0}
       >
         <Send size={18} aria-hidden="true" />
-        <span className="max-md:sr-only">{words.build.assign}</span>
+        <span className="max-sm:sr-only">{words.build.assign}</span>
       </button>
       <button
         type="button"
@@ -114,9 +118,47 @@ export function BuildBar(props: {
         disabled={askable === 0}
       >
         <Play size={18} aria-hidden="true" />
-        <span className="max-md:sr-only">{words.build.present}</span>
+        <span className="max-sm:sr-only">{words.build.present}</span>
       </button>
     </header>
+  );
+}
+
+/** All that has no button of its own, in words. */
+function MoreMenu({ page }: { page: PageActions }) {
+  const { look, turn } = useLook();
+  return (
+    <Menu label={words.build.more} icon={Ellipsis} worded>
+      <MenuItem
+        icon={Search}
+        label={words.commands.list}
+        keys="Ctrl + K"
+        act={() => page.open("commands")}
+      />
+      <MenuItem
+        icon={Palette}
+        label={words.commands.look}
+        act={() => page.open("look")}
+        className="2xl:hidden"
+      />
+      <MenuItem icon={History} label={words.commands.versions} act={() => page.open("versions")} />
+      <MenuItem icon={Replace} label={words.commands.replace} act={() => page.open("replace")} />
+      <MenuItem icon={TableProperties} label={words.commands.takeIn} act={() => page.takeIn("")} />
+      <MenuItem icon={Copy} label={words.commands.copyFrom} act={() => page.open("copy-from")} />
+      <MenuItem icon={Download} label={words.commands.saveFile} act={page.saveFile} />
+      <MenuItem icon={ChartColumn} label={words.commands.results} act={page.results} />
+      <MenuItem
+        icon={look === "day" ? Moon : Sun}
+        label={look === "day" ? words.look.toNight : words.look.toDay}
+        act={turn}
+      />
+      <MenuItem
+        icon={Keyboard}
+        label={words.commands.keys}
+        keys="?"
+        act={() => page.open("keys")}
+      />
+    </Menu>
   );
 }
 

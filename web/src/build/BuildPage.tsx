@@ -1,4 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import {
   type CSSProperties,
   lazy,
@@ -6,9 +6,12 @@ import {
   useCallback,
   useEffect,
   useMemo,
+  useRef,
   useState,
 } from "react";
 import { useNavigate, useParams } from "react-router";
+import { isBegun, keep, letGo } from "../activities/begun";
+import { listAnew } from "../api/listAnew";
 import { fileAddress, keys, questionsAddress, readActivity, readLosses } from "../api/teacher";
 import { differencesOf } from "../engine/LocalGame";
 import type { Activity, Loss, StoredActivity } from "../generated/types";
@@ -17,15 +20,17 @@ import { Dialog, KeyList } from "../ui/Dialog";
 import { Failed, Loading } from "../ui/Notice";
 import { saveAs } from "../ui/saveAs";
 import { Toast } from "../ui/Toast";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { BuildBar } from "./BuildBar";
 import { CommandList } from "./CommandList";
 import { ConflictDialog } from "./ConflictDialog";
 import { CopyFromDialog } from "./CopyFromDialog";
-import { type Command, useCommands } from "./commands";
+import { type Command, toKind, useCommands } from "./commands";
 import { DetailsDialog } from "./DetailsDialog";
 import { type Draft, forgetDraft, leftBehind } from "./draft";
-import { createEditor } from "./editor";
+import { createEditor, type EditorStore } from "./editor";
+import { KindDialog } from "./KindDialog";
 import { LinkDialog } from "./LinkDialog";
 import { LiveGame } from "./LiveGame";
 import { LossesDialog } from "./LossesDialog";
@@ -64,6 +69,7 @@ type Open =
   | "details"
   | "versions"
   | "commands"
+  | "kind"
   | "replace"
   | "copy-from"
   | "look"
@@ -135,7 +141,8 @@ function Build({ stored }: { stored: StoredActivity }) {
     commands,
     dialog !== undefined || taking !== undefined || losing !== undefined || meeting,
   );
-  useTitle(activity.titlePage.title);
+  usePageTitle(activity.titlePage.title || words.activities.untitled);
+  useNotKeptUnwritten(stored, useEditor);
   const close = useCallback(() => setDialog(undefined), []);
 
   return (
@@ -195,7 +202,14 @@ function Build({ stored }: { stored: StoredActivity }) {
       {dialog === "copy-from" && (
         <CopyFromDialog id={stored.id} take={sheet.paste} onClose={close} />
       )}
-      {dialog === "replace" && <ReplaceDialog useEditor={useEditor} onClose={close} />}
+      {dialog === "replace" && (
+        <ReplaceDialog
+          useEditor={useEditor}
+          editDetails={() => setDialog("details")}
+          onClose={close}
+        />
+      )}
+      {dialog === "kind" && <Kinds useEditor={useEditor} onClose={close} />}
       {dialog === "commands" && <CommandList commands={commands} onClose={close} />}
       {dialog === "link" && (
         <LinkDialog id={stored.id} hasClock={hasClock(activity)} onClose={close} />
@@ -235,6 +249,30 @@ function Build({ stored }: { stored: StoredActivity }) {
       {draft && <DraftToast draft={draft} undo={useEditor.getState().undo} />}
       {message && <Toast text={message} close={() => setMessage(undefined)} />}
     </div>
+  );
+}
+
+/** Of which kind the open question is, one key away; without an open question there is nothing to say. */
+function Kinds({ useEditor, onClose }: { useEditor: EditorStore; onClose: () => void }) {
+  const question = useEditor((editor) =>
+    questionsOf(editor.activity).find(({ id }) => id === editor.open),
+  );
+  if (!question) {
+    return (
+      <Dialog title={words.sheet.kindLabel} onClose={onClose}>
+        <p>{words.sheet.kindNone}</p>
+      </Dialog>
+    );
+  }
+  return (
+    <KindDialog
+      kind={question.kind}
+      choose={(kind) => {
+        toKind(useEditor, kind);
+        onClose();
+      }}
+      onClose={onClose}
+    />
   );
 }
 
@@ -283,16 +321,31 @@ function DraftToast({ draft, undo }: { draft: Draft; undo: () => void }) {
   );
 }
 
-const keysOf = (commands: Command[]) =>
+const keysOf = (commands: Command[]): (readonly [string, string])[] =>
   commands.flatMap(({ keys, name }) => (keys ? [[keys, name] as const] : []));
 
-function useTitle(title: string) {
+/** An activity that was only just begun and into which nothing was written goes when it is left. */
+function useNotKeptUnwritten(stored: StoredActivity, useEditor: EditorStore) {
+  const queries = useQueryClient();
+  const { id } = stored;
+  const isWritten = useEditor((editor) => editor.past.length > 0);
   useEffect(() => {
-    document.title = `${title || words.activities.untitled} – ${words.name}`;
+    if (isWritten) keep(id);
+  }, [isWritten, id]);
+  const there = useRef(false);
+  useEffect(() => {
+    there.current = true;
     return () => {
-      document.title = words.name;
+      there.current = false;
+      // Once it is settled that the page was left.
+      setTimeout(() => {
+        if (there.current || !isBegun(id)) return;
+        letGo(id)
+          .then(() => listAnew(queries, keys.activities))
+          .catch(() => undefined);
+      });
     };
-  }, [title]);
+  }, [id, queries]);
 }
 
 /** On a narrow screen: the sheet or the game, one at a time. */

@@ -63,8 +63,10 @@ export function CommandList(props: { commands: Command[]; onClose: () => void })
             className={`flex min-h-11 cursor-pointer items-center justify-between gap-4 rounded-[14px] px-3 ${i === place ? "bg-primary text-primary-content" : ""}`}
           >
             {command.name}
-            {command.keys && (
-              <kbd className="font-display text-sm whitespace-nowrap">{command.keys}</kbd>
+            {(command.keys ?? command.hint) && (
+              <kbd className="font-display text-sm whitespace-nowrap">
+                {command.keys ?? command.hint}
+              </kbd>
             )}
           </div>
         ))}

@@ -62,7 +62,7 @@ function Activities(props: { except: string; choose: (card: ActivityCard) => voi
           <li key={card.id} className="border-b border-line last:border-0">
             <button
               type="button"
-              className="flex min-h-12 w-full cursor-pointer items-baseline gap-3 rounded-[4px] px-2 py-2 text-left hover:bg-base-200"
+              className="flex min-h-12 w-full cursor-pointer items-baseline gap-3 rounded-[4px] px-2 py-2 text-start hover:bg-base-200"
               onClick={() => props.choose(card)}
             >
               <span className="flex-1 font-display font-medium [overflow-wrap:anywhere]">

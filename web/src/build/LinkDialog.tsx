@@ -1,10 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
+import { Maximize2 } from "lucide-react";
 import QRCode from "qrcode";
 import { useState } from "react";
-import { linkOf } from "../api/teacher";
+import { linkOf, switchLink } from "../api/teacher";
 import { Dialog } from "../ui/Dialog";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
+import { LargeCode } from "./LargeCode";
 
 const isOfThisComputer = ["localhost", "127.0.0.1", "[::1]"].includes(location.hostname);
 
@@ -20,7 +22,7 @@ export function LinkDialog(props: {
   const link = useQuery({
     queryKey: ["link", id, time],
     queryFn: async () => {
-      const { code, addresses } = await linkOf(id, time);
+      const { code, addresses, open } = await linkOf(id, time);
       const here = isOfThisComputer ? addresses[0] : location.origin;
       const address = `${here ?? location.origin}/play/${code}`;
       const alone = isOfThisComputer && here === undefined;
@@ -28,11 +30,19 @@ export function LinkDialog(props: {
         code,
         address,
         alone,
-        picture: await QRCode.toDataURL(address, { width: 220, margin: 2 }),
+        open,
+        picture: await QRCode.toDataURL(address, { width: 900, margin: 2 }),
       };
     },
   });
   const [copied, setCopied] = useState(false);
+  const [large, setLarge] = useState(false);
+  const [problem, setProblem] = useState<string>();
+  const turn = (open: boolean) =>
+    switchLink(id, open)
+      .then(() => link.refetch())
+      .then(() => setProblem(undefined))
+      .catch((error) => setProblem(problemWords(error)));
   return (
     <Dialog title={words.link.title} onClose={onClose}>
       <p className="mb-4">{words.link.text}</p>
@@ -64,7 +74,7 @@ export function LinkDialog(props: {
             alt={words.link.qr}
             width={180}
             height={180}
-            className="rounded-[4px]"
+            className={`rounded-[4px] ${link.data.open ? "" : "opacity-30"}`}
           />
           <div className="min-w-0 flex-1 space-y-3">
             <p className="text-soft">{words.link.code}</p>
@@ -80,6 +90,15 @@ export function LinkDialog(props: {
               >
                 {copied ? words.link.copied : words.link.copy}
               </button>
+              <button
+                type="button"
+                className="btn btn-outline"
+                disabled={!link.data.open}
+                onClick={() => setLarge(true)}
+              >
+                <Maximize2 size={18} aria-hidden="true" />
+                {words.link.large}
+              </button>
               <a
                 className="btn btn-outline"
                 href={`/play/${link.data.code}`}
@@ -92,6 +111,19 @@ export function LinkDialog(props: {
           </div>
         </div>
       )}
+      {link.isSuccess && (
+        <label className="mt-5 flex min-h-11 items-center gap-3 border-t border-line pt-3">
+          <input
+            type="checkbox"
+            className="toggle border-edge"
+            checked={link.data.open}
+            onChange={(event) => turn(event.target.checked)}
+          />
+          {link.data.open ? words.link.on : words.link.off}
+        </label>
+      )}
+      {problem && <p role="alert">{problem}</p>}
+      {large && link.data && <LargeCode {...link.data} onClose={() => setLarge(false)} />}
       <p className="mt-4 text-soft">
         {words.link.version}{" "}
         {isOfThisComputer && (link.data?.alone ? words.link.alone : words.link.network)}

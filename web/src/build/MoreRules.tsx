@@ -3,6 +3,7 @@ import { limits } from "../generated/limits";
 import type { Answers, Rules, Tries } from "../generated/types";
 import { words } from "../words/en";
 import { CHIP, ChoiceChip, NumberChip } from "./chips";
+import { LengthChips } from "./LengthChips";
 import { MoreButton } from "./MoreButton";
 
 const USUAL_SECONDS = { question: 30, game: 600 };
@@ -15,11 +16,13 @@ export function MoreRules(props: {
   rules: Rules;
   /** Whether the game counts points its own way: then prices and bonuses don't matter. */
   ownPoints: boolean;
+  /** What wins for who plays alone, where teams play for the most points. */
+  alone?: ReactNode;
   change: (part: Partial<Rules>) => void;
 }) {
-  const { rules, ownPoints, change } = props;
+  const { rules, ownPoints, alone, change } = props;
   const [open, setOpen] = useState(false);
-  const { tries, lives, clock, bonus, answers } = rules;
+  const { tries, lives, clock, bonus, answers, startAgain } = rules;
   const prices = rules.prices ?? { hint: 0, wrong: 0 };
   const gives = bonus ?? { speed: 0, run: 0, runLength: USUAL_RUN };
   const setPrices = (part: Partial<typeof prices>) => {
@@ -110,8 +113,8 @@ export function MoreRules(props: {
               value={gives.run}
               {...limits.Bonus.run}
               change={(run) => setBonus({ run })}
-            />
-            .
+            />{" "}
+            {words.rules.points}
           </>,
         )}
       {shown(
@@ -125,8 +128,27 @@ export function MoreRules(props: {
             change={(when) => change({ answers: when === "after-last-try" ? undefined : when })}
           />
         </>,
-      )}{" "}
-      <MoreButton open={open} turn={() => setOpen(!open)} />
+      )}
+      {shown(startAgain, <StartAgainSentence value={startAgain} change={change} />)}
+      {alone && shown(false, alone)} <MoreButton open={open} turn={() => setOpen(!open)} />
+    </>
+  );
+}
+
+/** Whether a learner can begin anew before the end. */
+export function StartAgainSentence(props: {
+  value: boolean;
+  change: (part: Partial<Rules>) => void;
+}) {
+  return (
+    <>
+      {words.rules.startAgain}{" "}
+      <ChoiceChip
+        label={words.rules.startAgainLabel}
+        names={words.rules.startAgains}
+        value={props.value ? "any" : "end"}
+        change={(when) => props.change({ startAgain: when === "any" })}
+      />
     </>
   );
 }
@@ -193,13 +215,12 @@ function ClockSentence(props: { clock?: Rules["clock"]; change: (part: Partial<R
       {clock ? (
         <>
           {" "}
-          <NumberChip
+          <LengthChips
             label={words.rules.secondsLabel}
             value={clock.seconds}
             {...limits.Clock.seconds}
             change={(seconds) => change({ clock: { ...clock, seconds } })}
-          />{" "}
-          {words.rules.seconds}
+          />
         </>
       ) : (
         "."

@@ -1,5 +1,5 @@
 import { ChevronDown, ChevronUp } from "lucide-react";
-import { useMemo, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import { mended, mendsOf } from "../engine/LocalGame";
 import { ownRulesOf, partsOf } from "../games";
 import type { Finding, Readiness } from "../generated/types";
@@ -36,14 +36,39 @@ export function ReadinessStrip(props: Props) {
     () => (open ? mendsOf(settled).findings : findings),
     [open, settled, findings],
   );
+  const strip = useRef<HTMLElement>(null);
+  /** Mends these; the focus goes on to the next mend, or to where the strip is opened. */
+  const mend = (which: Finding[], from: HTMLElement) => {
+    const buttons = () => [...(strip.current?.querySelectorAll<HTMLElement>("[data-mend]") ?? [])];
+    const here = buttons().indexOf(from);
+    props.useEditor.getState().edit((a) => which.reduce(mended, a));
+    const opener = () => strip.current?.querySelector<HTMLElement>("[data-strip]");
+    strip.current?.focus();
+    // Once it is worked out what there still is to mend.
+    setTimeout(() => {
+      const now = document.activeElement;
+      if (now !== document.body && now !== strip.current) return;
+      const left = buttons();
+      (left[Math.min(here, left.length - 1)] ?? opener())?.focus();
+    }, MENDS_MILLIS + 100);
+  };
+  const like = ({ check, own, mend: by }: Finding) =>
+    offered.filter((one) => one.mend && one.check === check && one.own === own && one.mend === by);
   return (
-    <section aria-label={words.readiness.label} className="border-t border-line bg-card">
+    <section
+      ref={strip}
+      tabIndex={-1}
+      aria-label={words.readiness.label}
+      className="border-t border-line bg-card"
+    >
       {open && (
         <ul className="max-h-[40vh] overflow-y-auto border-b border-line px-4 py-2">
           {offered.map((finding) => (
             <FindingRow
               key={`${finding.check} ${finding.own} ${finding.question} ${finding.option} ${finding.values}`}
               finding={finding}
+              like={like(finding)}
+              mendThese={mend}
               {...props}
             />
           ))}
@@ -62,10 +87,13 @@ export function ReadinessStrip(props: Props) {
         {askable > 0 && <p>{words.readiness.guessing(guessing, guessingOff, teams)}</p>}
         {askable > 0 && <Time {...props} />}
         {findings.length === 0 ? (
-          <p className="ml-auto flex min-h-11 items-center text-soft">{words.readiness.nothing}</p>
+          <p data-strip tabIndex={-1} className="ml-auto flex min-h-11 items-center text-soft">
+            {words.readiness.nothing}
+          </p>
         ) : (
           <button
             type="button"
+            data-strip
             aria-expanded={open}
             className="btn btn-accent ml-auto"
             onClick={() => setLooking(!looking)}
@@ -96,8 +124,15 @@ function Time({ readiness: { time }, editDetails }: Props) {
   );
 }
 
-function FindingRow(props: Props & { finding: Finding }) {
-  const { finding, useEditor, show } = props;
+function FindingRow(
+  props: Props & {
+    finding: Finding;
+    /** All findings of the same kind that can be mended, itself among them. */
+    like: Finding[];
+    mendThese: (findings: Finding[], from: HTMLElement) => void;
+  },
+) {
+  const { finding, like, mendThese, useEditor, show } = props;
   const { mend } = finding;
   const activity = useEditor((editor) => editor.activity);
   const parts = partsOf(activity.game.kind);
@@ -110,7 +145,7 @@ function FindingRow(props: Props & { finding: Finding }) {
     <li className="flex flex-wrap items-center gap-x-3">
       <button
         type="button"
-        className="min-h-11 min-w-0 flex-1 basis-80 cursor-pointer rounded-[4px] px-2 py-1.5 text-left hover:bg-base-200"
+        className="min-h-11 min-w-0 flex-1 basis-80 cursor-pointer rounded-[4px] px-2 py-1.5 text-start hover:bg-base-200"
         onClick={() => {
           if (finding.place === "look") return props.editLook();
           show();
@@ -129,12 +164,23 @@ function FindingRow(props: Props & { finding: Finding }) {
       {mend && (
         <button
           type="button"
+          data-mend
           className="btn btn-outline btn-sm h-11"
-          onClick={() => useEditor.getState().edit((activity) => mended(activity, finding))}
+          onClick={(event) => mendThese([finding], event.currentTarget)}
         >
           {mend === "of-game" && own !== undefined
             ? parts?.mends?.[own]?.(finding.values)
             : words.readiness.mends[mend](finding.values)}
+        </button>
+      )}
+      {like.length > 1 && like[0] === finding && (
+        <button
+          type="button"
+          data-mend
+          className="btn btn-outline btn-sm h-11"
+          onClick={(event) => mendThese(like, event.currentTarget)}
+        >
+          {words.readiness.mendAll(like.length)}
         </button>
       )}
     </li>

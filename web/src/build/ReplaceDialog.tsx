@@ -1,13 +1,36 @@
 import { type FormEvent, useId, useState } from "react";
+import { partsOf } from "../games";
+import type { Activity } from "../generated/types";
+import { questionsOf } from "../questions/questionsOf";
 import { Dialog } from "../ui/Dialog";
 import { FIELD } from "../ui/field";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
-import { replaced } from "./replacing";
+import { lead } from "./places";
+import { type FoundPlace, replaced } from "./replacing";
+
+const MOST_SHOWN = 60;
+
+/** The line on the sheet that a place belongs to, and what it is called. */
+function lineOf(activity: Activity, { within }: FoundPlace) {
+  const questions = questionsOf(activity);
+  const parts = partsOf(activity.game.kind);
+  for (const id of within) {
+    const place = questions.findIndex((question) => question.id === id);
+    if (place >= 0) return { id, name: words.readiness.place(place + 1) };
+    const name = parts?.item?.(activity.game, id);
+    if (name) return { id, name };
+  }
+  return undefined;
+}
 
 /** Finds a text wherever it was written, and puts another in its place: one step of undo. */
-export function ReplaceDialog(props: { useEditor: EditorStore; onClose: () => void }) {
-  const { useEditor, onClose } = props;
+export function ReplaceDialog(props: {
+  useEditor: EditorStore;
+  editDetails: () => void;
+  onClose: () => void;
+}) {
+  const { useEditor, editDetails, onClose } = props;
   const activity = useEditor((editor) => editor.activity);
   const [find, setFind] = useState("");
   const [by, setBy] = useState("");
@@ -15,7 +38,15 @@ export function ReplaceDialog(props: { useEditor: EditorStore; onClose: () => vo
   const [done, setDone] = useState<number>();
   const ids = useId();
   const wanted = { find, caseMatters };
-  const { count } = replaced(activity, wanted, by);
+  const { places } = replaced(activity, wanted, by);
+  const count = places.length;
+  const goTo = (place: FoundPlace) => {
+    const line = lineOf(activity, place);
+    if (!line && place.part !== "game") return editDetails();
+    onClose();
+    // The dialog gives the focus back first.
+    setTimeout(() => lead(useEditor, line ? { question: line.id } : { place: "board" }));
+  };
   const submit = (event: FormEvent) => {
     event.preventDefault();
     if (count === 0) return;
@@ -65,6 +96,37 @@ export function ReplaceDialog(props: { useEditor: EditorStore; onClose: () => vo
         <p role="status" className="min-h-6 text-soft">
           {done === undefined ? find && words.replace.found(count) : words.replace.done(done)}
         </p>
+        {done === undefined && count > 0 && (
+          <ul className="max-h-[34vh] overflow-y-auto border-y border-line">
+            {places.slice(0, MOST_SHOWN).map((place, i) => {
+              const line = lineOf(activity, place);
+              return (
+                // biome-ignore lint/suspicious/noArrayIndexKey: a place is where it stands in the list
+                <li key={i} className="border-b border-line last:border-0">
+                  <button
+                    type="button"
+                    className="flex min-h-11 w-full cursor-pointer items-baseline gap-3 rounded-[4px] px-2 py-1.5 text-start hover:bg-base-200"
+                    onClick={() => goTo(place)}
+                  >
+                    <span className="w-28 shrink-0 text-sm text-soft">
+                      {line?.name ?? words.replace.parts(place.part)}
+                    </span>
+                    <bdi className="min-w-0 wrap-anywhere">
+                      {place.before}
+                      <mark className="bg-accent/40 text-base-content">{place.hit}</mark>
+                      {place.after}
+                    </bdi>
+                  </button>
+                </li>
+              );
+            })}
+            {count > MOST_SHOWN && (
+              <li className="px-2 py-1.5 text-soft">
+                {words.replace.moreFound(count - MOST_SHOWN)}
+              </li>
+            )}
+          </ul>
+        )}
         <button
           type="submit"
           className="btn btn-primary justify-self-start"

@@ -23,7 +23,7 @@ export function RulesParagraph(props: { useEditor: EditorStore; readiness: Readi
       <h2 id="rules" className="text-sm font-semibold tracking-wide text-soft">
         {words.build.rules}
       </h2>
-      <p className="mt-1 mb-4 border-l-4 border-accent bg-card px-4 py-2.5 text-lg leading-[2.6rem]">
+      <p className="mt-1 mb-3 border-l-4 border-accent bg-card px-3 py-2 leading-[1.75rem] wrap-anywhere pointer-coarse:leading-[2.75rem]">
         {Sentence && (
           <Suspense>
             <Sentence useEditor={useEditor} readiness={readiness} change={change} />{" "}
@@ -45,7 +45,23 @@ function QuestionRules(props: {
   change: (part: Partial<Rules>) => void;
 }) {
   const { rules, own, readiness, change } = props;
-  const { passMark } = readiness;
+  const mark = readiness.passMark;
+  const passMark = (lead: string) => (
+    <>
+      {lead}{" "}
+      <NumberChip
+        label={words.rules.passMarkLabel}
+        place="pass-mark"
+        value={rules.passMark}
+        {...limits.Rules.passMark}
+        change={(percent) => change({ passMark: percent })}
+      />{" "}
+      {words.rules.percent}
+      <span className="text-soft">
+        {mark && (own?.wins(mark) ?? words.rules.thatIs(mark, rules))}
+      </span>
+    </>
+  );
   const there = readiness.askable;
   const counts = Array.from({ length: Math.max(0, there - 1) }, (_, i) => i + 1);
   if (rules.ask !== undefined && rules.ask >= there) counts.push(rules.ask);
@@ -90,25 +106,14 @@ function QuestionRules(props: {
         change={(worth) => change({ worth })}
       />{" "}
       {words.rules.points}
-      {own?.passMark !== false && (
-        <>
-          {" "}
-          {words.rules.winWith}{" "}
-          <NumberChip
-            label={words.rules.passMarkLabel}
-            place="pass-mark"
-            value={rules.passMark}
-            {...limits.Rules.passMark}
-            change={(passMark) => change({ passMark })}
-          />{" "}
-          {words.rules.percent}
-          <span className="text-soft">
-            {passMark && (own?.wins(passMark) ?? words.rules.thatIs(passMark, rules))}
-          </span>
-        </>
-      )}{" "}
+      {own?.passMark !== false && !rules.teams && <> {passMark(words.rules.winWith)}</>}{" "}
       <TeamsSentence rules={rules} ownPoints={own?.ownPoints === true} change={change} />
-      <MoreRules rules={rules} ownPoints={own?.ownPoints === true} change={change} />
+      <MoreRules
+        rules={rules}
+        ownPoints={own?.ownPoints === true}
+        alone={own?.passMark !== false && rules.teams && passMark(words.rules.aloneWins)}
+        change={change}
+      />
     </>
   );
 }

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { type ChangeEvent, useEffect, useRef, useState } from "react";
 import { pastedHtml, understood } from "../api/teacher";
 import type { LineRole, QuestionUnion, TextForm } from "../generated/types";
+import { rightWords } from "../questions/rightWords";
 import { Dialog } from "../ui/Dialog";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
@@ -81,6 +82,7 @@ export function TakeInDialog(props: {
   };
   const taken = settled.trim() === "" ? undefined : read.data;
   const questions = taken?.understood.questions ?? [];
+  const unanswered = questions.filter((question) => !rightWords(question)).length;
   const current = text === settled && !read.isPlaceholderData;
   return (
     <Dialog title={words.takeIn.title} onClose={onClose} wide>
@@ -128,7 +130,8 @@ export function TakeInDialog(props: {
           className="max-h-[26rem] overflow-y-auto"
         >
           <p className="sr-only" role="status">
-            {taken && words.takeIn.understood(questions.length)}
+            {taken && words.takeIn.understood(questions.length - unanswered)}
+            {taken && unanswered > 0 && `, ${words.takeIn.withoutRight(unanswered)}`}
           </p>
           {read.isError && (
             <p role="alert" className="border-l-4 border-error pl-3">

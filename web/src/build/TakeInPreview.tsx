@@ -16,6 +16,7 @@ export function TakeInPreview(props: {
   const { read, readAs, readLineAs } = props;
   const { questions, places, left, lines, form } = read;
   const [byLine, setByLine] = useState(false);
+  const open = questions.filter((question) => !rightWords(question)).length;
   return (
     <>
       <label className="flex flex-wrap items-center gap-2">
@@ -32,7 +33,15 @@ export function TakeInPreview(props: {
           ))}
         </select>
       </label>
-      <h3 className="mt-2 font-semibold">{words.takeIn.understood(questions.length)}</h3>
+      <h3 className="mt-2 font-semibold">
+        {words.takeIn.understood(questions.length - open)}
+        {open > 0 && (
+          <span className="block text-error">
+            <span aria-hidden="true">△ </span>
+            {words.takeIn.withoutRight(open)}
+          </span>
+        )}
+      </h3>
       <ol className="mt-1">
         {questions.map((question, i) => (
           <li key={question.id} className="border-b border-line py-1.5 last:border-0">
@@ -107,10 +116,14 @@ function Answer({ question }: { question: QuestionUnion }) {
   const wrong = options ? question.options.filter((o) => !o.right).map((o) => o.text) : [];
   return (
     <span className="block text-sm">
-      {right && <span className="font-medium text-success">✓ {right}</span>}
+      {right ? (
+        <span className="font-medium text-success">✓ {right}</span>
+      ) : (
+        <span className="font-medium text-error">△ {words.takeIn.noRightYet}</span>
+      )}
       {wrong.length > 0 && (
         <span className="text-soft">
-          {right ? " · " : `${words.takeIn.noneRight} `}
+          {" · "}
           {wrong.map((text) => (typeof text === "string" ? text : "…")).join(" · ")}
         </span>
       )}

@@ -1,9 +1,9 @@
-import { ChevronDown } from "lucide-react";
+import { Fragment } from "react";
 import { limits } from "../generated/limits";
 import type { Rules, Sign, TakeOver, Team, Teams } from "../generated/types";
 import { SIGNS, TeamSign } from "../stage/teamSigns";
 import { words } from "../words/en";
-import { ChoiceChip, NumberChip } from "./chips";
+import { CHIP, ChoiceChip, NumberChip } from "./chips";
 
 const COUNTS = Object.fromEntries(
   [0, 2, 3, 4, 5, 6].map((n) => [String(n), words.teams.counts(n)]),
@@ -77,18 +77,18 @@ export function TeamsSentence(props: {
               />{" "}
             </>
           )}
-          {words.teams.wins}
-          <span className="mt-1 mb-1 flex flex-wrap gap-2">
-            {teams.list.map((team, i) => (
+          {words.teams.wins} {words.teams.are}{" "}
+          {teams.list.map((team, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a team is its place
+            <Fragment key={i}>
               <TeamFields
-                // biome-ignore lint/suspicious/noArrayIndexKey: a team is its place
-                key={i}
                 team={team}
                 number={i + 1}
                 change={(next) => set({ list: teams.list.with(i, next) })}
               />
-            ))}
-          </span>
+              {i + 1 < teams.list.length ? (i + 2 < teams.list.length ? ", " : words.and) : "."}
+            </Fragment>
+          ))}
         </>
       )}
     </>
@@ -149,15 +149,14 @@ function TakeOverSentence(props: {
 function TeamFields(props: { team: Team; number: number; change: (team: Team) => void }) {
   const { team, number, change } = props;
   return (
-    <span className="flex items-center gap-1 rounded-[14px] border border-line bg-base-100 pr-1 pl-2 font-sans text-base leading-normal">
-      <span className="relative flex items-center gap-0.5 rounded-[4px] has-focus-visible:outline-3 has-focus-visible:outline-primary">
+    <span className="inline-block whitespace-nowrap">
+      <span className="relative mr-0.5 inline-flex items-center rounded-[4px] border-b-2 border-primary/40 align-[-0.2em] has-hover:bg-primary/12 has-focus-visible:outline-3 has-focus-visible:outline-primary">
         <TeamSign sign={team.sign} className="size-5 shrink-0" />
-        <ChevronDown size={14} aria-hidden="true" />
         <select
           aria-label={words.teams.signLabel(number)}
           value={team.sign}
           onChange={(event) => change({ ...team, sign: event.target.value as Sign })}
-          className="absolute inset-0 cursor-pointer opacity-0"
+          className="absolute inset-0 w-full cursor-pointer opacity-0"
         >
           {SIGNS.map((sign) => (
             <option key={sign} value={sign}>
@@ -170,11 +169,12 @@ function TeamFields(props: { team: Team; number: number; change: (team: Team) =>
         aria-label={words.teams.name(number)}
         value={team.name}
         maxLength={40}
+        dir="auto"
         onChange={(event) => {
           // A team has a name at all times: an empty field keeps the last one until it is left.
           if (event.target.value.trim()) change({ ...team, name: event.target.value });
         }}
-        className="h-11 w-28 bg-transparent"
+        className={`${CHIP} max-w-full min-w-[2ch] not-supports-[field-sizing:content]:w-28`}
       />
     </span>
   );

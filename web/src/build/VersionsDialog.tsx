@@ -82,7 +82,7 @@ function VersionLine(props: { card: VersionCard; on: boolean; show: () => void }
       type="button"
       aria-pressed={on}
       onClick={show}
-      className={`w-full cursor-pointer rounded-[14px] px-3 py-2 text-left ${on ? "bg-primary text-primary-content" : "hover:bg-base-200"}`}
+      className={`w-full cursor-pointer rounded-[14px] px-3 py-2 text-start ${on ? "bg-primary text-primary-content" : "hover:bg-base-200"}`}
     >
       <span className="block font-semibold">{words.versions.when(new Date(card.savedAt))}</span>
       <span className={on ? "" : "text-soft"}>{changesText(card.changes)}</span>

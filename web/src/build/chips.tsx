@@ -1,8 +1,11 @@
 import { useWholeNumber } from "../ui/useWholeNumber";
 
-/** The look of what can be changed inside a sentence. */
+/**
+ * The look of what can be changed inside a sentence: a word of it, marked. It is as wide as what it
+ * says, and its control opens in place when it is pressed or reached by key.
+ */
 export const CHIP =
-  "mx-0.5 h-9 rounded-[14px] border-b-2 border-primary/40 bg-primary/12 px-2.5 font-display font-semibold text-primary";
+  "field-sizing-content cursor-pointer appearance-none rounded-[4px] border-b-2 border-primary/40 bg-transparent px-0.5 font-display font-semibold text-primary hover:bg-primary/12 focus:bg-primary/12 pointer-coarse:min-h-11";
 
 /** A choice among a few, inside a sentence. */
 export function ChoiceChip<K extends string>(props: {
@@ -42,7 +45,12 @@ export function NumberChip(props: {
   const { field, note } = useWholeNumber(value, { least, most }, change);
   return (
     <span className="relative inline-block">
-      <input {...field} aria-label={label} data-place={place} className={`${CHIP} w-[4.6rem]`} />
+      <input
+        {...field}
+        aria-label={label}
+        data-place={place}
+        className={`${CHIP} min-w-[1ch] [appearance:textfield] not-supports-[field-sizing:content]:w-[4.6rem] [&::-webkit-inner-spin-button]:appearance-none`}
+      />
       {note && (
         <span
           role="alert"

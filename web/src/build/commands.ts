@@ -1,7 +1,12 @@
 import { useMemo } from "react";
 import { partsOf } from "../games";
+import type { QuestionUnion } from "../generated/types";
+import { questionsOf } from "../questions/questionsOf";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
+import { asKind, changeQuestion } from "./edits";
+import { KIND_KEYS } from "./KindDialog";
+import { onceUnfolded, placeOf } from "./places";
 import { type SheetActions, sheetActions } from "./sheetActions";
 
 /** Something that can be done, by its name in the command list and, where it has some, by keys. */
@@ -9,6 +14,8 @@ export interface Command {
   name: string;
   /** As they are shown: “Ctrl + D”. */
   keys?: string;
+  /** How keys do it where it takes more than one press; the list of keys leaves it out. */
+  hint?: string;
   /** Whether a key press means this command. */
   matches?: (event: KeyboardEvent) => boolean;
   run: () => void;
@@ -28,6 +35,7 @@ export interface PageActions {
       | "versions"
       | "keys"
       | "commands"
+      | "kind"
       | "replace"
       | "copy-from"
       | "look",
@@ -39,9 +47,25 @@ export interface PageActions {
   leave: () => void;
 }
 
+/** Makes the open question one of another kind; the cursor goes on in its text. */
+export function toKind(useEditor: EditorStore, kind: QuestionUnion["kind"]) {
+  const { open, edit, activity } = useEditor.getState();
+  const question = questionsOf(activity).find(({ id }) => id === open);
+  if (!question) return;
+  edit(changeQuestion(question.id, (q) => asKind(q, kind)));
+  onceUnfolded(placeOf.question(question.id), (field) => {
+    // Whoever writes in it goes on there; what had the focus may have gone with the kind.
+    if (!field.closest("fieldset")?.contains(document.activeElement)) field.focus();
+  });
+}
+
 const ctrl = (key: string) => (event: KeyboardEvent) =>
   (event.ctrlKey || event.metaKey) && !event.altKey && event.key.toLowerCase() === key;
 const alt = (key: string) => (event: KeyboardEvent) => event.altKey && event.key === key;
+
+/** Whether an open line can be a question of another kind. */
+const hasQuestions = (useEditor: EditorStore) =>
+  questionsOf(useEditor.getState().activity).length > 0 || gameOf(useEditor)?.asks !== false;
 
 const gameOf = (useEditor: EditorStore) => partsOf(useEditor.getState().activity.game.kind);
 
@@ -66,6 +90,21 @@ function commands(useEditor: EditorStore, sheet: SheetActions, page: PageActions
     { name: names.up, keys: "Alt + ↑", matches: alt("ArrowUp"), run: () => sheet.move(-1) },
     { name: names.down, keys: "Alt + ↓", matches: alt("ArrowDown"), run: () => sheet.move(1) },
     { name: names.remove, run: sheet.remove },
+    ...(hasQuestions(useEditor)
+      ? [
+          {
+            name: names.kind,
+            keys: "Alt + K",
+            matches: alt("k"),
+            run: () => page.open("kind"),
+          },
+          ...KIND_KEYS.map(([kind, key]) => ({
+            name: names.toKind(words.sheet.kinds[kind] ?? kind),
+            hint: `Alt + K, ${key}`,
+            run: () => toKind(useEditor, kind),
+          })),
+        ]
+      : []),
     { name: names.selectAll, run: sheet.selectAll },
     {
       name: names.undo,

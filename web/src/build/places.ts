@@ -11,16 +11,19 @@ export const placeOf = {
 const POINTED_MILLIS = 1_200;
 
 /** Takes the cursor to where a finding leads, unfolding its line first. */
-export function lead(useEditor: EditorStore, finding: Finding) {
-  const { question, option } = finding;
+export function lead(
+  useEditor: EditorStore,
+  finding: Partial<Pick<Finding, "question" | "option" | "place">>,
+) {
+  const { question, option, place: whole } = finding;
   if (question !== undefined) useEditor.getState().unfold(question);
   const place =
     question === undefined
-      ? finding.place
+      ? whole
       : option === undefined
         ? placeOf.question(question)
         : placeOf.option(question, option);
-  onceUnfolded(place, (field) => field.focus());
+  if (place !== undefined) onceUnfolded(place, (field) => field.focus());
 }
 
 /**
@@ -44,7 +47,7 @@ export function leadFrom(useEditor: EditorStore, about: string, editDetails: () 
 }
 
 /** Once the line has unfolded and, where it does, taken the cursor itself. */
-function onceUnfolded(place: string, act: (field: HTMLElement) => void) {
+export function onceUnfolded(place: string, act: (field: HTMLElement) => void) {
   setTimeout(() => {
     const field = document.querySelector<HTMLElement>(`[data-place="${CSS.escape(place)}"]`);
     if (!field) return;

@@ -37,9 +37,21 @@ const activity = {
 } as unknown as Activity;
 
 test("it is replaced in all that the teacher wrote, and in no name", () => {
-  const { activity: after, count } = replaced(activity, { find: "wax", caseMatters: false }, "$&1");
+  const { activity: after, places } = replaced(
+    activity,
+    { find: "wax", caseMatters: false },
+    "$&1",
+  );
 
-  expect(count).toBe(9);
+  expect(places).toHaveLength(9);
+  expect(places[0]).toEqual({
+    part: "titlePage",
+    within: [],
+    before: "",
+    hit: "Wax",
+    after: " and wax",
+  });
+  expect(places[3]?.within).toEqual(["wax", "wax1"]);
   const text = JSON.stringify(after);
   expect(after.titlePage.title).toBe("$&1 and $&1");
   expect(text).toContain('"id":"wax"');
@@ -48,9 +60,9 @@ test("it is replaced in all that the teacher wrote, and in no name", () => {
 });
 
 test("case may matter, signs mean themselves, and what is untouched stays the same object", () => {
-  expect(replaced(activity, { find: "wax", caseMatters: true }, "x").count).toBe(6);
-  const { activity: after, count } = replaced(activity, { find: "w.x", caseMatters: false }, "y");
-  expect(count).toBe(1);
+  expect(replaced(activity, { find: "wax", caseMatters: true }, "x").places).toHaveLength(6);
+  const { activity: after, places } = replaced(activity, { find: "w.x", caseMatters: false }, "y");
+  expect(places).toHaveLength(1);
   expect(questionsOf(after)[1]).toBe(questionsOf(activity)[1]);
   expect(replaced(activity, { find: "", caseMatters: false }, "y").activity).toBe(activity);
 });
@@ -77,9 +89,13 @@ test("within words with formatting the text is replaced, and neither names nor l
     endings: { win: {}, lose: {} },
   } as unknown as Activity;
 
-  const { activity: changed, count } = replaced(rich, { find: "wax", caseMatters: false }, "honey");
+  const { activity: changed, places } = replaced(
+    rich,
+    { find: "wax", caseMatters: false },
+    "honey",
+  );
 
-  expect(count).toBe(3);
+  expect(places).toHaveLength(3);
   expect(changed.titlePage.introduction).toEqual([
     {
       kind: "paragraph",

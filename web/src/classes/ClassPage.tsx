@@ -28,6 +28,7 @@ import type { ClassView, Slip } from "../generated/types";
 import { Menu, MenuItem } from "../ui/Menu";
 import { Failed, Loading } from "../ui/Notice";
 import { saveAs } from "../ui/saveAs";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { CodeSheet } from "./CodeSheet";
 import { CoverDialog } from "./CoverDialog";
@@ -70,6 +71,7 @@ function OneClass({ view }: { view: ClassView }) {
   const navigate = useNavigate();
   const close = () => setOpen(undefined);
   const away = card.putAwayAt !== undefined && card.putAwayAt !== null;
+  usePageTitle(name);
   return (
     <>
       <div className="mb-4 flex flex-wrap items-center gap-x-4 gap-y-2">

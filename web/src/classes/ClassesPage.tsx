@@ -8,12 +8,14 @@ import { Shell } from "../app/Shell";
 import type { ClassCard } from "../generated/types";
 import { Failed, Loading, problemWords } from "../ui/Notice";
 import { Toast } from "../ui/Toast";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { day } from "../words/format";
 import { DetailsDialog } from "./DetailsDialog";
 
 /** A teacher's classes: those in use, and below them those that were put away. */
 export default function ClassesPage() {
+  usePageTitle(words.classes.title);
   const classes = useClasses();
   const queries = useQueryClient();
   const navigate = useNavigate();

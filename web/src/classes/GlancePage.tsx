@@ -26,6 +26,7 @@ import type { ClassGlance, GlanceLine } from "../generated/types";
 import { Menu, MenuItem } from "../ui/Menu";
 import { Failed, Loading } from "../ui/Notice";
 import { saveAs } from "../ui/saveAs";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { AllowanceDialog } from "./AllowanceDialog";
 import { AnswersDialog } from "./AnswersDialog";
@@ -63,6 +64,7 @@ function Glance({ glance }: { glance: ClassGlance }) {
   const view = useClass(classId, open?.is === "terms");
   const close = () => setOpen(undefined);
   const said = words.classes.glance;
+  usePageTitle(given.title || words.activities.untitled);
   return (
     <>
       <Link to={`/classes/${classId}`} className="btn btn-ghost -ml-3 px-3">

@@ -41,7 +41,7 @@ export function GlanceTable(props: {
           <table className="border-separate border-spacing-0 bg-card">
             <thead>
               <tr>
-                <th scope="col" className={`${NAME} text-left`}>
+                <th scope="col" className={`${NAME} text-start`}>
                   {said.learner}
                 </th>
                 <th scope="col" className="px-3 text-right">
@@ -116,7 +116,7 @@ function Row(props: {
   const state = said.state(line);
   return (
     <tr className={line.excused ? "opacity-70" : ""}>
-      <th scope="row" className={`${NAME} border-t border-line text-left font-normal`}>
+      <th scope="row" className={`${NAME} border-t border-line text-start font-normal`}>
         <bdi className="font-display font-semibold">{name}</bdi>
         {state && <span className="block text-sm text-soft">{state}</span>}
       </th>

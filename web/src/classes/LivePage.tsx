@@ -5,6 +5,7 @@ import { Shell } from "../app/Shell";
 import type { LiveLine, Marker } from "../generated/types";
 import { Pennant } from "../stage/Pennant";
 import { Loading } from "../ui/Notice";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { type Live, useLive } from "./useLive";
 
@@ -37,7 +38,7 @@ export default function LivePage() {
   }
   return (
     <Shell>
-      <div className="mx-auto max-w-6xl px-4 py-5 sm:px-7">
+      <div className="mx-auto max-w-[110rem] px-4 py-5 sm:px-7">
         <Link
           to={id ? `/classes/${id}/${assignment}` : "/cover"}
           className="btn btn-ghost -ml-3 px-3"
@@ -63,6 +64,7 @@ export default function LivePage() {
 }
 
 function Heading({ live, size }: { live: Live; size: string }) {
+  usePageTitle(said.title);
   return (
     <div className="mr-auto min-w-0">
       <p className="text-base text-soft">{said.title}</p>

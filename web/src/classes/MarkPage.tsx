@@ -8,6 +8,7 @@ import { Shell } from "../app/Shell";
 import { leftToMark, ToMarkList } from "../results/ToMarkList";
 import { Failed, Loading } from "../ui/Notice";
 import { Toast } from "../ui/Toast";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 
 /** What waits for a mark of all that a class wrote. */
@@ -15,6 +16,7 @@ export default function MarkPage() {
   const { id = "", assignment = "" } = useParams();
   const waiting = useAssignedToMark(assignment);
   const queries = useQueryClient();
+  usePageTitle(words.classes.marking.title);
   const [message, setMessage] = useState<string>();
   return (
     <Shell>

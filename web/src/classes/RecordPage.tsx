@@ -4,6 +4,7 @@ import { useRecord } from "../api/classes";
 import { Shell } from "../app/Shell";
 import type { LearnerRecord } from "../generated/types";
 import { Failed, Loading } from "../ui/Notice";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { whenWords } from "../words/format";
 import { Cell } from "./TermPage";
@@ -40,6 +41,7 @@ export default function RecordPage() {
 
 function OneRecord({ record }: { record: LearnerRecord }) {
   const { name, className, lines } = record;
+  usePageTitle(said.title(name));
   return (
     <div className="on-paper">
       <h1 className="text-3xl font-semibold [overflow-wrap:anywhere]">

@@ -4,6 +4,7 @@ import { useTerm } from "../api/classes";
 import { Shell } from "../app/Shell";
 import type { ClassTerm, TermCell } from "../generated/types";
 import { Failed, Loading } from "../ui/Notice";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { NAME } from "./GlanceTable";
 
@@ -13,6 +14,7 @@ const said = words.classes.term;
 export default function TermPage() {
   const { id = "" } = useParams();
   const term = useTerm(id);
+  usePageTitle(said.title);
   return (
     <Shell>
       <div className="mx-auto max-w-[100rem] px-4 py-5 sm:px-7">
@@ -41,14 +43,14 @@ function Table({ term }: { term: ClassTerm }) {
       <table className="border-separate border-spacing-0 bg-card">
         <thead>
           <tr>
-            <th scope="col" className={`${NAME} text-left`}>
+            <th scope="col" className={`${NAME} text-start`}>
               {words.classes.glance.learner}
             </th>
             {term.columns.map(({ assignment, title }) => (
               <th
                 key={assignment}
                 scope="col"
-                className="min-w-28 max-w-40 px-3 py-2 text-left align-bottom font-display [overflow-wrap:anywhere]"
+                className="min-w-28 max-w-40 px-3 py-2 text-start align-bottom font-display [overflow-wrap:anywhere]"
               >
                 <Link
                   to={`/classes/${term.classId}/${assignment}`}
@@ -63,7 +65,7 @@ function Table({ term }: { term: ClassTerm }) {
         <tbody>
           {term.lines.map(({ learner, name, cells }) => (
             <tr key={learner}>
-              <th scope="row" className={`${NAME} border-t border-line text-left font-normal`}>
+              <th scope="row" className={`${NAME} border-t border-line text-start font-normal`}>
                 <Link
                   to={`/classes/${term.classId}/learners/${learner}`}
                   title={said.record(name)}

@@ -10,6 +10,7 @@ import type { ToPresent } from "../generated/types";
 import { LookButton } from "../ui/LookButton";
 import { Failed, Loading, problemWords } from "../ui/Notice";
 import { TextField } from "../ui/TextField";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 
 const said = words.cover;
@@ -41,6 +42,7 @@ function Enter({ code }: { code: string }) {
         setBusy(false);
       });
   };
+  usePageTitle(said.enterTitle);
   return (
     <main className="mx-auto flex min-h-full max-w-md flex-col justify-center gap-5 p-6">
       <div className="absolute top-3 right-4">
@@ -74,6 +76,7 @@ function Enter({ code }: { code: string }) {
 function ForTheDay() {
   const page = useCoverPage();
   const queries = useQueryClient();
+  usePageTitle(page.data?.name);
   if (page.isPending) return <Loading />;
   if (page.isError && !page.data) return <Failed error={page.error} again={page.refetch} />;
   const over = page.isError && page.error instanceof ApiProblem && page.error.status === 401;

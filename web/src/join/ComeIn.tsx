@@ -2,6 +2,7 @@ import { type FormEvent, useId, useState } from "react";
 import { joinClass } from "../api/join";
 import type { Gate } from "../generated/types";
 import { problemWords } from "../ui/Notice";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/learner";
 import type { Member } from "./member";
 
@@ -10,6 +11,7 @@ const FIELD =
 
 /** How a learner comes into her class: as somebody new, or with her two words. */
 export function ComeIn({ gate, comesIn }: { gate: Gate; comesIn: (member: Member) => void }) {
+  usePageTitle(words.join.title(gate.name));
   const shut = gate.door === "shut";
   const [back, setBack] = useState(shut);
   const [name, setName] = useState("");

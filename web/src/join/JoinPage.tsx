@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { ApiProblem } from "../api/client";
 import { readGate } from "../api/join";
+import { IsItYou } from "../play/IsItYou";
 import { Loading, Notice, problemWords } from "../ui/Notice";
 import { words } from "../words/learner";
 import { ComeIn } from "./ComeIn";
@@ -31,7 +32,7 @@ function Join({ code }: { code: string }) {
   if (member && asks) {
     return (
       <IsItYou
-        name={member.name}
+        asks={words.join.isYou(member.name)}
         yes={() => {
           keepMember(code, member);
           setAsks(false);
@@ -70,22 +71,5 @@ function Join({ code }: { code: string }) {
         setMember(fresh);
       }}
     />
-  );
-}
-
-/** Asked where a device knows somebody: tablets go from hand to hand. */
-function IsItYou({ name, yes, no }: { name: string; yes: () => void; no: () => void }) {
-  return (
-    <main className="mx-auto flex min-h-full max-w-md flex-col justify-center gap-5 p-6">
-      <h1 className="text-3xl font-semibold text-balance [overflow-wrap:anywhere]">
-        {words.join.isYou(name)}
-      </h1>
-      <button type="button" className="btn btn-primary btn-lg" onClick={yes}>
-        {words.join.yes}
-      </button>
-      <button type="button" className="btn btn-outline btn-lg" onClick={no}>
-        {words.join.no}
-      </button>
-    </main>
   );
 }

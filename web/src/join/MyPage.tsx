@@ -8,6 +8,7 @@ import { forget } from "../play/remembered";
 import { Pennant } from "../stage/Pennant";
 import { LookButton } from "../ui/LookButton";
 import { Failed, Loading, Notice, problemWords } from "../ui/Notice";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/learner";
 import { type Member, taskKey } from "./member";
 
@@ -22,6 +23,7 @@ export function MyPage(props: { code: string; member: Member; leave: () => void 
     queryFn: () => readMyPage(code, member.token),
     refetchInterval: ({ state }) => (state.data?.waiting ? WAITS_MILLIS : LOOK_AGAIN),
   });
+  usePageTitle(page.data?.className);
   if (page.isPending) return <Loading />;
   if (page.isError) {
     const unknown = page.error instanceof ApiProblem && [401, 404].includes(page.error.status);

@@ -41,10 +41,18 @@ function Look({ code, sitting, token }: { code: string; sitting: string; token: 
 function Task({ code, assignment, token }: { code: string; assignment: string; token: string }) {
   const game = useRemoteGame(taskKey(code, assignment), {
     token,
-    open: async () => {
-      const { sitting } = await beginTask(code, assignment, token);
+    open: async (_, anew) => {
+      const { sitting } = await beginTask(code, assignment, token, anew);
       return readSitting(sitting, token);
     },
   });
-  return <Playing game={game} leave={<Mine code={code} />} atEnd={<Mine code={code} />} oneByOne />;
+  return (
+    <Playing
+      game={game}
+      leave={<Mine code={code} />}
+      atEnd={<Mine code={code} />}
+      anew={game.anew}
+      oneByOne
+    />
+  );
 }

@@ -18,6 +18,7 @@ export function MediaFilter(props: {
         <Search size={18} aria-hidden="true" className="shrink-0 text-soft" />
         <input
           type="search"
+          data-first
           aria-label={words.media.search}
           placeholder={words.media.search}
           className="w-full min-w-0 bg-transparent outline-none placeholder:text-soft"

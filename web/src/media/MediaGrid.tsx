@@ -16,7 +16,11 @@ export function MediaGrid(props: { wanted: Wanted; press: (card: MediumCard) => 
   if (cards.length === 0) {
     return (
       <p className="py-10 text-lg" role="status">
-        {wanted.search ? words.media.noneFound : words.media.empty(wanted.kind)}
+        {wanted.search
+          ? words.media.noneFound
+          : wanted.removed
+            ? words.media.noneRemoved
+            : words.media.empty(wanted.kind)}
       </p>
     );
   }
@@ -28,15 +32,18 @@ export function MediaGrid(props: { wanted: Wanted; press: (card: MediumCard) => 
             <button
               type="button"
               onClick={() => press(card)}
-              className="flex h-full w-full cursor-pointer flex-col overflow-hidden rounded-[14px] border border-line bg-card text-left shadow-lift hover:border-edge"
+              className="flex h-full w-full cursor-pointer flex-col overflow-hidden rounded-[14px] border border-line bg-card text-start shadow-lift hover:border-edge"
             >
-              <Face card={card} />
+              <Face card={card} removed={wanted.removed} />
               <span className="flex flex-1 flex-col px-3 py-2">
                 <span className="line-clamp-2 font-display font-semibold [overflow-wrap:anywhere]">
                   {card.title}
                 </span>
                 <span className="text-sm text-soft">{words.media.facts(card)}</span>
-                {!card.words && (
+                {wanted.removed && (
+                  <span className="font-medium text-primary">{words.media.bringBack}</span>
+                )}
+                {!wanted.removed && !card.words && (
                   <span className="text-sm font-medium text-error">
                     <span aria-hidden="true">△ </span>
                     {words.media.undescribed[card.kind]}
@@ -55,10 +62,10 @@ export function MediaGrid(props: { wanted: Wanted; press: (card: MediumCard) => 
 }
 
 /** A picture small, or the sign of a sound; a sound's length is its words. */
-function Face({ card }: { card: MediumCard }) {
+function Face({ card, removed }: { card: MediumCard; removed?: boolean }) {
   return card.kind === "picture" ? (
     <img
-      src={smallAddress(card.medium)}
+      src={`${smallAddress(card.medium)}${removed ? "?removed=true" : ""}`}
       alt=""
       loading="lazy"
       className="aspect-4/3 w-full bg-base-200 object-contain"

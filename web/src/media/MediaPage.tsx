@@ -1,4 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
+import { Trash2 } from "lucide-react";
 import { useDeferredValue, useState } from "react";
 import { listAnew } from "../api/listAnew";
 import { bringBackMedium, mediaKeys, useMedia, type Wanted } from "../api/media";
@@ -6,6 +7,7 @@ import { Shell } from "../app/Shell";
 import type { MediumCard } from "../generated/types";
 import { problemWords } from "../ui/Notice";
 import { Toast } from "../ui/Toast";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { AddMedia } from "./AddMedia";
 import { MediaFilter } from "./MediaFilter";
@@ -15,6 +17,7 @@ import type { Uploaded } from "./upload";
 
 /** All pictures and sounds of the teacher's. */
 export default function MediaPage() {
+  usePageTitle(words.places.media);
   const [wanted, setWanted] = useState<Wanted>({ search: "" });
   const [open, setOpen] = useState<MediumCard>();
   const [message, setMessage] = useState<{ text: string; undo?: () => void }>();
@@ -28,25 +31,29 @@ export default function MediaPage() {
     const says = cards.length > 0 ? [words.media.added(cards.length)] : [];
     setMessage({ text: [...says, ...refused].join(" ") });
   };
+  const bringBack = (card: MediumCard) =>
+    bringBackMedium(card.medium)
+      .then(() => setMessage({ text: words.media.broughtBack(card.title) }))
+      .catch((error) => setMessage({ text: problemWords(error) }))
+      .finally(changed);
   const removed = (card: MediumCard) => {
     setOpen(undefined);
-    const undo = () =>
-      bringBackMedium(card.medium)
-        .then(() => setMessage({ text: words.media.broughtBack(card.title) }))
-        .catch((error) => setMessage({ text: problemWords(error) }))
-        .finally(changed);
-    setMessage({ text: words.media.removed(card.title), undo });
+    setMessage({ text: words.media.removed(card.title), undo: () => bringBack(card) });
   };
   return (
     <Shell>
-      <div className="mx-auto max-w-7xl px-4 py-6 sm:px-7">
+      <div className="mx-auto max-w-[110rem] px-4 py-6 sm:px-7">
         <div className="mb-4 flex flex-wrap items-baseline gap-x-4">
-          <h1 className="text-3xl font-semibold">{words.places.media}</h1>
-          <Used />
+          <h1 className="text-3xl font-semibold">
+            {wanted.removed ? words.media.removedTitle : words.places.media}
+          </h1>
+          <Used wanted={wanted} change={setWanted} />
         </div>
         <AddMedia added={added} beside={<MediaFilter wanted={wanted} change={setWanted} />}>
-          <MediaGrid wanted={settled} press={setOpen} />
-          <p className="mt-6 text-soft">{words.media.dropHere}</p>
+          <MediaGrid wanted={settled} press={wanted.removed ? bringBack : setOpen} />
+          <p className="mt-6 text-soft">
+            {wanted.removed ? words.media.removedText : words.media.dropHere}
+          </p>
         </AddMedia>
       </div>
       {open && (
@@ -70,7 +77,23 @@ export default function MediaPage() {
 }
 
 /** How much of the room for media is taken. */
-function Used() {
+function Used(props: { wanted: Wanted; change: (wanted: Wanted) => void }) {
+  const { wanted, change } = props;
   const all = useMedia({ search: "" }).data?.pages[0];
-  return all ? <p className="text-soft">{words.media.used(all.used, all.most)}</p> : null;
+  if (!all) return null;
+  return (
+    <>
+      <p className="text-soft">{words.media.used(all.used, all.most)}</p>
+      {(all.removed > 0 || wanted.removed) && (
+        <button
+          type="button"
+          className="btn btn-ghost ml-auto"
+          onClick={() => change({ search: "", removed: !wanted.removed })}
+        >
+          <Trash2 size={18} aria-hidden="true" />
+          {wanted.removed ? words.media.showThere : words.media.showRemoved(all.removed)}
+        </button>
+      )}
+    </>
+  );
 }

@@ -4,6 +4,7 @@ import { ApiProblem } from "../api/client";
 import { readGate } from "../api/join";
 import { readInvitation } from "../api/learner";
 import { problemWords } from "../ui/Notice";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/learner";
 
 /** Where a code leads: to an activity, or into a class. */
@@ -21,6 +22,7 @@ async function wayOf(code: string): Promise<string> {
 
 /** Where a learner types the code from the board. */
 export default function CodePage() {
+  usePageTitle(words.play.codeTitle);
   const [code, setCode] = useState("");
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);

@@ -8,6 +8,7 @@ import { useSound } from "../sound/useSound";
 import { useLooking } from "../stage/looking";
 import { LookButton } from "../ui/LookButton";
 import { Loading, Notice, problemWords } from "../ui/Notice";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/learner";
 import { Others } from "./Others";
 import type { RemoteGame } from "./useRemoteGame";
@@ -24,11 +25,14 @@ export function Playing(props: {
   atEnd?: ReactNode;
   /** Whether it is only looked back at: no other game is begun from here. */
   looksBack?: boolean;
+  /** Begins anew before the end, where the rules let her; without it, as after the end. */
+  anew?: () => void;
   /** Whether a game is begun only once the last has ended: where goes are counted. */
   oneByOne?: boolean;
 }) {
-  const { game, leave, atEnd, looksBack = false, oneByOne = false } = props;
+  const { game, leave, atEnd, looksBack = false, oneByOne = false, anew } = props;
   const there = game.showing !== undefined;
+  usePageTitle(game.showing?.cover.title || words.untitled);
   useEffect(() => {
     if (!there) return;
     // After what is looked at first, and in good time: a network that goes away takes nothing with it.
@@ -77,6 +81,8 @@ export function Playing(props: {
     );
   }
   const { stage, question } = seen;
+  const ended = stage === "end";
+  const againNow = looksBack ? undefined : ended || !oneByOne ? game.again : anew;
   const others = stage === "feedback" && question?.kind === "discussion" && (
     <Others about={question.id} read={() => game.contributions(question.id)} />
   );
@@ -92,7 +98,7 @@ export function Playing(props: {
             give={game.give}
             timeUp={game.refresh}
             act={act}
-            again={looksBack || (oneByOne && stage !== "end") ? undefined : game.again}
+            again={againNow}
             busy={game.busy}
             note={game.note}
             others={others}

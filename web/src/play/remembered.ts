@@ -4,6 +4,8 @@ import type { ResponseUnion } from "../generated/types";
 export interface Remembered {
   token: string;
   sitting: string;
+  /** The number by which she is known. */
+  number?: number;
   /** What is being given as an answer: a reload must not lose what was written. */
   draft?: { question: string; response: ResponseUnion };
 }

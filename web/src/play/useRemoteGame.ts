@@ -31,6 +31,8 @@ export interface RemoteGame extends Player<Showing | undefined> {
   given?: ResponseUnion;
   give: (response: ResponseUnion | undefined) => void;
   again: () => void;
+  /** Begins anew while this one runs; where she can’t, this one goes on and she is told why. */
+  anew: () => void;
   contributions: (question: string) => Promise<Contribution[]>;
   medium: (name: string) => string;
 }
@@ -39,7 +41,8 @@ export interface RemoteGame extends Player<Showing | undefined> {
 export interface Source {
   /** Hers, where she is known before she plays. */
   token?: string;
-  open: (token?: string) => Promise<LearnerSitting>;
+  /** Opens a game; anew leaves the one that runs. */
+  open: (token?: string, anew?: boolean) => Promise<LearnerSitting>;
 }
 
 /** Whoever has the link's code plays. */
@@ -98,7 +101,7 @@ export function useRemoteGame(code: string, source: Source = byLink(code)): Remo
       const moves = new Outbox(learnerMoves(known.sitting), {
         send: (waiting) => sendMove(known.sitting, known.token, held(waiting)),
         sent: (answer) => {
-          know({ token: known.token, sitting: known.sitting });
+          know({ token: known.token, sitting: known.sitting, number: known.number });
           setNote(undefined);
           setGiven(undefined);
           setShowing(answer.showing);
@@ -110,7 +113,7 @@ export function useRemoteGame(code: string, source: Source = byLink(code)): Remo
           const late =
             error instanceof ApiProblem && error.status === 409 && !SAYS_WHY.has(error.reason);
           setNote(late ? words.play.goneOn : problemWords(error));
-          know({ token: known.token, sitting: known.sitting });
+          know({ token: known.token, sitting: known.sitting, number: known.number });
           readSitting(known.sitting, known.token)
             .then((sitting) => setShowing(sitting.showing))
             .catch(() => undefined)
@@ -125,25 +128,34 @@ export function useRemoteGame(code: string, source: Source = byLink(code)): Remo
     [know],
   );
 
-  const open = useCallback(async () => {
-    setBusy(true);
-    setProblem(undefined);
-    try {
-      const token = opens.current.token ?? mine.current?.token ?? remembered(code)?.token;
-      const opened = await opens.current.open(token);
-      const fresh = { token: opened.token ?? token ?? "", sitting: opened.sitting };
-      know(fresh);
-      follow(fresh);
-      setGiven(undefined);
-      setNote(undefined);
-      setNumber(opened.number);
-      setShowing(opened.showing);
-    } catch (error) {
-      setProblem(error);
-    } finally {
-      setBusy(false);
-    }
-  }, [code, know, follow]);
+  const begin = useCallback(
+    async (anew: boolean, failed: (error: unknown) => void) => {
+      setBusy(true);
+      setProblem(undefined);
+      try {
+        const token = opens.current.token ?? mine.current?.token ?? remembered(code)?.token;
+        const opened = await opens.current.open(token, anew);
+        const fresh = {
+          token: opened.token ?? token ?? "",
+          sitting: opened.sitting,
+          number: opened.number,
+        };
+        know(fresh);
+        follow(fresh);
+        setGiven(undefined);
+        setNote(undefined);
+        setNumber(opened.number);
+        setShowing(opened.showing);
+      } catch (error) {
+        failed(error);
+      } finally {
+        setBusy(false);
+      }
+    },
+    [code, know, follow],
+  );
+  const open = useCallback(() => begin(false, setProblem), [begin]);
+  const anew = useCallback(() => begin(true, (error) => setNote(problemWords(error))), [begin]);
 
   /** Takes up the sitting that this device remembers; waits for the network where there is none. */
   const takeUp = useCallback(
@@ -236,5 +248,6 @@ export function useRemoteGame(code: string, source: Source = byLink(code)): Remo
     act,
     refresh,
     again: open,
+    anew,
   };
 }

@@ -1,5 +1,4 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { CircleHelp } from "lucide-react";
 import { lazy, Suspense, useEffect, useMemo, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { readFrontContributions, readUnfinished, useSession } from "../api/teacher";
@@ -16,10 +15,14 @@ import { useLooking } from "../stage/looking";
 import { isPicked, letter } from "../stage/stage";
 import { Dialog, KeyList } from "../ui/Dialog";
 import { Failed, Loading, Notice } from "../ui/Notice";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { whenWords } from "../words/format";
 import { ClassTimer } from "./ClassTimer";
 import { HandsDialog, JoinDialog, JumpDialog, PointsDialog } from "./dialogs";
+import { FrontBar, usePointerNear } from "./FrontBar";
+import { frontActions } from "./frontActions";
+import { useLed } from "./leading";
 import { Shutter } from "./Shutter";
 import { type FrontControls, LETTER_KEYS, useFrontControls } from "./useFrontControls";
 import { useFrontGame, useFrontSitting } from "./useFrontGame";
@@ -131,6 +134,7 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
   const played = useFrontGame(sitting);
   const { seen: showing, looking, act } = useLooking(played.showing, played.act);
   const game = { ...played, showing, act };
+  usePageTitle(showing.cover.title || words.activities.untitled);
   const navigate = useNavigate();
   const controls = useFrontControls(sitting, game, looking);
   const sound = useSound(played.showing);
@@ -142,7 +146,10 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
   }, [sitting.activity]);
   const session = useSession();
   const back = session.data?.covers ? "/cover" : `/activities/${id}`;
-  useFrontKeys(controls, () => navigate(back));
+  const leave = () => navigate(back);
+  useFrontKeys(controls, leave);
+  useLed(sitting.sitting, controls);
+  const { used, near } = usePointerNear();
 
   if (showing.markers.length === 0) {
     return (
@@ -159,9 +166,12 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
     );
   }
   return (
-    <main className="present relative h-full bg-base-100">
+    <main
+      className="present relative flex h-full flex-col bg-base-100"
+      data-strip={used || controls.classClock !== undefined}
+    >
       <h1 className="sr-only">{showing.cover.title}</h1>
-      <div className="stage-frame overflow-y-auto">
+      <div className="stage-frame min-h-0 flex-1 overflow-y-auto">
         <GameStage
           showing={showing}
           looking={looking}
@@ -190,22 +200,17 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
           }
         />
       </div>
+      <div className="front-strip">
+        {controls.classClock && <ClassTimer clock={controls.classClock} />}
+        {used && <FrontBar actions={frontActions(controls, leave)} near={near} />}
+      </div>
       <Overlays controls={controls} />
-      <button
-        type="button"
-        aria-label={words.present.keysButton}
-        title={words.present.keysButton}
-        className="btn btn-ghost btn-square absolute top-1 right-1 text-soft"
-        onClick={() => controls.open("keys")}
-      >
-        <CircleHelp aria-hidden="true" />
-      </button>
-      <Dialogs id={id} sitting={sitting} controls={controls} />
+      <Dialogs id={id} sitting={sitting} controls={controls} leave={leave} />
     </main>
   );
 }
 
-/** What lies over the game: the class's own clock, the pen, the shutter. */
+/** What lies over the game: the pen, the shutter. */
 function Overlays({ controls }: { controls: FrontControls }) {
   const [penOnce, setPenOnce] = useState(false);
   useEffect(() => {
@@ -213,7 +218,6 @@ function Overlays({ controls }: { controls: FrontControls }) {
   }, [controls.pen]);
   return (
     <>
-      {controls.classClock && <ClassTimer clock={controls.classClock} />}
       {penOnce && (
         <Suspense fallback={null}>
           <Pen drawing={controls.pen} leave={controls.turnPen} />
@@ -224,8 +228,13 @@ function Overlays({ controls }: { controls: FrontControls }) {
   );
 }
 
-function Dialogs(props: { id: string; sitting: FrontSitting; controls: FrontControls }) {
-  const { id, sitting, controls } = props;
+function Dialogs(props: {
+  id: string;
+  sitting: FrontSitting;
+  controls: FrontControls;
+  leave: () => void;
+}) {
+  const { id, sitting, controls, leave } = props;
   const { dialog, showing, open } = controls;
   const singleKeys = useSingleKeys();
   const close = () => open(undefined);
@@ -236,7 +245,21 @@ function Dialogs(props: { id: string; sitting: FrontSitting; controls: FrontCont
   if (dialog === "keys") {
     return (
       <Dialog title={words.present.keysTitle} onClose={close}>
-        <KeyList keys={words.present.keys} />
+        <KeyList
+          keys={words.present.keys}
+          runs={Object.fromEntries(
+            frontActions(controls, leave)
+              .filter((action) => action.there)
+              .map((action) => [
+                action.id,
+                () => {
+                  close();
+                  // The dialog gives the focus back first.
+                  setTimeout(action.run);
+                },
+              ]),
+          )}
+        />
         <label className="mt-4 flex min-h-11 items-center gap-2">
           <input
             type="checkbox"

@@ -7,7 +7,13 @@ export interface FrontState {
   log: Played[];
 }
 
-type Message = { asks: true } | { state: FrontState };
+/** What the teacher's own screen can lead the projector to. */
+export type FrontCommand =
+  | { kind: "next" | "back" | "strike" | "reveal" | "hint" | "clock" | "shutter" }
+  | { kind: "turn"; team: number }
+  | { kind: "points"; team: number; points: number };
+
+type Message = { asks: true } | { state: FrontState } | { does: FrontCommand };
 
 /** The teacher's two windows of one sitting, side by side in the same browser. */
 export function frontChannel(sitting: string, told: (message: Message) => void) {
@@ -15,6 +21,7 @@ export function frontChannel(sitting: string, told: (message: Message) => void) 
   channel.onmessage = (event: MessageEvent<Message>) => told(event.data);
   return {
     ask: () => channel.postMessage({ asks: true } satisfies Message),
+    lead: (does: FrontCommand) => channel.postMessage({ does } satisfies Message),
     tell: (state: FrontState) => channel.postMessage({ state } satisfies Message),
     close: () => channel.close(),
   };

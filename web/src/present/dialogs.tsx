@@ -45,6 +45,7 @@ export function PointsDialog(props: {
         <label>
           {words.teams.own}
           <input
+            data-first
             inputMode="numeric"
             value={own}
             onChange={(event) => setOwn(event.target.value)}
@@ -118,14 +119,18 @@ export function HandsDialog(props: {
   };
   return (
     <Dialog title={words.talk.votesTitle} onClose={onClose}>
-      <form onSubmit={submit} className="grid gap-2">
+      <form
+        onSubmit={submit}
+        className={`grid gap-2 ${question.choices.length > 4 ? "sm:grid-cols-2" : ""}`}
+      >
         {question.choices.map(({ id }, i) => (
           <label key={id} className="flex items-center gap-3">
-            <span className="w-44 truncate">
+            <span className="min-w-0 flex-1 truncate" title={choiceWords(question, id)}>
               <strong>{letter(i)}</strong> {choiceWords(question, id)}
             </span>
             <input
               type="number"
+              data-first={i === 0 || undefined}
               inputMode="numeric"
               min={0}
               max={MOST_HANDS}
@@ -136,7 +141,7 @@ export function HandsDialog(props: {
             />
           </label>
         ))}
-        <button type="submit" className="btn btn-primary mt-2 justify-self-start">
+        <button type="submit" className="btn btn-primary col-span-full mt-2 justify-self-start">
           {words.talk.countThem}
         </button>
       </form>
@@ -162,7 +167,7 @@ export function JumpDialog(props: {
               type="button"
               disabled={settled.includes(state) || !texts.has(question)}
               onClick={() => go(question)}
-              className="flex min-h-11 w-full cursor-pointer items-center gap-3 rounded-[4px] px-2 text-left hover:bg-base-200 disabled:cursor-default disabled:text-soft"
+              className="flex min-h-11 w-full cursor-pointer items-center gap-3 rounded-[4px] px-2 text-start hover:bg-base-200 disabled:cursor-default disabled:text-soft"
             >
               <span aria-hidden="true" className="w-6 text-center">
                 {MARKER_SIGNS[state]}

@@ -9,6 +9,7 @@ import type {
 } from "../generated/types";
 import { picking } from "../questions/answers/Options";
 import { useSoundSwitch } from "../sound/useSound";
+import { toBoard, toEntry } from "../stage/boardKeys";
 import type { Looking } from "../stage/looking";
 import { isPicked, LETTERS, onwards } from "../stage/stage";
 import { words } from "../words/en";
@@ -59,6 +60,7 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
     }
     const move = onwards(showing, given, true);
     if (move) act(move);
+    else if (showing.stage === "board") toBoard();
     else if (showing.stage === "playing") toEntry();
     else setNudge(showing.stage === "question");
   };
@@ -78,6 +80,8 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
     if (struck || showing.talk?.done) return;
     setNudge(false);
     give(picking(question, option.id, given));
+    // Enter then answers, and presses no button that had the focus from before.
+    if (document.activeElement instanceof HTMLButtonElement) document.activeElement.blur();
   };
   const strike = (all: boolean) => {
     if (!question || !isPicked(question)) return setNote(words.front.nothingToStrike);
@@ -85,14 +89,15 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
     if (refusal) setNote(words.front.nothingToStrike);
     give(undefined);
   };
-  const pressTeam = (team: number) => {
+  /** Gives a team the turn; where there is none to give, its points are asked for, if wanted. */
+  const pressTeam = (team: number, asksPoints = true) => {
     if (showing.teams.length === 0) return;
     if (!showing.teams[team]) return setNote(words.front.noTeam(team + 1));
     const byTeacher = sitting.activity.rules.teams?.turns === "by-teacher";
     const there = several || showing.stage === "question" || showing.stage === "board";
     const waits = byTeacher && there;
     if (waits && !game.act({ kind: "give-turn", team })) return setNote(undefined);
-    if (showing.stage !== "title" && showing.stage !== "end") open(team);
+    if (asksPoints && showing.stage !== "title" && showing.stage !== "end") open(team);
   };
   /** Which clock is meant: that of the open question, or the game's where several things are open. */
   const clockOf = several
@@ -172,9 +177,6 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
     nudge,
   };
 }
-
-/** Where things are entered, the next thing is to enter one. */
-const toEntry = () => document.querySelector<HTMLElement>("[data-entry]")?.focus();
 
 /** Nothing was struck out, counted or answered yet, so that options may still be covered. */
 const untouched = (showing: Showing) => showing.stage === "question" && !showing.talk;

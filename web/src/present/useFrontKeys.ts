@@ -31,7 +31,8 @@ export function useFrontKeys(controls: FrontControls, leave: () => void) {
     const target = event.target instanceof Element ? event.target : undefined;
     const onButton = target?.closest("button, a, input:focus-visible");
     const typing = target?.closest("input[type=text], input:not([type]), textarea, select");
-    if (typing || (event.key === " " && onButton)) return;
+    // Enter does what the focus is on; where it is on nothing, it answers or goes on.
+    if (typing || ((event.key === " " || event.key === "Enter") && onButton)) return;
     // Space and the keys with a name always mean what they say.
     const single = event.key.length === 1 && event.key !== " ";
     if (single && !useSingleKeys.getState().on) return;
@@ -60,9 +61,10 @@ function actionOf(
   if (/^[a-f]$/i.test(key)) return () => controls.choose(key);
   const { stage, questions } = controls.showing;
   const board = stage === "board" || (stage === "playing" && questions.length > 0);
-  if (board && /^( |Arrow\w+)$/.test(key)) return toBoard;
+  if (board && /^( |Enter|Arrow\w+)$/.test(key)) return toBoard;
   switch (key.length === 1 ? key.toLowerCase() : key) {
     case " ":
+    case "Enter":
     case "ArrowRight":
       return controls.next;
     case "ArrowLeft":

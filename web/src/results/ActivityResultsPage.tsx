@@ -8,6 +8,7 @@ import { Shell } from "../app/Shell";
 import { More } from "../ui/More";
 import { Failed, Loading } from "../ui/Notice";
 import { Toast } from "../ui/Toast";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { GameLine } from "./GameLine";
 import { leftToMark, ToMarkList } from "./ToMarkList";
@@ -37,6 +38,7 @@ export default function ActivityResultsPage() {
   const results = useGames(id);
   const [message, setMessage] = useState<string>();
   const first = results.data?.pages[0];
+  usePageTitle(first && words.results.of(first.title || words.activities.untitled));
   const games = results.data?.pages.flatMap((page) => page.games) ?? [];
   return (
     <Shell>

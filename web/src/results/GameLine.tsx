@@ -1,6 +1,7 @@
 import { ChevronRight } from "lucide-react";
 import { useState } from "react";
 import type { PlayedGame } from "../generated/types";
+import { TeamSign } from "../stage/teamSigns";
 import { words } from "../words/en";
 import { whenWords } from "../words/format";
 import { Answers } from "./Answers";
@@ -39,7 +40,7 @@ export function GameLine(props: { activity: string; game: PlayedGame }) {
           )}
         </span>
         <span>
-          {words.game.rightOf(score)}
+          {words.game.rightOf(score, game.learner === 0)}
           <span className="text-soft max-md:before:content-['_·_'] md:block">
             {passMark
               ? words.results.points(score.points, passMark.possible)
@@ -47,6 +48,16 @@ export function GameLine(props: { activity: string; game: PlayedGame }) {
           </span>
         </span>
         <OutcomeWord game={game} />
+        {game.teams.length > 0 && (
+          <span className="flex flex-wrap gap-x-4 gap-y-1 md:col-span-full md:pl-8">
+            {game.teams.map((side) => (
+              <span key={`${side.sign} ${side.name}`} className="flex items-center gap-1.5">
+                <TeamSign sign={side.sign} className="size-5" />
+                <bdi>{words.teams.result(side.name, side.points)}</bdi>
+              </span>
+            ))}
+          </span>
+        )}
       </summary>
       {open && <Answers activity={activity} sitting={game.sitting} />}
     </details>
@@ -60,7 +71,11 @@ function OutcomeWord({ game }: { game: PlayedGame }) {
       {outcome ? (
         <span className={outcome.won ? "font-semibold text-success" : "font-semibold"}>
           {outcome.won && <span aria-hidden="true">✓ </span>}
-          {words.results.outcome(outcome)}
+          {game.winners.length > 1
+            ? words.teams.tied(game.winners)
+            : game.winners.length === 1
+              ? words.teams.won(game.winners[0] ?? "")
+              : words.results.outcome(outcome)}
         </span>
       ) : (
         <span className="text-soft">{words.results.notEnded}</span>

@@ -2,11 +2,13 @@ import { Link } from "react-router";
 import { usePlayed } from "../api/results";
 import { Shell } from "../app/Shell";
 import { Failed, Loading } from "../ui/Notice";
+import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { whenWords } from "../words/format";
 
 /** What was played: what there is to mark comes first. */
 export default function ResultsPage() {
+  usePageTitle(words.results.title);
   const played = usePlayed();
   return (
     <Shell>

@@ -13,7 +13,12 @@ export default memo(function FormulaView({ tex }: { tex: string }) {
   const ref = useRef<HTMLSpanElement>(null);
   useEffect(() => {
     if (ref.current) {
-      katex.render(tex, ref.current, { throwOnError: false, output: "htmlAndMathml", ...BOUNDS });
+      katex.render(tex, ref.current, {
+        throwOnError: false,
+        strict: "ignore",
+        output: "htmlAndMathml",
+        ...BOUNDS,
+      });
     }
   }, [tex]);
   return <span ref={ref} data-formula={tex} />;

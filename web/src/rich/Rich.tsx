@@ -11,7 +11,8 @@ const FormulaView = lazy(() => import("./FormulaView"));
  * or a button. Where nothing may be pressed, sounds stand as what is heard in them.
  */
 export function Rich({ words, still }: { words: Words; still?: boolean }) {
-  if (typeof words === "string") return <span className="whitespace-pre-line">{words}</span>;
+  if (typeof words === "string")
+    return <span className="whitespace-pre-line wrap-anywhere">{words}</span>;
   return words.map((block, i) => (
     // biome-ignore lint/suspicious/noArrayIndexKey: blocks have no other name
     <BlockView key={i} block={block} still={still} />
@@ -22,7 +23,7 @@ function BlockView({ block, still }: { block: BlockUnion; still?: boolean }) {
   switch (block.kind) {
     case "paragraph":
       return (
-        <span className="block min-h-[1lh] whitespace-pre-line not-first:mt-[0.25em]">
+        <span className="own-way block min-h-[1lh] whitespace-pre-line not-first:mt-[0.25em]">
           <Line content={block.content} />
         </span>
       );
@@ -36,7 +37,7 @@ function BlockView({ block, still }: { block: BlockUnion; still?: boolean }) {
               // biome-ignore lint/suspicious/noArrayIndexKey: items have no other name
               key={i}
               role="listitem"
-              className={`list-item whitespace-pre-line ${block.ordered ? "list-decimal" : "list-disc"}`}
+              className={`own-way list-item whitespace-pre-line ${block.ordered ? "list-decimal" : "list-disc"}`}
             >
               <Line content={item.content} />
             </span>

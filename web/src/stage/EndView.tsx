@@ -96,7 +96,7 @@ function endWords({ score, teams }: Showing, outcome: Outcome, own?: OwnEnd): st
 
 function Answers({ answers }: { answers: Answered[] }) {
   return (
-    <ol className="grid w-full gap-[var(--gap)] text-left font-sans">
+    <ol className="grid w-full gap-[var(--gap)] text-start font-sans">
       {answers.map(({ question, told }) => (
         <LookBack key={question.id} question={question} told={told} />
       ))}

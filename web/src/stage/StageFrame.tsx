@@ -3,11 +3,13 @@ import { ReadAloud } from "../aloud/ReadAloud";
 import { useMediaAddress } from "../rich/media";
 import { words } from "../words/learner";
 import { Bunting } from "./Bunting";
+import { Confirm } from "./Confirm";
 import { dressStyle, useFonts } from "./dress";
 import { EndView, type OwnEnd } from "./EndView";
 import type { StageProps } from "./stage";
 import { TeamsBar } from "./TeamsBar";
 import { TitleView } from "./TitleView";
+import { useFit } from "./useFit";
 
 interface FrameProps extends StageProps {
   /** How it is played and won, for the title page. */
@@ -39,6 +41,7 @@ export function StageFrame(props: FrameProps) {
   const { dress, teams } = showing;
   const begun = showing.stage !== "title";
   useFonts(dress?.type);
+  useFit(stage);
   return (
     <div
       ref={stage}
@@ -62,6 +65,16 @@ export function StageFrame(props: FrameProps) {
       </p>
       {!begun && <TitleView {...props} facts={facts} read={read} />}
       {begun && children(read)}
+      {begun && !showing.ending && showing.terms.startAgain && props.again && !props.aloud && (
+        <div className="stage-again">
+          <Confirm
+            label={words.game.startAgain}
+            ask={words.game.startAgainAsk}
+            goOn={words.game.keepPlaying}
+            act={props.again}
+          />
+        </div>
+      )}
       {showing.ending && <EndView {...props} ending={showing.ending} own={end} />}
     </div>
   );

@@ -2,18 +2,22 @@ import type { Side } from "../generated/types";
 import { words } from "../words/learner";
 import { TeamSign } from "./teamSigns";
 
+/** More than these hang in two rows, so that no name is cut. */
+const MOST_IN_A_ROW = 4;
+
 /** The teams with their points, always in sight; whose turn it is stands out by frame and word. */
 export function TeamsBar({ teams, press }: { teams: Side[]; press?: (team: number) => void }) {
+  const wide = teams.length > MOST_IN_A_ROW ? "flex-[1_0_30%]" : "flex-auto";
   return (
     <ul
       aria-label={words.teams.label}
-      className="flex w-full flex-wrap gap-[calc(var(--gap)*0.5)] text-left"
+      className="flex w-full flex-wrap gap-[calc(var(--gap)*0.5)] text-start"
     >
       {teams.map((side, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a team is its place
-        <li key={i} className="min-w-0 flex-1 basis-[7.5em]">
+        <li key={i} className={`max-w-full ${wide}`}>
           {press ? (
-            <button type="button" className="w-full text-left" onClick={() => press(i)}>
+            <button type="button" className="w-full text-start" onClick={() => press(i)}>
               <Plate side={side} number={i + 1} />
             </button>
           ) : (
@@ -40,7 +44,7 @@ function Plate({ side, number }: { side: Side; number: number }) {
         </span>
       )}
       <TeamSign sign={sign} />
-      <span aria-hidden="true" className="min-w-0 flex-1 truncate">
+      <span aria-hidden="true" className="min-w-0 flex-1 truncate" dir="auto">
         {name}
       </span>
       <strong aria-hidden="true" className="tabular-nums">

@@ -1,9 +1,38 @@
-import type { ReactNode } from "react";
+import { type ReactNode, useState } from "react";
+import { signOf } from "../games/signs";
+import { useMediaAddress } from "../rich/media";
 import { Rich } from "../rich/Rich";
+import { type Medium, mediaOf } from "../rich/words";
+import { Pattern } from "../ui/Pattern";
 import { words } from "../words/learner";
 import { Heading } from "./Heading";
 import type { StageProps } from "./stage";
 import { TeamsBar } from "./TeamsBar";
+
+/** What stands for the game before it begins: its picture, or its sign in the colours of its look. */
+function Face({ showing }: { showing: StageProps["showing"] }) {
+  const address = useMediaAddress();
+  const [missing, setMissing] = useState(false);
+  const { cover, dress, game } = showing;
+  const Sign = signOf(game);
+  const inWords = cover.introduction && mediaOf(cover.introduction).some(isPicture);
+  if (inWords || dress?.picture) return null;
+  return cover.picture && !missing ? (
+    <img
+      src={address(cover.picture.medium)}
+      alt={cover.picture.alt}
+      className="title-picture"
+      onError={() => setMissing(true)}
+    />
+  ) : (
+    <div aria-hidden="true" className="title-face">
+      <Pattern of={cover.title} />
+      {Sign && <Sign strokeWidth={1.25} className="relative h-3/5 w-auto" />}
+    </div>
+  );
+}
+
+const isPicture = (medium: Medium) => medium.kind === "picture";
 
 /** The title page: what it is about, how it is won, and its beginning. */
 export function TitleView(props: StageProps & { facts: string; read: ReactNode }) {
@@ -11,6 +40,7 @@ export function TitleView(props: StageProps & { facts: string; read: ReactNode }
   const { cover, terms, wording } = showing;
   return (
     <div className="flex flex-1 flex-col items-center justify-center gap-[calc(var(--gap)*1.4)] text-center">
+      <Face showing={showing} />
       <Heading takesFocus={takesFocus} turn="title" about="title">
         {cover.title || words.untitled}
       </Heading>

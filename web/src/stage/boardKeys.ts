@@ -45,7 +45,7 @@ export function moveOnBoard(event: KeyboardEvent<HTMLElement>) {
   nearest(placeOf(event.target as HTMLElement), others, event.key)?.element.focus();
 }
 
-/** Goes to the line in which something is entered, if there is one. */
+/** Goes to the line in which something is entered, if there is one: there it is the next thing. */
 export const toEntry = () => document.querySelector<HTMLElement>("[data-entry]")?.focus();
 
 /** Goes to the board from wherever the focus is. */

@@ -19,7 +19,7 @@ test.each([
   expect(rows.reduce((n, row) => n + row.hangings.length, 0)).toBe(count);
   for (const row of rows) {
     row.hangings.forEach((h, i) => {
-      expect(h.width).toBeGreaterThanOrEqual(15);
+      expect(h.width).toBeGreaterThanOrEqual(12);
       expect(h.x - h.width / 2).toBeGreaterThanOrEqual(0);
       expect(h.x + h.width / 2).toBeLessThanOrEqual(width);
       expect(h.y + h.width * 1.25).toBeLessThanOrEqual(height);
@@ -27,6 +27,13 @@ test.each([
       if (before) expect(h.x - before.x).toBeGreaterThan(h.width);
     });
   }
+});
+
+test.each([
+  ["a phone", 354, 160],
+  ["a projector", 1168, 140],
+])("sixty pennants leave room for the question on %s", (_, width, most) => {
+  expect(hang(60, width).height).toBeLessThan(most);
 });
 
 test("nothing hangs where there is no room yet", () => {

@@ -14,10 +14,20 @@ export interface Row {
 
 const NARROWEST = 20;
 const GAP = 0.55;
+/** From here on there are so many that they hang closer and straighter. */
+const MANY = 30;
+const NARROWEST_OF_MANY = 13;
+const GAP_OF_MANY = 0.25;
+
+const measures = (count: number) =>
+  count > MANY
+    ? { narrowest: NARROWEST_OF_MANY, gap: GAP_OF_MANY }
+    : { narrowest: NARROWEST, gap: GAP };
 
 /** How many pennants fit beside each other. */
 export function perRow(count: number, width: number): number {
-  const fit = Math.max(1, Math.floor(width / (NARROWEST * (1 + GAP))));
+  const { narrowest, gap } = measures(count);
+  const fit = Math.max(1, Math.floor(width / (narrowest * (1 + gap))));
   const rows = Math.ceil(count / fit);
   return Math.ceil(count / Math.max(1, rows));
 }
@@ -28,8 +38,8 @@ export function hang(count: number, width: number, small = false): { rows: Row[]
   const each = perRow(count, width);
   const step = width / each;
   const widest = small ? 50 : Math.max(46, width / 18);
-  const pennant = Math.min(widest, step / (1 + GAP));
-  const sag = Math.min(small ? 8 : 28, width / 45 + 4);
+  const pennant = Math.min(count > MANY ? widest / 1.5 : widest, step / (1 + measures(count).gap));
+  const sag = Math.min(small || count > MANY ? 8 : 28, width / 45 + 4);
   const rowHeight = sag + pennant * 1.75 + 6;
   const rows: Row[] = [];
   for (let first = 0; first < count; first += each) {

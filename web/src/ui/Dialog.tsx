@@ -1,5 +1,5 @@
 import { X } from "lucide-react";
-import { type ReactNode, useEffect, useRef } from "react";
+import { type ReactNode, useLayoutEffect, useRef } from "react";
 import { words } from "../words/learner";
 
 /**
@@ -14,13 +14,17 @@ export function Dialog(props: {
 }) {
   const { title, onClose, wide, children } = props;
   const ref = useRef<HTMLDialogElement>(null);
-  useEffect(() => {
+  useLayoutEffect(() => {
     const dialog = ref.current;
     if (dialog && !dialog.open) {
       dialog.showModal();
       dialog.querySelector<HTMLElement>("[data-first]")?.focus();
     }
-    return () => dialog?.close();
+    return () => {
+      // While it is still on the page: only then the browser gives the focus back.
+      dialog?.close();
+      setTimeout(landFocus);
+    };
   }, []);
   return (
     <dialog
@@ -28,7 +32,8 @@ export function Dialog(props: {
       aria-label={title}
       onCancel={(event) => {
         event.preventDefault();
-        onClose?.();
+        // One that lies on top of it is closed alone.
+        if (event.target === event.currentTarget) onClose?.();
       }}
       onKeyDown={(event) => event.stopPropagation()}
       className={`m-auto max-h-[90vh] ${wide ? "w-[min(64rem,calc(100vw-2rem))]" : "w-[min(36rem,calc(100vw-2rem))]"} overflow-y-auto rounded-[14px] border border-line bg-base-100 p-6 text-base-content shadow-lift backdrop:bg-black/50`}
@@ -51,16 +56,42 @@ export function Dialog(props: {
   );
 }
 
+/** Where what opened a dialog has gone meanwhile, the focus goes to the place itself. */
+function landFocus() {
+  if (document.activeElement !== document.body || document.querySelector("dialog[open]")) return;
+  const place = document.querySelector<HTMLElement>("main");
+  if (!place) return;
+  if (!place.hasAttribute("tabindex")) place.tabIndex = -1;
+  place.focus({ preventScroll: true });
+}
+
 /** A list of keys and what they do. */
-export function KeyList({ keys }: { keys: readonly (readonly string[])[] }) {
+export function KeyList(props: {
+  keys: readonly (readonly [string, string, string?])[];
+  /** What pressing a line does, by the name that stands third in it; nothing where it does nothing now. */
+  runs?: Partial<Record<string, () => void>>;
+}) {
+  const { keys, runs } = props;
   return (
     <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-6 gap-y-3">
-      {keys.map(([key, does]) => (
+      {keys.map(([key, does, name = ""]) => (
         <div key={key} className="contents">
           <dt>
             <kbd className="kbd font-display">{key}</kbd>
           </dt>
-          <dd>{does}</dd>
+          <dd>
+            {runs?.[name] ? (
+              <button
+                type="button"
+                className="min-h-11 w-full cursor-pointer rounded-[4px] px-2 text-start underline decoration-edge decoration-dotted underline-offset-4 hover:bg-base-200"
+                onClick={runs[name]}
+              >
+                {does}
+              </button>
+            ) : (
+              <span className={runs && "px-2"}>{does}</span>
+            )}
+          </dd>
         </div>
       ))}
     </dl>

@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import { ApiProblem } from "../api/client";
 import { words } from "../words/learner";
+import { usePageTitle } from "./usePageTitle";
 
 interface NoticeProps {
   title?: string;
@@ -12,6 +13,7 @@ interface NoticeProps {
 
 /** A page, or a part of one, with one message: what happened, and what to do. */
 export function Notice({ title, children, action, inside }: NoticeProps) {
+  usePageTitle(inside ? undefined : title);
   const Frame = inside ? "section" : "main";
   return (
     <Frame className="mx-auto flex min-h-[60vh] max-w-xl flex-col items-start justify-center gap-5 p-6">
@@ -34,6 +36,22 @@ export function problemWords(error: unknown): string {
 /** A request that failed, with the button that tries it again. */
 export function Failed(props: { error: unknown; again: () => void; inside?: boolean }) {
   const { error, again, inside } = props;
+  // What isn’t there isn’t there at the next try either: the way leads back.
+  if (error instanceof ApiProblem && error.status === 404) {
+    return (
+      <Notice
+        title={inside ? undefined : words.notFound.title}
+        inside={inside}
+        action={
+          <a href={placeAbove(location.pathname)} className="btn btn-primary">
+            {words.notFound.leads}
+          </a>
+        }
+      >
+        <p role="alert">{problemWords(error)}</p>
+      </Notice>
+    );
+  }
   return (
     <Notice
       inside={inside}
@@ -46,6 +64,14 @@ export function Failed(props: { error: unknown; again: () => void; inside?: bool
       <p role="alert">{problemWords(error)}</p>
     </Notice>
   );
+}
+
+/** The place that an address belongs to. */
+function placeAbove(path: string): string {
+  const [, place = ""] = path.split("/");
+  if (place === "present") return "/activities";
+  if (place === "play" || place === "join") return "/play";
+  return `/${place}`;
 }
 
 /** While something is on its way. */

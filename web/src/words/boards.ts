@@ -34,9 +34,10 @@ export const boards = {
     tieLabel: "What happens at a tie",
     ties: {
       tie: "is a tie.",
-      decider: "goes to a deciding question that was not asked.",
+      decider: "is decided by one more question.",
     } as Record<string, string>,
     wins: "The team with the most points wins.",
+    are: "The teams are",
     name: (n: number) => `Name of team ${n}`,
     signLabel: (n: number) => `Sign of team ${n}`,
     signs: {
@@ -62,7 +63,7 @@ export const boards = {
     joins: "A team joins",
     joinsText: "It begins with no points and is last in turn. ← takes it back.",
     joinsName: "What it is called",
-    joinsNow: "Let it play",
+    joinsNow: "Add the team",
     giveText: "Given by hand. ← takes it back.",
     giveButton: (n: number) => (n > 0 ? `+${n}` : `−${-n}`),
     own: "Another number",
@@ -86,10 +87,10 @@ export const boards = {
     orderUp: (letter: string) => `${letter}: struck out earlier`,
     orderDown: (letter: string) => `${letter}: struck out later`,
     over: "That was the question",
-    overText: "It was shown alone, and counts for nothing.",
+    overText: "It was shown on its own and doesn’t count.",
   },
   refused: {
-    "no-name": "That is no name: it has no letters, or far too many. Nothing was counted.",
+    "no-name": "That isn’t a name: it has no letters, or far too many. Nothing was counted.",
     "no-entry-left": "There are no entries left for that.",
     "no-such-team": "Give a team the turn first: press its number.",
   } as Partial<Record<Refusal, string>>,

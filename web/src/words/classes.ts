@@ -70,7 +70,7 @@ export const classes = {
         wait: "waits for you to let them in.",
         shut: "stays outside.",
       } satisfies Record<Door, string>,
-      known: "Who is in the register always gets in, with two words of their own.",
+      known: "Anyone in the register always gets in, with two words of their own.",
     },
     given: {
       title: "What they have to do",
@@ -90,8 +90,8 @@ export const classes = {
           : begun === 0
             ? `for ${plural(forHowMany, "learner")}`
             : through === forHowMany
-              ? `all ${forHowMany} are through`
-              : `${through} of ${forHowMany} through${begun > through ? `, ${begun - through} at it` : ""}`,
+              ? `all ${forHowMany} have finished`
+              : `${through} of ${forHowMany} finished${begun > through ? `, ${begun - through} playing` : ""}`,
       chosen: (n: number) => `for ${plural(n, "learner")}`,
       toMark: (n: number) => `${plural(n, "answer")} to mark`,
     },
@@ -113,10 +113,10 @@ export const classes = {
       change: "Name, time and help",
       newWords: "New words",
       merge: "It is the same child as …",
-      remove: "Take out",
-      removed: (name: string) => `${name} is taken out of the register. Their games are kept.`,
+      remove: "Remove",
+      removed: (name: string) => `${name} is removed from the register. Their games are kept.`,
       broughtBack: (name: string) => `${name} is in the register again.`,
-      out: (n: number) => `Taken out (${n})`,
+      out: (n: number) => `Removed (${n})`,
       undo: "Undo",
       find: "Find a learner",
     },
@@ -145,11 +145,11 @@ export const classes = {
       file: "Take a file (CSV)",
       surname: "The surname comes first",
       fresh: (n: number) => (n === 0 ? "Nobody new" : `New: ${n}`),
-      there: (names: string[]) => `Here already: ${list(names)}`,
+      there: (names: string[]) => `Already here: ${list(names)}`,
       doubles: (names: string[]) => `More than once in the list, taken once: ${list(names)}`,
       left: (rows: string[]) => `No name in: ${list(rows.map((row) => `“${row}”`))}`,
       passedOver: (columns: string[]) => `Not taken in: column ${list(columns)}`,
-      more: "The list is longer than what is taken in at once. Add the rest afterwards.",
+      more: "The list is too long to take in one go. Add the rest afterwards.",
       add: (n: number) => (n === 0 ? "Add" : `Add ${plural(n, "learner")}`),
       added: (n: number) => `${plural(n, "learner")} added.`,
     },
@@ -163,7 +163,7 @@ export const classes = {
     },
     giving: {
       title: "Assign an activity",
-      changeTitle: "On which terms",
+      changeTitle: "Terms",
       activity: "Activity",
       find: "Find an activity",
       noActivity: "You have no activity yet.",
@@ -173,8 +173,8 @@ export const classes = {
       makeClass: "Make one",
       from: "It can be played from",
       until: "until",
-      openings: { now: "now on", at: "a day and hour" },
-      closings: { never: "whenever they like", at: "a day and hour" },
+      openings: { now: "now", at: "a day and hour" },
+      closings: { never: "further notice", at: "a day and hour" },
       opensAt: "From when",
       closesAt: "Until when",
       zone: (zone: string) => `Hours are those of ${zone.replace("_", " ")}.`,
@@ -192,7 +192,7 @@ export const classes = {
         last: "the last one.",
         first: "the first one.",
       } satisfies Record<Counts, string>,
-      told: "What is right is shown",
+      told: "The right answers are shown",
       toldNames: {
         "at-once": "as the rules say.",
         "after-closing": "after closing.",
@@ -203,7 +203,7 @@ export const classes = {
         "at-once": "at once.",
         together: "when you say so.",
       } satisfies Record<WhenMarked, string>,
-      atClosing: "At closing time a game that runs",
+      atClosing: "When it closes, a game that is running",
       atClosingNames: {
         finish: "may be finished.",
         end: "ends there and then.",
@@ -226,10 +226,10 @@ export const classes = {
       projector: "Without names, for the projector",
       names: "With names",
       counts: (begun: number, of: number, through: number) =>
-        `${begun} of ${of} have begun, ${through} are through`,
+        `${begun} of ${of} have begun, ${through} have finished`,
       notBegun: "not begun",
       at: (n: number) => `at question ${n}`,
-      through: "through",
+      through: "finished",
       title0: "on the title page",
       since: (minutes: number) => (minutes < 1 ? "just now" : `${long(minutes)} ago`),
       stuck: "quiet for a while",
@@ -243,7 +243,7 @@ export const classes = {
       none: "Nothing was assigned yet.",
       states: {
         done: "",
-        "at-it": "at it",
+        "at-it": "playing",
         "to-do": "to do",
         "not-yet": "not open yet",
         "not-done": "not done",
@@ -258,7 +258,7 @@ export const classes = {
       none: "Nothing was assigned yet.",
       games: (n: number) => plural(n, "game"),
       game: (when: string, result: string) => `${when}: ${result}`,
-      running: "not played to its end",
+      running: "not finished",
     },
     csv: "As a table (CSV)",
     registerCsv: "Register as a table (CSV)",
@@ -305,7 +305,7 @@ export const classes = {
           excused ? "excused" : "",
           left ? "no longer in the class" : "",
           goes === 0 ? (standing.phase === "not-yet" ? "not open yet" : "not begun") : "",
-          goes > 0 && !ended ? "at it" : "",
+          goes > 0 && !ended ? "playing" : "",
           goes > 1 ? `${goes} goes` : "",
         ]
           .filter(Boolean)

@@ -13,13 +13,13 @@ export const cover = {
     made: (day: string) => `The code for ${schoolDay(day)} is made.`,
     on: (day: string) => `for ${schoolDay(day)}`,
     withdraw: "Withdraw",
-    withdrawn: (day: string) => `The code for ${schoolDay(day)} opens nothing any more.`,
+    withdrawn: (day: string) => `The code for ${schoolDay(day)} no longer works.`,
     sheet: "Sheet to print",
     sheetNote: "Give it to whoever takes the class.",
     sheetTitle: (name: string, day: string) => `${name}, ${schoolDay(day)}`,
     sheetText: "Thank you for taking this class. Open this address and type the code:",
     sheetWhat:
-      "You can present what is there, and see how far the class is while it plays. The code works on this day alone.",
+      "You can present what is there, and see how far the class is while it plays. The code works on this day only.",
     enterTitle: "Cover a class for a day",
     enterText: "Type the code that the class’s teacher gave you.",
     code: "Code",
@@ -37,9 +37,9 @@ export const cover = {
         ? "for nobody yet"
         : begun === 0
           ? `for ${plural(learners, "learner")}, nobody has begun`
-          : `${begun} of ${learners} have begun, ${through} ${through === 1 ? "is" : "are"} through`,
+          : `${begun} of ${learners} have begun, ${through} ${through === 1 ? "has" : "have"} finished`,
     closed: "closed for learners just now",
     again: "Type another code",
-    over: "This code is over, or its teacher withdrew it.",
+    over: "This code has expired, or its teacher has withdrawn it.",
   },
 };

@@ -6,7 +6,7 @@ export const dress = {
   dress: {
     otherPicture: "Another picture",
     title: "Look, sound and wording",
-    ready: "Looks ready to take",
+    ready: "Ready-made looks",
     own: "Bravium’s own",
     names: {
       paper: "Paper",
@@ -53,7 +53,7 @@ export const dress = {
     music: "Music in the background",
     otherMusic: "Other music",
     noMusic: "No music",
-    musicNote: "It plays over and over, and fades while something is read aloud.",
+    musicNote: "It plays over and over, and gets quieter while something is read aloud.",
     wording: "Words on buttons and at the end",
     wordingOf: {
       start: "Begin",

@@ -45,6 +45,7 @@ export const editing = {
     worthLabel: "Points of each question",
     points: "points.",
     winWith: "They win with",
+    aloneWins: "Who plays it alone, without teams, wins with",
     passMarkLabel: "Pass mark in per cent",
     percent: "%",
     thatIs: (mark: PassMark, { lives, clock, teams }: Rules) => {
@@ -60,13 +61,16 @@ export const editing = {
       return ` — that is ${mark.rightNeeded} of ${mark.asked}.`;
     },
 
+    startAgain: "A learner may start again",
+    startAgainLabel: "When a learner may start again",
+    startAgains: { end: "once it has ended.", any: "at any time." } as Record<string, string>,
     more: "More rules",
     fewer: "Fewer rules",
     tries: "Each question may be tried",
     triesLabel: "How often a question may be tried",
     again: {
       once: "once",
-      "at-once": "several times at once",
+      "at-once": "several times in a row",
       later: "again after the others",
       "until-right": "until it is right",
     } as Record<string, string>,
@@ -89,15 +93,16 @@ export const editing = {
       question: "a clock for each question:",
       game: "a clock for the whole game:",
     } as Record<string, string>,
-    secondsLabel: "Seconds on the clock",
-    seconds: "seconds.",
+    secondsLabel: "Time on the clock",
+    unitLabel: "Seconds or minutes",
+    units: { seconds: "seconds.", minutes: "minutes." },
     speed: "A quick right answer brings up to",
     speedLabel: "Points for speed",
-    run: "points more, and every",
+    run: "extra points, and",
     runLengthLabel: "How many right answers are a run",
-    runOf: "right ones in a row",
+    runOf: "right in a row bring",
     runLabel: "Points for a run",
-    answers: "What is right is shown",
+    answers: "The right answers are shown",
     answersLabel: "When learners see what is right",
     answersWhen: {
       "after-last-try": "after the last try at each question.",
@@ -121,7 +126,7 @@ export const editing = {
       discussion: "discussion",
       information: "information",
     } as Record<string, string>,
-    model: "An answer as it could be, for your eyes",
+    model: "Model answer (only you see it)",
     modelPlaceholder: "what you would like to read",
     picture: "Picture",
     alt: "What the picture shows, for those who can’t see it",
@@ -142,8 +147,8 @@ export const editing = {
     areaNamePlaceholder: "what is there",
     areaRight: (n: number) => `Area ${n} is right`,
     areaRemove: (n: number) => `Remove area ${n}`,
-    areaFeedback: (n: number) => `Said to who points at area ${n}`,
-    areaFeedbackPlaceholder: "said to who points here, if you like",
+    areaFeedback: (n: number) => `Shown to anyone who points at area ${n}`,
+    areaFeedbackPlaceholder: "shown to anyone who points here, if you like",
     /** Said in place of what is right, where nothing is marked at once. */
     unmarked: {
       "free-answer": "you mark it",
@@ -161,6 +166,7 @@ export const editing = {
       discussion: "Write what to talk about",
     } as Record<string, string>,
     kindLabel: "Kind of question",
+    kindNone: "Open a question first: it is the open one whose kind is changed.",
     question: (n: number) => `Question ${n}`,
     questionPlaceholder: "Ask something",
     option: (letter: string) => `Option ${letter}`,
@@ -192,7 +198,7 @@ export const editing = {
     select: (n: number) => `Select question ${n}`,
     selected: (n: number) => `${n} selected`,
     setForAll: (n: number) => `Set for all ${n}`,
-    asEach: "as each has it",
+    asEach: "as each question has it",
     usual: "the usual",
     own: "of its own:",
     setWorth: "Worth",
@@ -215,7 +221,7 @@ export const editing = {
     mistakes: "Wrong answers you expect, with what to say",
     mistakeOne: (n: number) => `Wrong answer ${n}`,
     mistakeAdd: "a wrong answer — just type",
-    mistakeSay: (n: number) => `Said to wrong answer ${n}`,
+    mistakeSay: (n: number) => `Shown for wrong answer ${n}`,
     mistakeSayPlaceholder: "what to say to it",
     comparing: "When comparing",
     comparings: {
@@ -245,7 +251,7 @@ export const editing = {
       const right = [`${value}${of}`, ...equal].join(" = ");
       const range = from === undefined ? "" : `, right from ${from} to ${to}${of}`;
       const also = other === undefined ? "" : ` It could be read as ${other}, too.`;
-      const unread = toleranceUnread ? " How far off is still right is no number yet." : "";
+      const unread = toleranceUnread ? " The tolerance isn’t a number yet." : "";
       return `Read as ${right}${range}.${also}${unread}`;
     },
     switchExample: ({ typed, right }: SwitchExample) =>
@@ -286,8 +292,8 @@ export const editing = {
     hints: "Hints, given one at a time",
     hint: (n: number) => `Hint ${n}`,
     hintAdd: "a hint — just type",
-    optionFeedbacks: "Said to who picks an option",
-    optionFeedback: (letter: string) => `Said to who picks ${letter}`,
+    optionFeedbacks: "Shown to whoever picks an option",
+    optionFeedback: (letter: string) => `Shown to whoever picks ${letter}`,
     judged,
   },
 };

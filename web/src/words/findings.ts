@@ -1,7 +1,11 @@
 import type { Check, Mend } from "../generated/types";
-import { minutes, oneIn, plural, yearName } from "./format";
+import { lasting, minutes, oneIn, plural, yearName } from "./format";
 
 /** What readiness found, and what its mends are called. */
+
+const points = (n?: string) => plural(Number(n), "point");
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 export const findingWords: Record<Check, (values: string[]) => string> = {
   "no-title": () => "The activity has no title yet.",
@@ -18,18 +22,18 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
     "This kind of question comes from a newer version. It is kept, but not asked.",
   "unknown-game": () => "This game comes from a newer version. It is kept, but can’t be played.",
   "poor-contrast": ([contrast]) =>
-    `Questions stand out from the ground by ${(Math.floor(Number(contrast) / 100) / 10).toFixed(1)} to 1 at the least, or buttons too little. The back row needs 7 to 1.`,
+    `Some words are too faint to read from the back row: their contrast is ${(Math.floor(Number(contrast) / 100) / 10).toFixed(1)} to 1, and it takes 7 to 1.`,
   "too-long-for-projector": () =>
-    "This does not fit on the projector in type that the back row can read. Fewer words or options help.",
+    "This doesn’t fit on the projector in type that the back row can read. Use fewer words or options.",
   "unequal-turns": ([teams, , asked]) => `${asked} questions give ${teams} teams unequal turns.`,
   "asks-too-many": ([asked, there]) =>
-    `The rules ask ${asked} questions, but only ${there} can be asked. All of them are.`,
+    `The rules ask ${plural(Number(asked), "question")}, but only ${there} can be asked. All of them are.`,
   "no-points": () => "A question is worth 0 points, so everybody wins.",
   "always-won": () => "With a pass mark of 0 % everybody wins.",
   "pass-mark-unreachable": ([needed, reach]) =>
-    `Winning takes ${needed} points, but only ${reach} can be reached.`,
+    `Winning takes ${points(needed)}, but only ${reach} can be reached.`,
   "pass-mark-sometimes-unreachable": ([needed, reach]) =>
-    `Winning takes ${needed} points. In an unlucky draw only ${reach} can be reached.`,
+    `Winning takes ${points(needed)}. In an unlucky draw only ${reach} can be reached.`,
   "all-off": () => "All questions are switched off, so there is nothing to ask.",
   "same-questions": ([first]) => `This asks the same as question ${first}.`,
   "loose-last-option": ([letter]) =>
@@ -39,9 +43,9 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
   "longest-is-right": ([n, of]) =>
     `In ${n} of ${of} questions the right option is the longest. A class soon finds that out.`,
   "guessing-wins": ([chance]) =>
-    `Who only guesses wins ${oneIn(Number(chance))}. A higher pass mark or more options help.`,
+    `Guessing alone wins ${oneIn(Number(chance))}. A higher pass mark or more options help.`,
   "long-read": ([seconds, year]) =>
-    `Most of ${yearName(Number(year))} read this for ${seconds} seconds. Shorter words or fewer options help.`,
+    `Most of ${yearName(Number(year))} take ${lasting(seconds)} to read this. Use shorter words or fewer options.`,
   "no-answer": () => "No answer is accepted yet. The question is left out until one is.",
   "mistake-is-right": ([text]) =>
     `“${text}” stands among the wrong answers, but would be right without that.`,
@@ -50,7 +54,7 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
   "number-two-ways": ([read, other]) =>
     `Your number is read as ${read}, but could be read as ${other}, too.`,
   "tolerance-unread": ([text]) =>
-    `“${text}” is no number, so that only the exact number is right. Write 0.5 or 5 %, for instance.`,
+    `“${text}” isn’t a number, so only the exact number is right. Write 0.5 or 5 %, for instance.`,
   "no-number": () => "There is no number to compare with. The question is left out until there is.",
   "no-gaps": () => "There is no gap yet. Put the words that are missing in [brackets].",
   "few-cards": () => "There are fewer than two cards to put in order. The question is left out.",
@@ -60,22 +64,21 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
   "card-without-group": ([text]) => `The card “${text}” belongs to no group and is left out.`,
   "no-picture": () => "There is no picture to point at. The question is left out.",
   "no-right-area": () => "Nowhere in the picture is right, so nobody can get it right.",
-  "no-alt": () => "A picture has no words for those who can’t see it.",
-  "no-sound-words": () =>
-    "What is heard in a sound is not written down for those who can’t hear it.",
+  "no-alt": () => "A picture has no description for those who can’t see it.",
+  "no-sound-words": () => "A sound has no words for those who can’t hear it.",
   "small-picture": ([width, height, needed]) =>
     `A picture of ${width} × ${height} pixels looks blurred here. From ${needed} pixels it is sharp.`,
   "all-options-right": () => "All options are right: picking everything is the answer.",
-  "everything-earns": () => "Who picks every option gets all the points.",
+  "everything-earns": () => "Picking every option earns all the points.",
   "hint-gives-away": ([n, answer]) => `Hint ${n} says the answer word for word: “${answer}”.`,
   "lives-before-pass-mark": ([lives, misses]) =>
     `The game ends after ${plural(Number(lives) + 1, "mistake")}, though ${misses} still win by the pass mark.`,
   "price-above-worth": ([price, worth]) =>
-    `A hint or a wrong answer costs ${price} points, more than a question of ${worth} brings.`,
+    `A hint or a wrong answer costs ${points(price)}, more than a question worth ${worth} brings.`,
   "lives-too-few": ([lives, lost]) =>
     `${plural(Number(lost), "question")} can’t be got right by anybody, but the game allows ${plural(Number(lives), "mistake")}.`,
   "until-right-wins": ([chance]) =>
-    `Each question may be tried until it is right, so that who only guesses wins ${oneIn(Number(chance))}.`,
+    `Each question may be tried until it is right, so guessing alone wins ${oneIn(Number(chance))}.`,
   "pass-mark-of-teams": ([percent]) =>
     `Teams play for the most points. The pass mark of ${percent} % counts only for who plays alone.`,
   "lives-of-teams": () =>
@@ -86,13 +89,13 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
       ? "There are points for speed, but no clock of the questions to measure it by."
       : `There are points for speed, but ${without} of ${of} questions have no clock to measure it by.`,
   "clock-short": ([there, needed, year]) =>
-    `${there} seconds are short: slower readers of ${yearName(Number(year))} need ${needed} to read it.`,
+    `${capital(lasting(there))} is short: slower readers of ${yearName(Number(year))} need ${lasting(needed)} to read it.`,
   "clock-before-read-aloud": ([there, needed]) =>
-    `Reading it aloud takes ${needed} seconds, but there are only ${there}.`,
+    `Reading it aloud takes ${lasting(needed)}, but there are only ${lasting(there)}.`,
   "game-clock-short": ([seconds, least, most]) =>
     `The clock gives ${minutes(Number(seconds))} min; your class will take ${minutes(Number(least))} to ${minutes(Number(most))}.`,
   "game-clock-hopeless": ([seconds, needed]) =>
-    `Nobody can keep this clock: it gives ${seconds} seconds, and reading the questions alone takes ${needed}.`,
+    `Nobody can beat this clock: it gives ${lasting(seconds)}, and reading the questions alone takes ${lasting(needed)}.`,
   // Its game says it.
   "of-game": () => "",
   "many-questions": ([asked, most]) =>
@@ -112,7 +115,7 @@ export const mendWords: Record<Mend, (values: string[]) => string> = {
   "usual-worth": () => "Give 10 points each",
   "usual-pass-mark": () => "Win with 80 %",
   "wrong-costs": () => "Let wrong ones cost",
-  "set-lives": ([, misses]) => `Allow ${misses} mistakes`,
+  "set-lives": ([, misses]) => `Allow ${plural(Number(misses), "mistake")}`,
   "lower-prices": ([, worth]) => `Lower it to ${worth}`,
   "usual-clock": () => "Give each question a time",
   "set-tries": ([, tries]) => (tries === "1" ? "One try each" : `Allow ${tries} tries`),
@@ -120,7 +123,7 @@ export const mendWords: Record<Mend, (values: string[]) => string> = {
   "no-lives": () => "Leave the lives out",
   "no-decider": () => "Let a tie be a tie",
   "ask-so-many": ([asked]) => `Ask ${asked} of them`,
-  "set-seconds": (values) => `Give it ${values.at(-1)} seconds`,
+  "set-seconds": (values) => `Give it ${lasting(values.at(-1))}`,
   "set-clock": (values) => `Give ${minutes(Number(values.at(-1)))} min`,
   "remove-hint": () => "Remove this hint",
   "of-game": () => "",

@@ -17,6 +17,15 @@ export const yearName = (year: number) => (year === 0 ? "Reception" : `Year ${ye
 
 export const minutes = (seconds: number) => Math.max(1, Math.round(seconds / 60));
 
+/** Two minutes and more are said in minutes. */
+export const MANY_SECONDS = 120;
+
+/** A length of time in seconds, as a teacher would say it. */
+export const lasting = (seconds?: string) =>
+  Number(seconds) < MANY_SECONDS
+    ? plural(Number(seconds), "second")
+    : plural(minutes(Number(seconds)), "minute");
+
 /** A chance in billionths as one in so many: “one time in 9”. */
 export const oneIn = (billionths: number) => `one time in ${Math.round(1e9 / billionths)}`;
 

@@ -15,7 +15,7 @@ export const joining = {
     words: "Your two words",
     wordsHint: "They are on your slip.",
     go: "Come in",
-    shut: "Nobody new can come in just now. Who was here before comes in with their two words.",
+    shut: "Nobody new can come in just now. If you have been here before, come in with your two words.",
     keepTitle: "Write these two words down",
     keep: "With your name and these words you come back, here or on any other device.",
     kept: "I have written them down",

@@ -20,8 +20,9 @@ export const words = {
   look: { toNight: "Dark look", toDay: "Light look" },
   notFound: {
     title: "There is nothing here",
-    text: "The address may have a slip in it, or what was here has gone.",
+    text: "There may be a typing mistake in the address, or what was here has been removed.",
     back: "Back to the start",
+    leads: "Back",
   },
   crash: {
     title: "This page has stopped",
@@ -30,7 +31,7 @@ export const words = {
   },
   stageStopped: {
     title: "The game can’t be shown just now",
-    text: "Something in this picture of it did not work. What was played is kept, and the game goes on: show it again, or go to the next question.",
+    text: "Something went wrong while it was drawn. What was played is kept, and the game goes on: show it again, or go to the next question.",
     again: "Show it again",
   },
   play: {
@@ -40,9 +41,13 @@ export const words = {
     go: "Go",
     notYet: "There is nothing to play here yet. Ask your teacher, then try again.",
     noConnection: "No connection. Your answer is kept here and will be sent by itself.",
-    goneOn: "The game had gone on already, perhaps in another tab. Here is where it stands.",
+    goneOn: "The game has moved on, perhaps in another tab. This is where it is now.",
     otherCode: "Another code",
     number: (n: number) => `You are learner ${n}.`,
+    isYou: (n: number) => `Is this you? Learner ${n}`,
+    isYouAtAll: "Is this you?",
+    isYouHow: "Somebody has played this on this device before.",
+    somebodyElse: "Somebody else plays",
   },
   year: yearName,
   untitled: "No title yet",

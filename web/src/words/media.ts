@@ -27,15 +27,22 @@ export const media = {
       kind
         ? `There is no ${THING[kind]} here yet. Add one, or drop it here.`
         : "Nothing is here yet. Add pictures and sounds, drop them here, or paste a picture.",
-    noneFound: "Nothing fits that.",
+    noneFound: "Nothing matches that.",
     aPicture: "Choose a picture",
     otherPicture: "Another picture",
-    leaveOut: "Leave it out",
+    leaveOut: "Remove",
+    showRemoved: (n: number) => `Removed (${n})`,
+    showThere: "Back to all",
+    removedTitle: "Removed media",
+    removedText: "What you removed in the last 30 days. Press one to bring it back.",
+    noneRemoved: "Nothing is waiting to be brought back.",
+    bringBack: "Bring back",
+    larger: "Larger",
     onlyFirst: (n: number) =>
-      `Here is room for one picture. The first of the ${n} files was taken, the others were not.`,
+      `There is room for one picture here. The first of the ${n} files was used, the others were not.`,
     choose: { picture: "Choose a picture", sound: "Choose a sound" },
     otherKind: (title: string, kind: MediaKind) =>
-      `“${title}” is in Media now, but it is no ${THING[kind]}.`,
+      `“${title}” is in Media now, but it isn’t a ${THING[kind]}.`,
     facts: ({ width, height, millis, bytes }: MediumCard): string =>
       [
         width && height ? `${width} × ${height}` : "",
@@ -63,7 +70,7 @@ export const media = {
     removed: (title: string) => `“${title}” is deleted.`,
     broughtBack: (title: string) => `“${title}” is back.`,
     added: (n: number) => `${plural(n, "file")} added.`,
-    tooLarge: (most: number) => `It is larger than the ${most} MB that are taken. Make it smaller.`,
+    tooLarge: (most: number) => `It is larger than ${most} MB. Make it smaller.`,
     refused: (name: string, why: string) => `“${name}” was not added. ${why}`,
     start: "Start recording",
     recordAgain: "Record again",
@@ -72,7 +79,7 @@ export const media = {
     keep: "Keep this sound",
     recordingTitle: (at: Date) => `Recording, ${day(at)} ${time(at)}`,
     cannotRecord:
-      "This browser can’t record here. It only does so over a safe connection (an address that begins with https://, or localhost). You can add a sound file instead.",
+      "This browser can’t record here. It only does so over a secure connection (an address that begins with https://, or localhost). You can add a sound file instead.",
     noMicrophone:
       "The microphone could not be used. Allow it in the browser’s address bar, or plug one in, then try again.",
   },
@@ -94,18 +101,32 @@ export const media = {
     sound: "Sound",
     alt: "What it shows",
     said: "What is heard",
-    remove: { picture: "Take the picture out", sound: "Take the sound out" },
+    remove: { picture: "Remove the picture", sound: "Remove the sound" },
     linkTo: "Where it leads",
     linkHint: "An address that begins with https://, http:// or mailto:",
-    linkWrong: "This is no address. It begins with https://, http:// or mailto:.",
+    linkWrong: "This isn’t an address. It begins with https://, http:// or mailto:.",
     linkSet: "Set the link",
-    linkRemove: "Take the link away",
+    linkRemove: "Remove the link",
     tex: "Formula in TeX",
     texHint: "For instance: \\frac{1}{2}, x^2, \\sqrt{9}, 3 \\times 4",
+    parts: {
+      fraction: { name: "Fraction", first: "Above the line", second: "Below the line" },
+      power: { name: "Power", first: "Base", second: "Exponent" },
+      root: { name: "Root", first: "Root of", second: "Which root, if not the square root" },
+      index: { name: "Index", first: "Letter", second: "Index" },
+    },
+    putIn: "Insert",
+    missing: {
+      unknown: (name: string) => `“${name}” is not known here.`,
+      after: (sign: string) => `After “${sign}” something is missing.`,
+      sign: (sign: string) => `“${sign}” is missing at its end.`,
+      extra: (sign: string) => `“${sign}” is one too many.`,
+      other: "Something in it can’t be read yet.",
+    },
     texResult: "How it looks",
-    texSet: "Put it in",
-    texRemove: "Take it out",
+    texSet: "Insert",
+    texRemove: "Remove",
     leftOut: (n: number) =>
-      `${plural(n, "picture")} could not be taken: only ${formOf(n, "its address was", "their addresses were")} pasted. Copy a picture by itself, or add its file.`,
+      `${plural(n, "picture")} could not be added: only ${formOf(n, "its address was", "their addresses were")} pasted. Copy a picture by itself, or add its file.`,
   },
 };

@@ -14,6 +14,9 @@ export const playing = {
     next: "Next",
     toEnd: "See how it went",
     again: "Play again",
+    startAgain: "Start again",
+    startAgainAsk: "You begin anew. What you did so far stays with your teacher.",
+    keepPlaying: "Keep playing",
     answers: "See the answers",
     hideAnswers: "Hide the answers",
     truth: ["True", "False"],
@@ -33,16 +36,17 @@ export const playing = {
         : `${plural(asked, "question")} · ${plural(mark.needed, "point")} to win`,
     closedTitle: "This game has ended",
     closed: (score: Scorecard) =>
-      `Bravium was renewed while it was open. What was answered is kept: ${ofMarked(score)} right. Play again to begin a new one.`,
+      `Bravium was updated while it was open. Your answers are kept: ${ofMarked(score)} right. Play again to start a new one.`,
     atClosing: (score: Scorecard) =>
-      `The time for it is over. What was answered is kept: ${ofMarked(score)} right.`,
+      `The time for it is over. Your answers are kept: ${ofMarked(score)} right.`,
     won: "You made it",
     lost: (score: Scorecard) => `Not this time — you got ${ofMarked(score)}`,
-    rightOf: (score: Scorecard) =>
+    /** At the front what was only talked through stands where a learner hands something in. */
+    rightOf: (score: Scorecard, front = false) =>
       [
         score.asked > score.given || score.given === 0 ? `${ofMarked(score)} right` : "",
         score.partly > 0 ? `${score.partly} partly` : "",
-        score.given > 0 ? `${score.given} handed in` : "",
+        score.given > 0 ? `${score.given} ${front ? "talked through" : "handed in"}` : "",
       ]
         .filter(Boolean)
         .join(", "),
@@ -112,7 +116,7 @@ export const playing = {
     usualNothing: "On to the next.",
     solution: "Right:",
     tryAgain: "Try again",
-    leaveIt: "Leave it so",
+    leaveIt: "Leave it",
     goOn: "Go on",
     hint: "Hint",
     hintCosts: (price: number) => `Hint (costs ${plural(price, "point")})`,
@@ -121,19 +125,19 @@ export const playing = {
       n === 0 ? "no more mistakes" : `${plural(n, "mistake")} still allowed`,
     left: (time: string) => `${time} left`,
     tenSeconds: "Ten seconds left",
-    clockStands: "the clock runs once it is played",
+    clockStands: "the clock starts when it is played",
     bonus: (n: number) => `of them ${n} bonus`,
     noAnswer: "no answer",
     others: (n: number) =>
       n === 0
         ? "Nobody else has written yet."
-        : `What ${formOf(n, "one other", `${n} others`)} wrote`,
+        : `What ${formOf(n, "somebody else", `${n} others`)} wrote`,
     othersUnread: "What the others wrote can’t be fetched just now.",
     awaiting: (n: number) =>
       `Your teacher marks ${formOf(n, "one answer", `${n} answers`)} first. Then you will know.`,
     awaitingTitle: "Handed in",
     timeUp: (score: Scorecard) => `Out of time — you got ${ofMarked(score)}`,
-    livesUp: (score: Scorecard) => `No more mistakes left — you got ${ofMarked(score)}`,
+    livesUp: (score: Scorecard) => `You used up your mistakes. ${ofMarked(score)} right.`,
     comment: "Your teacher says:",
     fillGaps: "Fill the gaps",
     readAloud: "Read aloud",

@@ -8,12 +8,13 @@ const seconds = (n: number) =>
 export const results = {
   results: {
     title: "Results",
+    of: (title: string) => `Results of ${title}`,
     back: "Results",
     build: "Open the sheet",
     empty: "Nobody has played yet. What was played, with every answer, stands here from then on.",
     toActivities: "To the activities",
     games: (n: number) => plural(n, "game"),
-    ended: (n: number, of: number) => (n === of ? "all to the end" : `${n} to the end`),
+    ended: (n: number, of: number) => (n === of ? "all finished" : `${n} finished`),
     last: (when: string) => `last played ${when}`,
     toMark: (n: number) => `${plural(n, "answer")} to mark`,
     nothingToMark: "nothing to mark",
@@ -24,7 +25,7 @@ export const results = {
       name ?? (learner === 0 ? "At the front of the class" : `Learner ${learner}`),
     time: (perCent: number) => `${perCent} % of the time`,
     took: (millis: number) => seconds(millis / 1_000),
-    notEnded: "not played to its end",
+    notEnded: "not finished",
     outcome: ({ won, awaiting, ended }: Outcome) =>
       awaiting > 0
         ? "waits for your mark"
@@ -35,13 +36,13 @@ export const results = {
             : ended === "lives"
               ? "too many mistakes"
               : ended === "closed"
-                ? "ended by a new version"
+                ? "ended by an update"
                 : ended === "at-closing"
                   ? "ended at closing time"
                   : "not this time",
     recounted:
       "This game ended before reviews were kept. Its outcome is what it was; what single questions brought is worked out by today’s rules.",
-    goOn: "Go on with it at the front",
+    goOn: "Continue it at the front",
     onlyPoints: (points: number) => plural(points, "point"),
     entries: (n: number) => plural(n, "entry", "entries"),
     parts: (numbers: number[]) =>
@@ -75,7 +76,7 @@ export const results = {
         : `tried until ${spent} after it was met`;
     },
     hints: (n: number) => plural(n, "hint"),
-    model: "As it could be:",
+    model: "Model answer:",
     marking: {
       nameless: "Hide the names",
       order: "In which order answers are marked",
@@ -83,7 +84,7 @@ export const results = {
       somebody: (n: number) => (n === 1 ? "Somebody" : `${n} learners, who wrote the same`),
       several: (names: string[]) => list(names),
       points: (who: string) => `Points for ${who}`,
-      of: (worth: number) => `of ${worth} points`,
+      of: (worth: number) => `of ${plural(worth, "point")}`,
       comment: (who: string) => `Comment for ${who}`,
       commentPlaceholder: "a comment, if you like",
       give: "Give",

@@ -1,6 +1,7 @@
 import { type ReactNode, useState } from "react";
 import { ChoiceChip, NumberChip } from "../../build/chips";
 import { MoreButton } from "../../build/MoreButton";
+import { StartAgainSentence } from "../../build/MoreRules";
 import { TeamsSentence } from "../../build/TeamsSentence";
 import { limits } from "../../generated/limits";
 import type { EscapePrices } from "../../generated/types";
@@ -204,6 +205,7 @@ export default function EscapeSentence({ useEditor, change }: SentenceProps) {
           />
         </>,
       )}
+      {shown(rules.startAgain, <StartAgainSentence value={rules.startAgain} change={change} />)}
       <TeamsSentence
         rules={rules}
         ownPoints={false}

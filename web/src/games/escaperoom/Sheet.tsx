@@ -179,7 +179,7 @@ function Line(props: LineProps) {
       data-place={`question ${line.one.id}`}
       aria-expanded={false}
       onClick={() => unfold(line.one.id)}
-      className="flex min-h-11 w-full cursor-pointer items-center gap-2 border-b border-line px-1 py-1.5 text-left hover:bg-base-200"
+      className="flex min-h-11 w-full cursor-pointer items-center gap-2 border-b border-line px-1 py-1.5 text-start hover:bg-base-200"
     >
       <ChevronRight size={16} aria-hidden="true" className="shrink-0 text-soft" />
       <span className="w-20 shrink-0 text-sm text-soft">{sheetWords[line.kind]}</span>

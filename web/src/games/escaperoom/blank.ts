@@ -21,6 +21,7 @@ const activityOf = (game: Begun): Activity => ({
     worth: 10,
     passMark: 80,
     thinking: [],
+    startAgain: false,
     clock: { per: "game", seconds: 1_200 },
   },
   endings: { win: {}, lose: {} },

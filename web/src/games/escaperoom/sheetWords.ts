@@ -5,7 +5,7 @@ import { askedBy, locksOf } from "./escaping";
 /** What the teacher reads while she writes an escape room. */
 export const sheetWords = {
   title: (rooms: number, locks: number) =>
-    `${plural(rooms, "room").toUpperCase()}, ${plural(locks, "lock").toUpperCase()}`,
+    `Sheet · ${plural(locks, "lock")} in ${plural(rooms, "room")}`,
   plan: "The plan",
   planText: {
     none: "There is no way out yet.",
@@ -19,7 +19,7 @@ export const sheetWords = {
       `${exact ? (count === "1" ? "There is one order" : `There are ${grouped(count)} orders`) : `There are more than ${grouped(count)} orders`} to open them in; at most ${plural(widest, "lock")} can be tried at once.`,
     example: (names: string[]) => `One way out: ${names.join(" → ")}.`,
     counting: "The orders are being counted …",
-    outAtOnce: "One is out at once: the way out needs nothing.",
+    outAtOnce: "They are out at once: the way out needs nothing.",
   },
   legend: { never: "never reached", necessary: "everything waits on it" },
   room: "Room",
@@ -47,18 +47,18 @@ export const sheetWords = {
     piece: "A key piece",
   },
   addIn: (room: string) => `Add to ${room}`,
-  pieces: "KEY PIECES",
+  pieces: "Key pieces",
   piecesHow: "A lock gives them; the final lock takes them in their order.",
   name: "Name",
   namePlaceholders: {
     room: "what the room is called",
-    thing: "what it is, also for who can’t see it",
+    thing: "what it is, also for those who can’t see it",
     cover: "what is in the way",
     piece: "a letter, a number, a word",
     lock: "what it is: a chest, a door",
   },
   entering: "On entering",
-  enteringPlaceholder: "what is said to who comes in",
+  enteringPlaceholder: "what is said on coming in",
   words: "Looked at closer",
   wordsPlaceholder: "what is then seen, read or heard",
   alt: "What the picture shows, for those who can’t see it",
@@ -75,7 +75,7 @@ export const sheetWords = {
   helpedBy: (names: string[]) =>
     names.length > 0
       ? `Helped by ${names.join(", ")}`
-      : "Nothing helps: it can be answered at sight",
+      : "Nothing helps: it can be answered on its own",
   wheels: "set on wheels",
   opening: "Opening it",
   doesNothing: "does nothing yet",
@@ -90,7 +90,7 @@ export const sheetWords = {
   newPiece: "a new key piece",
   newRoom: "a new room",
   remove: (what: string) => `Remove ${what}`,
-  removeEffect: (what: string) => `Take out: ${what}`,
+  removeEffect: (what: string) => `Remove: ${what}`,
   up: "Up",
   down: "Down",
   order: "The right order",
@@ -167,7 +167,7 @@ export const sheetWords = {
       "in-order": "take turns, a try each.",
       "by-teacher": "call out, and I press who tries.",
     } as Record<string, string>,
-    wins: "Who gets out wins.",
+    wins: "Getting out wins.",
   },
 };
 
@@ -233,11 +233,11 @@ const mendOfNeed = ([kind, , name = ""]: string[]): string => {
     case "ROOM":
       return `Open ${name || "the room"} from the start`;
     case "COVER":
-      return "Take it out from under the cover";
+      return "Remove it from under the cover";
     case "HELP":
       return `Don’t wait for ${name || "that"}`;
     case "PIECE":
-      return "Take the key piece out of the order";
+      return "Remove the key piece from the order";
     default:
       return "Don’t wait for that lock";
   }
@@ -287,13 +287,13 @@ export const escapeMends: Record<string, (values: string[]) => string> = {
   "thing-never-seen": (values) =>
     values[0] === "HELP" ? "Let it be there from the start" : mendOfNeed(values),
   "lock-empty": () => "Let it take what there is",
-  "piece-unused": () => "Take the key piece out",
-  "cover-stays": () => "Take the cover out",
-  "room-leads-nowhere": () => "Take the room out",
+  "piece-unused": () => "Remove the key piece",
+  "cover-stays": () => "Remove the cover",
+  "room-leads-nowhere": () => "Remove the room",
   "few-settings": () => "Close a lock for ten seconds after a wrong try",
   "thing-unused": () => "It is only to be looked at",
   "room-never-entered": () => "Open it from the start",
-  "effect-nowhere": () => "Take that out",
+  "effect-nowhere": () => "Remove that",
   "place-without-picture": () => "Put it beside the picture",
   "no-wheels": () => "Let it be typed",
 };

@@ -28,25 +28,9 @@ export function CoverEditor(props: CoverProps) {
   const { useEditor, reveal } = props;
   const { picture, cut } = reveal;
   const [chosen, setChosen] = useState<number>();
-  const detail = useDetail(picture?.medium).data;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: only the cut tells, and no key press in a question changes it
-  const telling = useMemo(
-    () => detail && tellingOf({ ...reveal, questions: [], pieces: [] }, detail),
-    [cut, detail],
-  );
+  const { detail, telling } = useTelling(reveal);
   const under = useMemo(() => underPieces(reveal), [reveal]);
-  const { edit } = useEditor.getState();
-  const change = (part: Partial<PictureReveal>, key?: string) =>
-    edit(
-      changeReveal(() => part),
-      key,
-    );
-  const { id } = useParams();
-  const proved = useFromEasy(id).data ?? [];
-  const written = reveal.questions.map((question) => question.id);
-  const shown = proved.filter((question) => written.includes(question)).length > 1;
-  const guard = (map: DetailMap, fromEasy: string[]) =>
-    change({ pieces: guarded(reveal, map, fromEasy).pieces });
+  const { change } = useChange(useEditor);
   const place = chosen !== undefined && chosen < sizeOf(cut) ? chosen : undefined;
   return (
     <section aria-labelledby="cover" className="mb-2">
@@ -54,15 +38,43 @@ export function CoverEditor(props: CoverProps) {
         picture={picture}
         change={(chosen) => change({ picture: chosen })}
         lead={
-          <h2 id="cover" className="mr-auto text-sm font-semibold tracking-wide text-soft">
+          <h2 id="cover" className="w-full text-sm font-semibold tracking-wide text-soft">
             {sheetWords.picture}
           </h2>
         }
+        board={
+          <CutPicture
+            {...props}
+            under={under}
+            telling={telling}
+            chosen={place}
+            choose={setChosen}
+          />
+        }
+        tools={<CutSentence reveal={reveal} detail={detail} change={change} />}
       >
         {!picture && <p className="my-1 text-soft">{sheetWords.first}</p>}
-        <CutSentence reveal={reveal} detail={detail} change={change} />
-        <CutPicture {...props} under={under} telling={telling} chosen={place} choose={setChosen} />
       </PictureChoice>
+      {place !== undefined && (
+        <PieceFields {...props} place={place} share={telling?.shares[place]} />
+      )}
+    </section>
+  );
+}
+
+/** What else can be said of the covered picture, and how its pieces come to guard it. */
+export function CoverMore({ useEditor, reveal }: Pick<CoverProps, "useEditor" | "reveal">) {
+  const { picture } = reveal;
+  const { detail, telling } = useTelling(reveal);
+  const { change } = useChange(useEditor);
+  const { id } = useParams();
+  const proved = useFromEasy(id).data ?? [];
+  const written = reveal.questions.map((question) => question.id);
+  const shown = proved.filter((question) => written.includes(question)).length > 1;
+  const guard = (map: DetailMap, fromEasy: string[]) =>
+    change({ pieces: guarded(reveal, map, fromEasy).pieces });
+  return (
+    <>
       {telling && <Bare telling={telling} />}
       <div className="flex flex-wrap items-center gap-x-3">
         {detail && reveal.questions.length > 1 && (
@@ -88,9 +100,6 @@ export function CoverEditor(props: CoverProps) {
         )}
         {picture && <p className="text-sm text-soft">{sheetWords.ownDevice}</p>}
       </div>
-      {place !== undefined && (
-        <PieceFields {...props} place={place} share={telling?.shares[place]} />
-      )}
       {picture && (
         <Labelled title={sheetWords.alt}>
           <input
@@ -114,9 +123,29 @@ export function CoverEditor(props: CoverProps) {
           }
         />
       </Labelled>
-    </section>
+    </>
   );
 }
+
+/** How telling each piece is, as far as it can be known. */
+function useTelling(reveal: PictureReveal) {
+  const { picture, cut } = reveal;
+  const detail = useDetail(picture?.medium).data;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only the cut tells, and no key press in a question changes it
+  const telling = useMemo(
+    () => detail && tellingOf({ ...reveal, questions: [], pieces: [] }, detail),
+    [cut, detail],
+  );
+  return { detail, telling };
+}
+
+const useChange = (useEditor: EditorStore) => ({
+  change: (part: Partial<PictureReveal>, key?: string) =>
+    useEditor.getState().edit(
+      changeReveal(() => part),
+      key,
+    ),
+});
 
 function Labelled({ title, children }: { title: string; children: ReactNode }) {
   return (
@@ -140,7 +169,7 @@ function CutSentence(props: {
   const cutInto = (pieces: number) =>
     detail && change({ cut: cutUnevenly(reveal, detail, pieces).cut }, "cut");
   return (
-    <p className="my-1 leading-[2.6rem]">
+    <p className="w-full leading-[1.75rem] pointer-coarse:leading-[2.75rem]">
       {sheetWords.cut}:{" "}
       {uneven ? (
         <NumberChip
@@ -204,8 +233,8 @@ function CutPicture(
   const { width = 3, height = 2 } = picture ?? {};
   return (
     <div
-      className="relative mx-auto w-full overflow-hidden rounded-[4px] border-2 border-line bg-base-200"
-      style={{ aspectRatio: `${width} / ${height}`, maxWidth: `${(18 * width) / height}rem` }}
+      className="relative w-full overflow-hidden rounded-[4px] border-2 border-line bg-base-200"
+      style={{ aspectRatio: `${width} / ${height}` }}
     >
       {picture && (
         <img

@@ -10,7 +10,7 @@ import { QuestionLines } from "../../questions/sheet/QuestionLines";
 import { typedLike } from "../../questions/typedLike";
 import { words } from "../../words/en";
 import type { SheetProps } from "..";
-import { CoverEditor } from "./CoverEditor";
+import { CoverEditor, CoverMore } from "./CoverEditor";
 import { changeReveal, revealOf } from "./reveal";
 import { sheetWords } from "./sheetWords";
 
@@ -31,8 +31,12 @@ export default function RevealSheet({ useEditor, sheet, showKeys, takeIn }: Shee
     <section aria-labelledby="sheet">
       <SheetHeading title={words.build.sheet(reveal.questions.length)} showKeys={showKeys} />
       <CoverEditor useEditor={useEditor} reveal={reveal} lit={lit} point={point} />
-      <div className="my-3">
-        <Part title={sheetWords.answers}>
+      <details open={reveal.accepted.length === 0 || undefined} className="my-1">
+        <summary className="min-h-11 cursor-pointer py-2">
+          <span className="text-sm text-soft">{sheetWords.answers}:</span>{" "}
+          <bdi>{reveal.accepted.filter(Boolean).join(", ") || sheetWords.answersNone}</bdi>
+        </summary>
+        <Part title={sheetWords.answersHow}>
           <Rows
             texts={reveal.accepted}
             most={limits.PictureReveal.accepted.most}
@@ -43,6 +47,10 @@ export default function RevealSheet({ useEditor, sheet, showKeys, takeIn }: Shee
             next={() => sheet.addAfter()}
           />
         </Part>
+      </details>
+      <QuestionLines useEditor={useEditor} sheet={sheet} takeIn={takeIn} lit={lit} point={point} />
+      <div className="my-3">
+        <CoverMore useEditor={useEditor} reveal={reveal} />
         <TryAnswer question={typed} />
         <ComparingChecks
           comparing={reveal.comparing}
@@ -50,7 +58,6 @@ export default function RevealSheet({ useEditor, sheet, showKeys, takeIn }: Shee
           examples={switchExamplesOf(typed)}
         />
       </div>
-      <QuestionLines useEditor={useEditor} sheet={sheet} takeIn={takeIn} lit={lit} point={point} />
     </section>
   );
 }

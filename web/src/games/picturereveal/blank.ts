@@ -28,6 +28,7 @@ export const blank = (question: string): Activity => ({
     worth: 10,
     passMark: 80,
     thinking: [],
+    startAgain: false,
   },
   endings: { win: {}, lose: {} },
 });

@@ -4,10 +4,10 @@ import { plural } from "../../words/format";
 export const sheetWords = {
   picture: "The covered picture",
   first:
-    "Choose the picture that the class is to guess, drop it here, or paste it. Until it is lifted nobody gets it but you: learners’ devices are sent the lifted pieces alone.",
+    "Choose the picture that the class is to guess, drop it here, or paste it. Only you have it until it is lifted: learners’ devices are sent the lifted pieces alone.",
   ownDevice: "On your own devices, in Present and here, the whole picture lies under the paper.",
-  alt: "What it shows, said once it is bare",
-  said: "What may be said of it before, to those who can’t see it",
+  alt: "What it shows, read out once it is uncovered",
+  said: "How it may be described before that, to those who can’t see it",
   saidPlaceholder: "without telling what it is",
   cut: "The cut",
   even: "rows and columns",
@@ -23,7 +23,7 @@ export const sheetWords = {
   guardAsShownHow: "The question that fewest got right counts as the hardest.",
   telling: "The darker a piece, the more of the picture’s detail it shows.",
   bareAfter: (lifted: number, least: number, most: number) =>
-    `After ${plural(lifted, "piece")} ${least === most ? least : `${least} to ${most}`} % of the detail is bare.`,
+    `After ${plural(lifted, "piece")} ${least === most ? least : `${least} to ${most}`} % of the detail is uncovered.`,
   piece: (n: number, share?: number) =>
     `Piece ${n}${share === undefined ? "" : `, ${share} % of the detail`}`,
   pieceTitle: (n: number, share?: number) =>
@@ -35,6 +35,8 @@ export const sheetWords = {
   question: (n: number, text: string) => `${n} ${text}`,
   pieceSaid: "What is to be seen there, said once it is lifted",
   answers: "What it is",
+  answersNone: "not written yet",
+  answersHow: "Every name that a guess may use",
   answer: (n: number) => `Right guess ${n}`,
   answerAdd: "what the picture shows",
   answerMore: "another word for it",
@@ -43,8 +45,8 @@ export const sheetWords = {
     pieceWorth: "Each question is worth",
     guess:
       "Under each piece lies a question; a right answer lifts it. A right guess at the whole picture wins: it brings",
-    firstLabel: "Worth of a guess at once",
-    less: "points at once,",
+    firstLabel: "Worth of a guess before any piece is lifted",
+    less: "points straight away,",
     lessLabel: "Less for each lifted piece",
     lessFor: "less for each lifted piece.",
     may: "They may guess",

@@ -23,7 +23,7 @@ const LYING: Record<Lying, string> = {
 /** What is read while a picture reveal is played. */
 export const revealWords = {
   facts: (pieces: number, worth: number) =>
-    `Under ${plural(pieces, "piece")} of paper lies a picture. A right answer lifts what covers it. Guess what it is whenever you like: at once that brings ${plural(worth, "point")}, and less with each piece.`,
+    `Under ${plural(pieces, "piece")} of paper lies a picture. A right answer lifts what covers it. Guess what it is whenever you like: straight away that brings ${plural(worth, "point")}, and less with each piece.`,
   board: "What lies under here? Pick a piece.",
   onlyGuess: "No piece is left to lift. What is it?",
   piece: (n: number, of: number, patch: Patch, lying: Lying, said?: string) =>
@@ -42,7 +42,7 @@ export const revealWords = {
   waiting: (text: string) => `On its way: ${text}`,
   said: ({ text, right }: Tell) => (right ? `✓ ${text}: that is it!` : `✕ “${text}” is not it.`),
   is: (answer?: string) => (answer ? `It is ${answer}.` : "What it is was not written down."),
-  stop: "We don’t know",
+  stop: "We give up",
   zoomIn: "Larger",
   zoomOut: "Smaller",
   more: "Move the picture to see all of it.",

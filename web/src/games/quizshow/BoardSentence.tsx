@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { CHIP, ChoiceChip, NumberChip } from "../../build/chips";
 import { seriesOf } from "../../engine/LocalGame";
 import { limits } from "../../generated/limits";
@@ -58,6 +59,8 @@ function ClimbSentence(props: {
   const { climb, rules, set } = props;
   const { steps, rise, rests, miss } = climb;
   const series = seriesOf(climb, rules.worth);
+  /** Whether the steps are in sight, each to be made a resting place. */
+  const [open, setOpen] = useState(false);
   const turnRest = (step: number) =>
     set({
       ...climb,
@@ -94,22 +97,27 @@ function ClimbSentence(props: {
         value={miss ?? "rest"}
         change={(next) => set({ ...climb, miss: next as "rest" | "end" })}
       />
-      {rules.teams && miss === "end" && ` ${boardWords.board.teamsMiss}`}
-      <span className="block text-base leading-normal text-soft">{boardWords.board.rest}</span>
-      <span className="mt-1 flex flex-wrap items-end gap-1 leading-tight">
-        {series.map((worth, i) => (
-          <StepChip
-            // biome-ignore lint/suspicious/noArrayIndexKey: a step is its place
-            key={i}
-            step={i + 1}
-            worth={worth}
-            rest={rests.includes(i + 1)}
-            own={rise === "own"}
-            turn={() => turnRest(i + 1)}
-            setWorth={(next) => set({ ...climb, worths: series.with(i, next) }, `worth ${i}`)}
-          />
-        ))}
-      </span>
+      {rules.teams && miss === "end" && ` ${boardWords.board.teamsMiss}`} {boardWords.board.rests}{" "}
+      <button type="button" aria-expanded={open} className={CHIP} onClick={() => setOpen(!open)}>
+        {boardWords.board.restsAt(rests)}
+      </button>
+      .{" "}
+      {(open || rise === "own") && (
+        <span className="my-1 flex flex-wrap items-end gap-1 leading-tight">
+          {series.map((worth, i) => (
+            <StepChip
+              // biome-ignore lint/suspicious/noArrayIndexKey: a step is its place
+              key={i}
+              step={i + 1}
+              worth={worth}
+              rest={rests.includes(i + 1)}
+              own={rise === "own"}
+              turn={() => turnRest(i + 1)}
+              setWorth={(next) => set({ ...climb, worths: series.with(i, next) }, `worth ${i}`)}
+            />
+          ))}
+        </span>
+      )}
     </>
   );
 }
@@ -142,7 +150,7 @@ function StepChip(props: {
         aria-label={boardWords.board.restLabel(step)}
         title={boardWords.board.restLabel(step)}
         onClick={turn}
-        className={`${CHIP} min-w-11 cursor-pointer px-2 ${rest ? "bg-accent text-accent-content" : ""}`}
+        className={`h-9 min-w-9 cursor-pointer rounded-[14px] border-2 px-2 font-display font-semibold pointer-coarse:h-11 pointer-coarse:min-w-11 ${rest ? "border-accent bg-accent text-accent-content" : "border-edge bg-card"}`}
       >
         {step}
         {rest && <span aria-hidden="true"> ▲</span>}

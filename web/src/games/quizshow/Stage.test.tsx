@@ -28,7 +28,7 @@ const open: Showing = {
     about: false,
     counted: true,
   },
-  terms: { tries: 1, later: false },
+  terms: { tries: 1, later: false, startAgain: false },
   score: {
     points: 0,
     right: 0,
@@ -189,7 +189,7 @@ test("a wrong try with another one left offers both ways on", () => {
   const { act } = stage({
     ...open,
     stage: "feedback",
-    terms: { tries: 3, later: false },
+    terms: { tries: 3, later: false, startAgain: false },
     feedback: {
       verdict: "wrong",
       points: 0,
@@ -202,7 +202,7 @@ test("a wrong try with another one left offers both ways on", () => {
     },
   });
   expect(screen.getByText("You may try again.")).toBeTruthy();
-  fireEvent.click(screen.getByRole("button", { name: "Leave it so" }));
+  fireEvent.click(screen.getByRole("button", { name: "Leave it" }));
   expect(act).toHaveBeenCalledWith({ kind: "settle", question: "q1" });
   fireEvent.click(screen.getByRole("button", { name: "Try again" }));
   expect(act).toHaveBeenCalledWith({ kind: "continue", question: "q1" });

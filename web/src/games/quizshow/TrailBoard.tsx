@@ -5,6 +5,7 @@ import { AreaLayer, placeIn, within } from "../../questions/answers/areas";
 import { mediumAddress } from "../../rich/media";
 import { plainOf } from "../../rich/words";
 import { arrowOf } from "../../ui/arrows";
+import { useStayPut } from "../../ui/useStayPut";
 import { boardWords } from "./words";
 
 const STEP = 10;
@@ -26,6 +27,7 @@ export function TrailBoard(props: {
   const drawing = useRef(false);
   /** A press that began on a marker, or drew a path, lays none where it ends. */
   const laysNone = useRef(false);
+  useStayPut(board);
   const waits = path !== undefined;
   useEffect(() => {
     if (waits) board.current?.focus();
@@ -57,7 +59,7 @@ export function TrailBoard(props: {
       tabIndex={-1}
       aria-label={boardWords.trail.board}
       style={{ aspectRatio: `${width} / ${height}` }}
-      className={`relative max-h-[60vh] w-full max-w-full touch-none overflow-hidden rounded-[4px] border-2 border-line bg-base-200 select-none ${path ? "cursor-crosshair" : "cursor-copy"}`}
+      className={`relative w-full max-w-full touch-none overflow-hidden rounded-[4px] border-2 border-line bg-base-200 select-none ${path ? "cursor-crosshair" : "cursor-copy"}`}
       onPointerDown={down}
       onPointerMove={move}
       onPointerUp={up}

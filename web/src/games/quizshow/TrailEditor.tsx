@@ -1,18 +1,28 @@
-import { type Image, Route, Shuffle, Trash2 } from "lucide-react";
+import { EllipsisVertical, type Image, Route, Shuffle, Trash2 } from "lucide-react";
 import { useState } from "react";
 import type { EditorStore } from "../../build/editor";
-import { trailAlong, trailApart } from "../../engine/LocalGame";
+import { mended, trailAlong, trailApart } from "../../engine/LocalGame";
 import { randomId } from "../../engine/randomId";
 import { limits } from "../../generated/limits";
-import type { Activity, Picture, QuestionUnion, Spot, Trail } from "../../generated/types";
+import type { Activity, Finding, Picture, QuestionUnion, Spot, Trail } from "../../generated/types";
 import { PictureChoice } from "../../media/PictureChoice";
 import { blankQuestion } from "../../questions/blankQuestion";
 import { questionsOf, withQuestions } from "../../questions/questionsOf";
 import { FIELD } from "../../ui/field";
+import { Menu, MenuItem } from "../../ui/Menu";
 import { boardOf, onBoard } from "./board";
 import { TrailBoard } from "./TrailBoard";
 import { boardWords } from "./words";
 
+/** What readiness finds of it: its mend lays all that are missing. */
+const MISSING: Finding = {
+  check: "of-game",
+  own: "question-without-marker",
+  weight: "look",
+  place: "board",
+  values: [],
+  mend: "of-game",
+};
 const MOST = limits.Trail.markers.most;
 
 /** The picture of a trail, on which its markers are laid, moved and spaced. */
@@ -30,9 +40,10 @@ function TrailFields(props: { useEditor: EditorStore; trail: Trail; questions: Q
   const asked = questions.filter((question) => question.kind !== "information");
   const laid = trail.markers.filter(({ question }) => asked.some(({ id }) => id === question));
   const next = asked.find(({ id }) => !laid.some(({ question }) => question === id));
+  const full = trail.markers.length >= MOST;
   const set = (next: Trail, key?: string) => edit((a) => withTrail(a, next), key);
   const lay = (at: Spot) => {
-    if (trail.markers.length >= MOST) return;
+    if (full) return;
     const id = next?.id ?? randomId();
     const marked = trailApart({ ...trail, markers: [...trail.markers, { question: id, ...at }] });
     edit((a) => {
@@ -41,15 +52,7 @@ function TrailFields(props: { useEditor: EditorStore; trail: Trail; questions: Q
     });
     useEditor.getState().unfold(id, false);
   };
-  const spread = () => {
-    const missing = asked.filter(({ id }) => !laid.some(({ question }) => question === id));
-    const added = missing.slice(0, MOST - trail.markers.length).map(({ id }, i) => ({
-      question: id,
-      x: Math.round(((i % 8) + 0.5) * 125),
-      y: Math.min(950, 100 + 140 * Math.floor(i / 8)),
-    }));
-    set(trailApart({ ...trail, markers: [...trail.markers, ...added] }));
-  };
+  const spread = () => edit((a) => mended(a, MISSING));
   const endPath = (drawn: Spot[]) => {
     setPath(undefined);
     if (drawn.length > 1 && trail.markers.length > 1) {
@@ -61,72 +64,72 @@ function TrailFields(props: { useEditor: EditorStore; trail: Trail; questions: Q
     }
   };
   return (
-    <section aria-labelledby="trail" className="mb-4">
+    <section aria-labelledby="trail" className="mb-2">
       <PictureChoice
         picture={trail.picture}
         change={(picture) => set(trailApart({ ...trail, picture }))}
         lead={
-          <h2 id="trail" className="mr-auto text-sm font-semibold tracking-wide text-soft">
+          <h2 id="trail" className="w-full text-sm font-semibold tracking-wide text-soft">
             {boardWords.trail.title} · {boardWords.trail.count(laid.length, asked.length)}
           </h2>
         }
         tools={
           <>
-            {trail.markers.length > 1 && (
-              <Tool
+            <Tool icon={Shuffle} disabled={!next || full} act={spread}>
+              {boardWords.trail.layAll}
+            </Tool>
+            <Menu worded label={boardWords.trail.more} icon={EllipsisVertical}>
+              <MenuItem
                 icon={Route}
-                pressed={path !== undefined}
+                label={boardWords.trail.path}
+                disabled={trail.markers.length < 2}
                 act={() => setPath(path ? undefined : [])}
-              >
-                {boardWords.trail.path}
-              </Tool>
-            )}
-            {next && trail.markers.length < MOST && (
-              <Tool icon={Shuffle} act={spread}>
-                {boardWords.trail.layAll}
-              </Tool>
-            )}
-            {trail.markers.length > 0 && (
-              <Tool icon={Trash2} act={() => set({ ...trail, markers: [] })}>
-                {boardWords.trail.clear}
-              </Tool>
-            )}
+              />
+              <MenuItem
+                icon={Trash2}
+                label={boardWords.trail.clear}
+                disabled={trail.markers.length === 0}
+                act={() => set({ ...trail, markers: [] })}
+              />
+            </Menu>
           </>
+        }
+        board={
+          <TrailBoard
+            trail={trail}
+            questions={questions}
+            path={path}
+            setPath={setPath}
+            endPath={endPath}
+            lay={lay}
+            set={set}
+            open={(question) => useEditor.getState().unfold(question, false)}
+          />
         }
       >
         <p className="my-1 text-soft" role="status">
           {path
             ? boardWords.trail.pathHow
-            : trail.markers.length >= MOST
+            : full
               ? boardWords.trail.full
               : next
                 ? boardWords.trail.layNext(questions.indexOf(next) + 1)
                 : boardWords.trail.layNew}
         </p>
-        <TrailBoard
-          trail={trail}
-          questions={questions}
-          path={path}
-          setPath={setPath}
-          endPath={endPath}
-          lay={lay}
-          set={set}
-          open={(question) => useEditor.getState().unfold(question, false)}
-        />
       </PictureChoice>
       {trail.picture && (
-        <label className="mt-1 block">
-          <span className="text-sm text-soft">{boardWords.trail.describe}</span>
-          <input
-            className={FIELD}
-            maxLength={500}
-            value={trail.picture.alt}
-            onChange={(event) => {
-              const picture = { ...(trail.picture as Picture), alt: event.target.value };
-              set({ ...trail, picture }, "trail alt");
-            }}
-          />
-        </label>
+        <input
+          aria-label={boardWords.trail.describe}
+          placeholder={boardWords.trail.describe}
+          dir="auto"
+          className={FIELD}
+          maxLength={500}
+          value={trail.picture.alt}
+          onChange={(event) => {
+            const picture = { ...(trail.picture as Picture), alt: event.target.value };
+            set({ ...trail, picture }, "trail alt");
+          }}
+        />
       )}
     </section>
   );
@@ -138,7 +141,6 @@ const withTrail = (activity: Activity, trail: Trail): Activity =>
 function Tool(props: {
   icon: typeof Image;
   children: string;
-  pressed?: boolean;
   disabled?: boolean;
   act: () => void;
 }) {
@@ -146,9 +148,8 @@ function Tool(props: {
   return (
     <button
       type="button"
-      aria-pressed={props.pressed}
       disabled={props.disabled}
-      className={`btn btn-sm h-11 ${props.pressed ? "btn-neutral" : "btn-outline"}`}
+      className="btn btn-sm btn-outline h-11"
       onClick={props.act}
     >
       <Icon size={16} aria-hidden="true" />

@@ -95,7 +95,7 @@ export function TrailView(props: {
         </div>
       </div>
       {!listed && across > box.width + 1 && box.width > 0 && (
-        <p className="text-soft">{boardWords.trail.more}</p>
+        <p className="text-soft">{boardWords.trail.moreThere}</p>
       )}
       {listed && <MarkerList trail={trail} pick={pick} busy={busy} />}
     </div>
@@ -149,7 +149,7 @@ function MarkerList(props: { trail: OfTrail; pick: (question: string) => void; b
             disabled={!open || busy}
             {...(open && PICKED)}
             onClick={() => pick(question)}
-            className="flex min-h-11 w-full items-center gap-[0.6em] rounded-[14px] border-2 border-line bg-card px-[0.6em] text-left enabled:cursor-pointer enabled:hover:border-edge"
+            className="flex min-h-11 w-full items-center gap-[0.6em] rounded-[14px] border-2 border-line bg-card px-[0.6em] text-start enabled:cursor-pointer enabled:hover:border-edge"
           >
             <span
               aria-hidden="true"

@@ -20,6 +20,7 @@ export const blank =
       worth: 10,
       passMark: 80,
       thinking: [],
+      startAgain: false,
     },
     endings: { win: {}, lose: {} },
   });

@@ -1,3 +1,5 @@
+import { plural } from "../../words/format";
+
 /** What readiness finds in a quiz show alone. */
 export const boardFindings: Record<string, (values: string[]) => string> = {
   "no-trail-picture": () => "The trail has no picture yet. Its markers stand on plain ground.",
@@ -5,20 +7,20 @@ export const boardFindings: Record<string, (values: string[]) => string> = {
   "question-without-marker": () =>
     "This question has no marker on the picture. It stands at the lower edge.",
   "trail-too-long": ([asked, room]) =>
-    `${asked} questions are more than the ${room} a picture takes.`,
+    `${asked} questions are more than the ${room} that fit on a picture.`,
   "climb-falls": ([step, worth, below]) =>
     `Step ${step} is worth ${worth}, no more than the ${below} of the step below.`,
   "rest-above-top": ([rest, top]) => `Step ${rest} is a resting place, but the top is step ${top}.`,
   "few-for-climb": ([questions, steps]) =>
-    `There are ${questions} questions for ${steps} steps, so the top is out of reach.`,
+    `There are ${plural(Number(questions), "question")} for ${plural(Number(steps), "step")}, so the top is out of reach.`,
   "not-on-climb": () => "Nobody can mark this at once, so a climb leaves it out.",
 };
 
 /** What is done about it. */
 export const boardMends: Record<string, (values: string[]) => string> = {
-  "marker-without-question": () => "Take the marker away",
-  "question-without-marker": () => "Lay its marker",
+  "marker-without-question": () => "Remove the marker",
+  "question-without-marker": () => "Lay all that are missing",
   "climb-falls": () => "Let it rise evenly",
-  "rest-above-top": () => "Leave it out",
-  "few-for-climb": ([questions]) => `Make it ${questions} steps`,
+  "rest-above-top": () => "Remove it",
+  "few-for-climb": ([questions]) => `Make it ${plural(Number(questions), "step")}`,
 };

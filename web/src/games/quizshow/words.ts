@@ -1,4 +1,4 @@
-import { plural } from "../../words/format";
+import { formOf, list, plural } from "../../words/format";
 
 /** The words of a quiz show's boards. */
 export const boardWords = {
@@ -20,7 +20,11 @@ export const boardWords = {
       own: "each is worth what I write.",
     } as Record<string, string>,
     stepWorth: (n: number) => `Worth of step ${n}`,
-    rest: "Press a step to make it a resting place:",
+    rests: "Resting places:",
+    restsAt: (steps: number[]) =>
+      steps.length === 0
+        ? "none"
+        : `${formOf(steps.length, "step", "steps")} ${list(steps.map(String))}`,
     restLabel: (n: number) => `Step ${n} is a resting place`,
     miss: "A miss",
     missLabel: "What a miss leads to",
@@ -43,21 +47,22 @@ export const boardWords = {
   },
   trail: {
     title: "Picture",
-    describe: "What it shows",
+    describe: "What the picture shows",
     board: "The picture. Press where the next marker belongs; drag a marker to move it.",
     marker: (n: number, text: string) =>
       `Marker ${n}: ${text || "no question yet"}. Arrow keys move it, Delete takes it away.`,
     layNext: (n: number) => `Press the picture where question ${n} belongs.`,
     layNew: "Press the picture for one more question.",
     full: "All 40 markers are laid.",
-    layAll: "Lay the rest in rows",
+    layAll: "Lay the rest",
+    more: "Markers",
     path: "Space along a path",
     pathHow: "Draw the path over the picture. Esc leaves everything as it was.",
-    clear: "Take all away",
+    clear: "Remove all markers",
     count: (laid: number, questions: number) => `${laid} of ${plural(questions, "marker")} laid`,
     play: "Pick a marker",
     list: "The markers as a list",
-    more: "There is more of it: move the picture, or use the list.",
+    moreThere: "There is more of it: move the picture, or use the list.",
     zoomIn: "Closer",
     zoomOut: "Farther",
     nothing: "The picture comes here. Until then the markers stand on plain ground.",

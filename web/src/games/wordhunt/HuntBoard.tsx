@@ -12,7 +12,7 @@ import { huntWords, lastEntry } from "./words";
 
 /** What is looked at, the list of what is to be found, and the line in which it is entered. */
 export function HuntBoard(props: StageProps & { scene: HuntScene; read: ReactNode }) {
-  const { showing, scene, act, again, busy, takesFocus, note, timeUp, read } = props;
+  const { showing, scene, act, busy, takesFocus, note, timeUp, read } = props;
   const { score, clock, teams } = showing;
   const [sent, setSent] = useState<string[]>([]);
   const [text, setText] = useState("");
@@ -88,14 +88,6 @@ export function HuntBoard(props: StageProps & { scene: HuntScene; read: ReactNod
             goOn={huntWords.goOn}
             act={() => act({ kind: "give-up" })}
           />
-          {scene.again && again && (
-            <Confirm
-              label={huntWords.startAgain}
-              ask={huntWords.startAgainAsk}
-              goOn={huntWords.goOn}
-              act={again}
-            />
-          )}
         </div>
       </div>
     </div>

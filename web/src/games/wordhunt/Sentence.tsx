@@ -1,5 +1,6 @@
 import { type ReactNode, useState } from "react";
 import { ChoiceChip, NumberChip } from "../../build/chips";
+import { LengthChips } from "../../build/LengthChips";
 import { MoreButton } from "../../build/MoreButton";
 import { TeamsSentence } from "../../build/TeamsSentence";
 import { limits } from "../../generated/limits";
@@ -154,13 +155,12 @@ export default function HuntSentence({ useEditor, change }: SentenceProps) {
           {rules.clock && (
             <>
               {" "}
-              <NumberChip
+              <LengthChips
                 label={says.clockSeconds}
                 value={rules.clock.seconds}
                 {...limits.Clock.seconds}
                 change={(seconds) => change({ clock: { per: "game", seconds } })}
-              />{" "}
-              {says.seconds}
+              />
             </>
           )}
         </>,
@@ -178,7 +178,7 @@ export default function HuntSentence({ useEditor, change }: SentenceProps) {
         </>,
       )}
       {shown(
-        !hunt.again,
+        hunt.again,
         <>
           {says.again}{" "}
           <ChoiceChip

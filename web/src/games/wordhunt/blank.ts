@@ -22,7 +22,7 @@ export const blank = (thing: string): Activity => ({
     letters: true,
     pick: false,
     decoys: [],
-    again: true,
+    again: false,
   },
   rules: {
     questionOrder: "as-written",
@@ -30,6 +30,7 @@ export const blank = (thing: string): Activity => ({
     worth: 1,
     passMark: 80,
     thinking: [],
+    startAgain: false,
   },
   endings: { win: {}, lose: {} },
 });

@@ -1,9 +1,9 @@
-import { oneIn, plural } from "../../words/format";
+import { lasting, oneIn, plural } from "../../words/format";
 
 /** What the teacher reads while she writes a word hunt. */
 export const sheetWords = {
-  title: (n: number) => `${plural(n, "thing").toUpperCase()} TO FIND`,
-  alt: "What may be said of it to those who can’t see it",
+  title: (n: number) => `Sheet · ${plural(n, "thing")} to find`,
+  alt: "How it may be described to those who can’t see it",
   altPlaceholder: "without naming what is to be found",
   text: "Text or sound",
   textPlaceholder: "What is read or heard, if anything",
@@ -13,7 +13,7 @@ export const sheetWords = {
   name: (n: number) => `Name of thing ${n}`,
   other: (n: number) => `Other names of thing ${n}`,
   places: "Places on the picture",
-  noPlace: "Take its place away",
+  noPlace: "Remove its place",
   worth: (n: number) => `Worth of thing ${n}`,
   worthOwn: "Worth",
   remove: (n: number) => `Remove thing ${n}`,
@@ -51,15 +51,15 @@ export const sheetWords = {
       "first-letters": "first letters and blanks.",
       "how-many": "only how many there are.",
     },
-    slip: "One slip in a name",
+    slip: "A spelling slip in a name",
     slipLabel: "What one slip in a name comes to",
     slips: {
-      free: "is told, and costs nothing.",
-      costs: "is told, and costs an entry.",
-      none: "is as wrong as anything else.",
+      free: "is pointed out, and costs nothing.",
+      costs: "is pointed out, and costs an entry.",
+      none: "counts as wrong.",
       right: "is forgiven.",
     },
-    same: "Things of one name",
+    same: "Things with the same name",
     sameLabel: "How things of one name are found",
     sames: { together: "are found together.", single: "are found one by one." },
     letter: "A letter",
@@ -71,17 +71,16 @@ export const sheetWords = {
     },
     priceLabel: "What a letter takes from the find, in points",
     lessPoints: (n: number) => (n === 1 ? "point of its find." : "points of its find."),
-    spell: "Who can’t spell",
+    spell: "Anyone who can’t spell",
     spellLabel: "Who may pick from a list",
-    spells: { types: "types all the same.", picks: "may pick from a list." },
+    spells: { types: "types as well.", picks: "may pick from a list." },
     clock: "There is",
     clockLabel: "The clock",
     clocks: { none: "no clock.", game: "a clock of" },
-    clockSeconds: "Seconds of the clock",
-    seconds: "seconds.",
+    clockSeconds: "Time on the clock",
     again: "They may start again",
     againLabel: "Whether they may start again while they play",
-    agains: { any: "at any time.", end: "at the end." },
+    agains: { any: "at any time.", end: "once it has ended." },
     giveAway: "What was missed",
     giveAwayLabel: "Whether what was missed is shown",
     gives: { end: "is shown at the end.", never: "is not shown." },
@@ -89,7 +88,7 @@ export const sheetWords = {
       "in-order": "take turns in order, each with its own entries.",
       "by-teacher": "call out, and I press who said it.",
     } as Record<string, string>,
-    wins: "All found wins; entries used up loses.",
+    wins: "Finding everything wins; running out of entries loses.",
   },
 };
 
@@ -103,20 +102,20 @@ export const huntFindings: Record<string, (values: string[]) => string> = {
   "same-name": ([other, name]) =>
     `“${name}” is also a name of ${other}. One entry finds both, or only the first.`,
   "slip-name": ([name, other]) =>
-    `“${name}” is one slip away from “${other}”: who means one may be told of the other.`,
+    `“${name}” is one slip away from “${other}”: an entry may be taken for the other one.`,
   "short-clock": ([seconds, needed]) =>
-    `The clock gives ${seconds} seconds; to spot and type everything takes about ${needed}.`,
+    `The clock gives ${lasting(seconds)}; spotting and typing everything takes about ${lasting(needed)}.`,
   "description-tells": ([name]) =>
-    `What is said of the picture names “${name}”: who hears it needn’t look for that.`,
+    `The description of the picture names “${name}”, so nobody who hears it needs to look for that.`,
   "place-without-picture": () => "This thing has a place, but there is no picture.",
   "decoy-is-name": ([decoy]) => `The decoy “${decoy}” is the name of a thing.`,
   "no-decoys": () => "The list to pick from has no decoys: picking all of it finds everything.",
   "picking-wins": ([chance]) =>
-    `Who picks from the list by chance finds everything ${oneIn(Number(chance))}. More decoys or fewer entries help.`,
+    `Picking from the list by chance finds everything ${oneIn(Number(chance))}. More decoys or fewer entries help.`,
 };
 
 export const huntMends: Record<string, (values: string[]) => string> = {
-  "no-name": () => "Take it away",
+  "no-name": () => "Remove it",
   "few-entries": ([, needed]) => `Allow ${needed}`,
   "same-name": () => "Find them one by one",
 };

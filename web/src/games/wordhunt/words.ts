@@ -35,8 +35,6 @@ export const huntWords = {
   namesHow: "Some of these are not there.",
   giveUp: "Show me the rest",
   giveUpAsk: "The hunt ends, and what is missing is shown.",
-  startAgain: "Start again",
-  startAgainAsk: "You begin anew. What you found so far stays with your teacher.",
   goOn: "Go on looking",
   waiting: (texts: string[]) => `On its way: ${texts.join(", ")}`,
   tooLong: "That is too long for a name. Nothing was counted.",

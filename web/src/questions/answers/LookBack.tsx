@@ -6,13 +6,19 @@ import { VERDICT_BARS, VERDICT_INKS, VERDICT_SIGNS } from "../verdicts";
 import { responseWords, rightOf, solutionWords } from "./answerWords";
 
 /** What a verdict is called: a thing is found or not, a question answered. */
-const saidOf = ({ kind }: Asked, { verdict }: Told) =>
-  (kind === "item" && words.game.items[verdict]) || words.game.markers[verdict];
+const saidOf = ({ kind }: Asked, told: Told) =>
+  isTalkedThrough(told)
+    ? words.talk.explained
+    : (kind === "item" && words.game.items[told.verdict]) || words.game.markers[told.verdict];
+
+/** Taken apart with the whole class: nobody handed anything in. */
+const isTalkedThrough = ({ verdict, response }: Told) => verdict === "given" && !response;
 
 /** A question looked back at: what was answered, and what is right where that is told. */
 export function LookBack(props: { question: Asked; told: Told; children?: ReactNode }) {
   const { question, told, children } = props;
   const right = rightOf(told);
+  const answers = told.response || (question.kind !== "item" && !isTalkedThrough(told));
   return (
     <li
       data-about={`question ${question.id}`}
@@ -24,9 +30,9 @@ export function LookBack(props: { question: Asked; told: Told; children?: ReactN
       <p className="whitespace-pre-line">
         <span className={`font-semibold ${VERDICT_INKS[told.verdict]}`}>
           {VERDICT_SIGNS[told.verdict]} {saidOf(question, told)}
-          {question.kind !== "item" || told.response ? ": " : ""}
+          {answers ? ": " : ""}
         </span>
-        {(question.kind !== "item" || told.response) && responseWords(question, told.response)}
+        {answers && responseWords(question, told.response)}
       </p>
       {question.kind !== "item" && told.verdict !== "right" && right && right.length > 0 && (
         <p>

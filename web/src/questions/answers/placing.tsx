@@ -123,7 +123,7 @@ export function CardButton(props: { card: Placeable; mark?: boolean }) {
           ? { transform: `translate(${transform.x}px, ${transform.y}px)`, zIndex: 20 }
           : undefined
       }
-      className={`relative min-h-11 touch-none rounded-[14px] border-[3px] bg-card px-[0.7em] py-[0.25em] text-left text-[length:var(--card-text)] font-medium [overflow-wrap:anywhere] ${borderOf(mark, isHeld)} ${closed ? "" : "cursor-grab shadow-lift"} ${isDragging ? "opacity-90" : ""}`}
+      className={`relative min-h-11 touch-none rounded-[14px] border-[3px] bg-card px-[0.7em] py-[0.25em] text-start text-[length:var(--card-text)] font-medium [overflow-wrap:anywhere] ${borderOf(mark, isHeld)} ${closed ? "" : "cursor-grab shadow-lift"} ${isDragging ? "opacity-90" : ""}`}
     >
       <span data-read>
         <Rich words={card.text} still />
@@ -180,7 +180,7 @@ export function Slot(props: {
       {takes ? (
         <button
           type="button"
-          className="min-h-11 min-w-[4em] flex-1 cursor-pointer rounded-[14px] px-[0.5em] text-left text-primary"
+          className="min-h-11 min-w-[4em] flex-1 cursor-pointer rounded-[14px] px-[0.5em] text-start text-primary"
           aria-label={words.game.put(plainOf(held.text), name)}
           onClick={() => put(held, id)}
         >

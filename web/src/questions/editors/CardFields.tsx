@@ -1,3 +1,4 @@
+import { useRef } from "react";
 import { randomId } from "../../engine/randomId";
 import { limits } from "../../generated/limits";
 import type { Card, Matching, Ordering, Sortable, Sorting } from "../../generated/types";
@@ -60,8 +61,9 @@ export function PairsFields({ question, change, next }: FieldsProps<Matching>) {
         }
         remove={(place) => change({ pairs: pairs.toSpliced(place, 1) })}
         next={next}
-        beside={(i) => (
+        beside={(i, field) => (
           <WordsField
+            {...field}
             still
             label={words.sheet.rightSide(i + 1)}
             placeholder={words.sheet.rightAdd}
@@ -88,6 +90,14 @@ export function PairsFields({ question, change, next }: FieldsProps<Matching>) {
 /** Groups, and the cards that belong to each: one on each line. */
 export function GroupsFields({ question, change, next }: FieldsProps<Sorting>) {
   const { groups, cards } = question;
+  const box = useRef<HTMLDivElement>(null);
+  /** To where the next card of a group is written; past the last group to the next question. */
+  const toCards = (group: number) => {
+    const rows = box.current?.children[group]?.querySelectorAll<HTMLElement>("[data-row]");
+    const row = rows?.[rows.length - 1];
+    if (row) row.focus();
+    else next();
+  };
   return (
     <>
       <Part title={words.sheet.groups}>
@@ -106,17 +116,17 @@ export function GroupsFields({ question, change, next }: FieldsProps<Sorting>) {
               cards: cards.filter((c) => c.groups.some((g) => g !== gone)),
             });
           }}
-          next={next}
+          next={() => toCards(0)}
         />
       </Part>
-      <div className="grid gap-x-4 sm:grid-cols-2">
-        {groups.map((group) => (
+      <div ref={box} className="grid gap-x-4 sm:grid-cols-2">
+        {groups.map((group, i) => (
           <GroupCards
             key={group.id}
             group={group}
             cards={cards}
             change={(changed, place) => change({ cards: changed }, `card ${group.id} ${place}`)}
-            next={next}
+            next={() => toCards(i + 1)}
           />
         ))}
       </div>

@@ -79,14 +79,14 @@ export function KindFields(props: {
     case "point":
       return <PointFields question={question} change={change} next={next} />;
     case "free-answer":
-      return <ModelField question={question} change={change} />;
+      return <ModelField question={question} change={change} next={next} />;
     default:
       return null;
   }
 }
 
 /** A free answer as it could be. */
-function ModelField({ question, change }: Pick<FieldsProps<FreeAnswer>, "question" | "change">) {
+function ModelField({ question, change, next }: FieldsProps<FreeAnswer>) {
   return (
     <Part title={words.sheet.model}>
       <GrowingText
@@ -96,6 +96,11 @@ function ModelField({ question, change }: Pick<FieldsProps<FreeAnswer>, "questio
         value={question.model ?? ""}
         maxLength={1000}
         onChange={(event) => change({ model: event.target.value || undefined }, "model")}
+        onKeyDown={(event) => {
+          if (event.key !== "Enter" || event.shiftKey) return;
+          event.preventDefault();
+          next();
+        }}
         className="w-full resize-none rounded-[4px] bg-transparent px-1.5 py-1.5 text-lg placeholder:text-soft hover:bg-base-200"
       />
     </Part>

@@ -26,8 +26,9 @@ export function Mistakes(props: {
         }
         remove={(place) => change(mistakes.toSpliced(place, 1))}
         next={next}
-        beside={(i) => (
+        beside={(i, field) => (
           <WordsField
+            {...field}
             label={words.sheet.mistakeSay(i + 1)}
             placeholder={words.sheet.mistakeSayPlaceholder}
             value={mistakes[i]?.feedback ?? ""}

@@ -10,10 +10,17 @@ import { useWholeNumber } from "../../ui/useWholeNumber";
 import { words } from "../../words/en";
 import { LINE_FIELD, Part, Rows } from "./rows";
 import { StrikeOrder } from "./StrikeOrder";
+import { onEnter, STEP } from "./steps";
+
+interface Props {
+  question: QuestionUnion;
+  useEditor: EditorStore;
+  next: () => void;
+}
 
 /** What most questions don't need: a worth and a time of their own, hints, words for one option. */
-export function MoreFields(props: { question: QuestionUnion; useEditor: EditorStore }) {
-  const { question, useEditor } = props;
+export function MoreFields(props: Props) {
+  const { question, useEditor, next } = props;
   const usual = useEditor((editor) => editor.activity.rules.worth);
   const [open, setOpen] = useState(() => hasMore(question));
   const { edit } = useEditor.getState();
@@ -56,10 +63,10 @@ export function MoreFields(props: { question: QuestionUnion; useEditor: EditorSt
               placeholder={() => words.sheet.hintAdd}
               change={(hints, place) => change({ hints }, `hint ${place}`)}
               remove={(place) => change({ hints: question.hints.toSpliced(place, 1) })}
-              next={() => undefined}
+              next={next}
             />
           </Part>
-          <OptionFeedback question={question} useEditor={useEditor} />
+          <OptionFeedback {...props} />
           {(question.kind === "pick-one" || question.kind === "pick-all") && (
             <StrikeOrder question={question} useEditor={useEditor} />
           )}
@@ -76,33 +83,36 @@ const hasMore = (question: QuestionUnion) =>
   ((question.kind === "pick-one" || question.kind === "pick-all") &&
     question.options.some((option) => option.feedback));
 
-function OptionFeedback(props: { question: QuestionUnion; useEditor: EditorStore }) {
-  const { question, useEditor } = props;
+function OptionFeedback({ question, useEditor, next }: Props) {
   if (question.kind !== "pick-one" && question.kind !== "pick-all") return null;
   return (
     <Part title={words.sheet.optionFeedbacks}>
-      {question.options.map((option, i) => (
-        <div key={option.id} className="flex items-center gap-2">
-          <span aria-hidden="true" className="w-5 text-sm font-semibold text-soft">
-            {letter(i)}
-          </span>
-          <WordsField
-            label={words.sheet.optionFeedback(letter(i))}
-            placeholder={words.sheet.feedbackPlaceholder}
-            value={option.feedback ?? ""}
-            maxLength={1000}
-            className={LINE_FIELD}
-            change={(text) =>
-              useEditor.getState().edit(
-                changeOptions(question.id, (all) =>
-                  all.map((o) => (o.id === option.id ? { ...o, feedback: written(text) } : o)),
-                ),
-                `${option.id} feedback`,
-              )
-            }
-          />
-        </div>
-      ))}
+      <div data-option-feedback>
+        {question.options.map((option, i) => (
+          <div key={option.id} className="flex items-center gap-2">
+            <span aria-hidden="true" className="w-5 text-sm font-semibold text-soft">
+              {letter(i)}
+            </span>
+            <WordsField
+              data={STEP}
+              onKeyDown={onEnter("[data-option-feedback]", next)}
+              label={words.sheet.optionFeedback(letter(i))}
+              placeholder={words.sheet.feedbackPlaceholder}
+              value={option.feedback ?? ""}
+              maxLength={1000}
+              className={LINE_FIELD}
+              change={(text) =>
+                useEditor.getState().edit(
+                  changeOptions(question.id, (all) =>
+                    all.map((o) => (o.id === option.id ? { ...o, feedback: written(text) } : o)),
+                  ),
+                  `${option.id} feedback`,
+                )
+              }
+            />
+          </div>
+        ))}
+      </div>
     </Part>
   );
 }

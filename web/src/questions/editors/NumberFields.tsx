@@ -1,3 +1,4 @@
+import type { KeyboardEvent } from "react";
 import { numberReadOf } from "../../engine/LocalGame";
 import type { Numeric } from "../../generated/types";
 import { words } from "../../words/en";
@@ -12,22 +13,24 @@ const FIELD =
 /** The number that is right, how near is near enough, and its unit. */
 export function NumberFields({ question, change, next }: FieldsProps<Numeric>) {
   const read = numberReadOf({ ...question, kind: "number" });
+  const onward = (event: KeyboardEvent) => {
+    if (event.key !== "Enter") return;
+    event.preventDefault();
+    next();
+  };
   return (
     <>
       <div className="flex flex-wrap items-end gap-x-4 py-1 pl-6">
         <label className="flex-1">
           <span className="block text-sm text-soft">{words.sheet.number}</span>
           <input
+            data-row
             className={`${FIELD} w-full min-w-32`}
             value={question.value ?? ""}
             maxLength={60}
             placeholder={words.sheet.numberPlaceholder}
             onChange={(event) => change({ value: event.target.value || undefined }, "value")}
-            onKeyDown={(event) => {
-              if (event.key !== "Enter") return;
-              event.preventDefault();
-              next();
-            }}
+            onKeyDown={onward}
           />
         </label>
         <label>
@@ -40,6 +43,7 @@ export function NumberFields({ question, change, next }: FieldsProps<Numeric>) {
             onChange={(event) =>
               change({ tolerance: event.target.value || undefined }, "tolerance")
             }
+            onKeyDown={onward}
           />
         </label>
         <label className="flex-1">
@@ -53,6 +57,7 @@ export function NumberFields({ question, change, next }: FieldsProps<Numeric>) {
               const { value } = event.target;
               change({ units: value ? value.split(",") : [] }, "units");
             }}
+            onKeyDown={onward}
           />
         </label>
       </div>

@@ -5,16 +5,17 @@ import { limits } from "../../generated/limits";
 import type { Area, Form, PointAt, Spot } from "../../generated/types";
 import { Picking } from "../../media/Picking";
 import { smallAddress } from "../../rich/media";
-import { WordsField } from "../../rich/WordsField";
+import { type FieldKey, WordsField } from "../../rich/WordsField";
 import { written } from "../../rich/words";
 import { words } from "../../words/en";
 import { AreaBoard } from "./AreaBoard";
 import { AreaTools } from "./AreaTools";
 import type { FieldsProps } from "./KindFields";
 import { LINE_FIELD, Part } from "./rows";
+import { onEnter, STEP } from "./steps";
 
 /** The picture, what it shows in words, and the areas drawn over it. */
-export function PointFields({ question, change }: FieldsProps<PointAt>) {
+export function PointFields({ question, change, next }: FieldsProps<PointAt>) {
   const { areas, picture } = question;
   const [picking, setPicking] = useState(false);
   const [tool, setTool] = useState<Form>();
@@ -33,8 +34,9 @@ export function PointFields({ question, change }: FieldsProps<PointAt>) {
       { areas: areas.map((area) => (area.id === id ? { ...area, ...part } : area)) },
       key && `${id} ${key}`,
     );
+  const onward = onEnter("[data-point]", next);
   return (
-    <>
+    <div data-point>
       <Part title={words.sheet.picture}>
         <div className="flex flex-wrap items-center gap-3 py-1">
           {picture && (
@@ -68,6 +70,8 @@ export function PointFields({ question, change }: FieldsProps<PointAt>) {
               aria-label={words.sheet.alt}
               value={question.alt}
               maxLength={300}
+              {...STEP}
+              onKeyDown={onward}
               className={`${LINE_FIELD} w-full`}
               onChange={(event) => change({ alt: event.target.value }, "alt")}
             />
@@ -105,6 +109,7 @@ export function PointFields({ question, change }: FieldsProps<PointAt>) {
                   fresh={fresh === area.id}
                   choose={() => setChosen(area.id)}
                   set={(part, key) => set(area.id, part, key)}
+                  onward={onward}
                   remove={() => change({ areas: areas.filter((one) => one !== area) })}
                 />
               ))}
@@ -112,7 +117,7 @@ export function PointFields({ question, change }: FieldsProps<PointAt>) {
           </Part>
         </>
       )}
-    </>
+    </div>
   );
 }
 
@@ -124,9 +129,10 @@ function AreaLine(props: {
   fresh: boolean;
   choose: () => void;
   set: (part: Partial<Area>, key?: string) => void;
+  onward: (event: FieldKey) => void;
   remove: () => void;
 }) {
-  const { area, number, chosen, fresh, choose, set, remove } = props;
+  const { area, number, chosen, fresh, choose, set, onward, remove } = props;
   const name = useRef<HTMLInputElement>(null);
   useEffect(() => {
     if (fresh) name.current?.focus({ preventScroll: true });
@@ -144,7 +150,8 @@ function AreaLine(props: {
       </span>
       <input
         ref={name}
-        data-row
+        {...STEP}
+        onKeyDown={onward}
         aria-label={words.sheet.areaName(number)}
         placeholder={words.sheet.areaNamePlaceholder}
         value={area.name}
@@ -172,6 +179,8 @@ function AreaLine(props: {
       {chosen && (
         <div className="flex basis-full">
           <WordsField
+            data={STEP}
+            onKeyDown={onward}
             label={words.sheet.areaFeedback(number)}
             placeholder={words.sheet.areaFeedbackPlaceholder}
             value={area.feedback ?? ""}

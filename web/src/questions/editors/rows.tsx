@@ -8,6 +8,12 @@ import { words } from "../../words/en";
 export const LINE_FIELD =
   "min-h-11 min-w-0 flex-1 resize-none rounded-[4px] bg-transparent px-1.5 py-2 text-lg leading-snug placeholder:text-soft hover:bg-base-200";
 
+/** What the field beside a line has to pass on. */
+export interface BesideField {
+  data: Record<`data-${string}`, string>;
+  onKeyDown: (event: FieldKey) => void;
+}
+
 /** What a list of lines is given. */
 interface RowsProps<T extends Words> {
   /** What is written, one for each line. */
@@ -25,8 +31,8 @@ interface RowsProps<T extends Words> {
   remove: (place: number) => void;
   /** Enter in the empty line at the end. */
   next: () => void;
-  /** What stands behind a line's field. */
-  beside?: (place: number) => ReactNode;
+  /** What stands behind a line's field; Enter leads there, and from there to the next line. */
+  beside?: (place: number, field: BesideField) => ReactNode;
   sign?: (place: number) => ReactNode;
 }
 
@@ -42,7 +48,9 @@ export function Rows<T extends Words>(props: RowsProps<T>) {
   const onKey = (event: FieldKey, empty: boolean, place: number) => {
     if (event.key === "Enter" && !event.ctrlKey && !event.metaKey) {
       event.preventDefault();
+      const beside = list.current?.children[place]?.querySelector<HTMLElement>("[data-beside]");
       if (place >= texts.length) next();
+      else if (beside) beside.focus();
       else focus(place + 1);
     } else if (event.key === "Backspace" && empty && place < texts.length) {
       event.preventDefault();
@@ -50,6 +58,15 @@ export function Rows<T extends Words>(props: RowsProps<T>) {
       focus(Math.max(0, place - 1));
     }
   };
+  const besideField = (place: number): BesideField => ({
+    data: { "data-beside": "" },
+    onKeyDown: (event) => {
+      if (event.key !== "Enter" || event.shiftKey || event.ctrlKey || event.metaKey) return;
+      event.preventDefault();
+      if (place + 1 < shown.length) focus(place + 1);
+      else next();
+    },
+  });
   /** Several pasted lines are as many lines here. */
   const paste = (event: ClipboardEvent, place: number) => {
     const lines = event.clipboardData
@@ -98,7 +115,7 @@ export function Rows<T extends Words>(props: RowsProps<T>) {
             )}
             {i < texts.length && (
               <>
-                {props.beside?.(i)}
+                {props.beside?.(i, besideField(i))}
                 <button
                   type="button"
                   tabIndex={-1}

@@ -58,14 +58,14 @@ export const ClosedLine = memo(function ClosedLine(props: Props) {
         data-line={id}
         onClick={press}
         onKeyDown={onKey}
-        className={`grid min-h-11 min-w-0 flex-1 cursor-pointer grid-cols-[1.1rem_5.2rem_1fr_auto] items-baseline gap-x-2 px-1 py-2 text-left max-sm:grid-cols-[1.1rem_1fr_auto] ${question.off ? "text-soft" : ""}`}
+        className={`grid min-h-11 min-w-0 flex-1 cursor-pointer grid-cols-[1.1rem_5.2rem_1fr_auto] items-baseline gap-x-2 px-1 py-2 text-start max-sm:grid-cols-[1.1rem_1fr_auto] ${question.off ? "text-soft" : ""}`}
       >
         <span className="text-right text-sm font-semibold text-soft">{number}</span>
         <span className="text-sm text-soft max-sm:hidden">
           {words.sheet.kinds[question.kind] ?? question.kind}
         </span>
         <span
-          className={`line-clamp-2 min-w-0 [overflow-wrap:anywhere] [&_.block]:inline ${question.off ? "line-through decoration-1" : ""}`}
+          className={`own-way line-clamp-2 min-w-0 [overflow-wrap:anywhere] [&_.block]:inline ${question.off ? "line-through decoration-1" : ""}`}
         >
           <MediaSigns media={mediaOf(question.text)} />
           {isBlank(sentenceOf(question.text)) ? (

@@ -11,6 +11,7 @@ import { IconButton } from "../../ui/IconButton";
 import { words } from "../../words/en";
 import { KindFields } from "../editors/KindFields";
 import { MoreFields } from "../editors/MoreFields";
+import { onEnter, STEP } from "../editors/steps";
 
 interface Props {
   question: QuestionUnion;
@@ -32,7 +33,8 @@ export function OpenQuestion(props: Props) {
       field?.focus({ preventScroll: true });
       field?.setSelectionRange(question.text.length, question.text.length);
     }
-    box.current?.scrollIntoView?.({ block: "nearest" });
+    // What is opened from elsewhere moves nothing under the pointer there.
+    if (useEditor.getState().takesCursor) box.current?.scrollIntoView?.({ block: "nearest" });
   }, []);
   useCursorStays(box, number);
   const next = () => sheet.next(question.id);
@@ -90,7 +92,7 @@ export function OpenQuestion(props: Props) {
       {answered && question.kind !== "free-answer" && (
         <FeedbackFields question={question} useEditor={useEditor} next={next} />
       )}
-      {answered && <MoreFields question={question} useEditor={useEditor} />}
+      {answered && <MoreFields question={question} useEditor={useEditor} next={next} />}
       <div className="mt-2 flex flex-wrap items-center gap-1 border-t border-line pt-2">
         {known && <KindChoice question={question} useEditor={useEditor} />}
         <div className="ml-auto flex flex-wrap">
@@ -121,8 +123,10 @@ function useCursorStays(box: RefObject<HTMLElement | null>, number: number) {
     document.addEventListener("focusin", keep);
     return () => document.removeEventListener("focusin", keep);
   }, []);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: with each move
+  const stood = useRef(number);
   useLayoutEffect(() => {
+    if (stood.current === number) return;
+    stood.current = number;
     const field = last.current;
     if (field instanceof HTMLElement && document.activeElement === document.body) {
       if (box.current?.contains(field)) field.focus({ preventScroll: true });
@@ -163,7 +167,7 @@ function FeedbackFields(props: Pick<Props, "question" | "useEditor"> & { next: (
     ["wrong", words.sheet.ifWrong],
   ];
   return (
-    <div className="mt-1 grid gap-1 pl-6">
+    <div data-feedback className="mt-1 grid gap-1 pl-6">
       {fields.map(([which, label]) => (
         <div key={which} className="flex items-baseline gap-2">
           <span aria-hidden="true" className="w-20 shrink-0 text-sm text-soft">
@@ -184,11 +188,8 @@ function FeedbackFields(props: Pick<Props, "question" | "useEditor"> & { next: (
                 `${question.id} ${which}`,
               )
             }
-            onKeyDown={(event) => {
-              if (event.key !== "Enter" || event.shiftKey) return;
-              event.preventDefault();
-              next();
-            }}
+            data={STEP}
+            onKeyDown={onEnter("[data-feedback]", next)}
             className="min-w-0 flex-1 resize-none rounded-[4px] bg-transparent px-1.5 py-1.5 placeholder:text-soft hover:bg-base-200"
           />
         </div>

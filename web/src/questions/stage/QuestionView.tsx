@@ -81,7 +81,7 @@ function Foot(props: StageProps & { question: Asked; own?: OwnFoot }) {
   const again = feedback !== undefined && !feedback.settled && !terms.later;
   const taken = feedback !== undefined && !feedback.settled && takerOf(showing) !== undefined;
   return (
-    <div className="mt-auto flex flex-wrap items-center justify-between gap-x-6 gap-y-2 border-t border-line pt-[calc(var(--gap)*0.8)]">
+    <div className="stage-foot mt-auto flex flex-wrap items-center justify-between gap-x-6 gap-y-2 border-t border-line pt-[calc(var(--gap)*0.8)]">
       {teams.length === 0 && <Points score={score} />}
       {teams.length > 0 && question.number === 0 && question.kind !== "information" && (
         <p className="text-soft">{words.teams.deciding}</p>

@@ -28,6 +28,7 @@ class BoardsTest {
   void aTrailIsLaidByPressingAndMovedByDraggingAndArrows() {
     start("from markers on a picture", "A trail of three");
     teacher.takeIn(THREE);
+    teacher.button("Larger").click();
     Locator picture = page.getByRole(AriaRole.APPLICATION);
     for (int[] at : new int[][] {{80, 60}, {250, 200}, {400, 120}}) {
       picture.click(new Locator.ClickOptions().setPosition(at[0], at[1]));
@@ -52,7 +53,7 @@ class BoardsTest {
     BoundingBox other = third.boundingBox();
     Assertions.assertThat(Math.hypot(one.x - other.x, one.y - other.y)).isGreaterThan(30);
 
-    teacher.button("Space along a path").click();
+    teacher.inMenu("Markers", "Space along a path");
     BoundingBox box = picture.boundingBox();
     page.mouse().move(box.x + 40, box.y + 60);
     page.mouse().down();
@@ -67,7 +68,7 @@ class BoardsTest {
     Assertions.assertThat(places.get(1) - places.get(0))
         .isCloseTo(places.get(2) - places.get(1), Assertions.within(6.0));
     page.getByLabel("Undo").click();
-    teacher.button("Take all away").click();
+    teacher.inMenu("Markers", "Remove all markers");
     assertThat(page.getByText("0 of 3 markers laid")).isVisible();
     page.getByLabel("Undo").click();
     assertThat(page.getByText("3 of 3 markers laid")).isVisible();
@@ -157,6 +158,7 @@ class BoardsTest {
     start("step by step up a climb", "A small climb");
     teacher.takeIn(THREE + "\nFour?\tyes\tno\nFive?\tyes\tno\nSix?\tyes\tno");
     page.getByLabel("Number of steps").fill("3");
+    page.locator("p button[aria-expanded]").first().click();
     page.getByLabel("Step 1 is a resting place").click();
     assertThat(page.getByText("that is step 3 of 3")).isVisible();
     AccessibilityTest.check(page, "build, a climb");

@@ -42,11 +42,6 @@ class ClassesTest {
                 .setHas(page.getByText(name, new Page.GetByTextOptions().setExact(true))));
   }
 
-  private void inMenu(String of, String item) {
-    teacher.button(of).click();
-    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item)).click();
-  }
-
   private static Page comesIn(Page device, String code, String name) {
     device.navigate("/join/" + code);
     device.getByLabel("Your name").fill(name);
@@ -90,12 +85,12 @@ class ClassesTest {
     assertThat(device.getByText("Hello, Mia Birch")).isVisible();
     assertThat(device.getByText("There is nothing to do just now.")).isVisible();
 
-    inMenu("What can be done with Noah Rowan", "Name, time and help");
+    teacher.inMenu("What can be done with Noah Rowan", "Name, time and help");
     page.getByLabel("How much of the usual time").selectOption("150");
     page.getByLabel("may pick from a list in word hunts").check();
     teacher.button("Save").click();
     assertThat(line("Noah Rowan")).containsText("150 % of the time · picks from a list");
-    inMenu("What can be done with Noah Rowan", "Take out");
+    teacher.inMenu("What can be done with Noah Rowan", "Remove");
     assertThat(line("Noah Rowan")).hasCount(0);
     teacher.button("Undo").click();
     assertThat(line("Noah Rowan")).isVisible();
@@ -167,12 +162,12 @@ class ClassesTest {
 
     page.navigate("/classes");
     link("Hazel plays").click();
-    assertThat(page.getByText("0 of 1 through, 1 at it")).isVisible();
+    assertThat(page.getByText("0 of 1 finished, 1 playing")).isVisible();
     link("Assigned").click();
     Locator row =
         page.getByRole(
             AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Nell.*")));
-    assertThat(row).containsText("at it");
+    assertThat(row).containsText("playing");
     AccessibilityTest.check(page, "a class at a glance");
     page.getByLabel(Pattern.compile("^Nell, 1: ")).click();
     assertThat(page.getByText("What Nell answered")).isVisible();
@@ -185,7 +180,7 @@ class ClassesTest {
     assertThat(row).containsText("excused");
     Assertions.assertThat(page.url()).doesNotContain("Nell");
 
-    inMenu("What else can be done with it", "Take back");
+    teacher.inMenu("What else can be done with it", "Take back");
     home.navigate("/join/" + code);
     assertThat(home.getByText("There is nothing to do just now.")).isVisible();
     teacher.button("Undo").click();
@@ -222,14 +217,14 @@ class ClassesTest {
     assertThat(page.getByText("Hazel live has “On the workbench” to do.")).isVisible();
     link("On the workbench").click();
     link("While they play").click();
-    assertThat(page.getByText("0 of 3 have begun, 0 are through")).isVisible();
+    assertThat(page.getByText("0 of 3 have begun, 0 have finished")).isVisible();
 
     for (Page device : devices) {
       device.reload();
       device.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Play")).click();
       button(device, "Start").click();
     }
-    assertThat(page.getByText("3 of 3 have begun, 0 are through")).isVisible();
+    assertThat(page.getByText("3 of 3 have begun, 0 have finished")).isVisible();
     Page uma = devices.getFirst();
     for (String thing : List.of("smoker", "gloves")) {
       uma.getByLabel("What do you see?").fill(thing);
@@ -246,10 +241,10 @@ class ClassesTest {
     page.navigate("/classes");
     link("Hazel live").click();
     link("The term").click();
-    assertThat(page.getByText("at it")).hasCount(3);
+    assertThat(page.getByText("playing")).hasCount(3);
     AccessibilityTest.check(page, "the term");
     link("Vito").click();
-    assertThat(page.getByText("not played to its end")).isVisible();
+    assertThat(page.getByText("not finished")).isVisible();
     AccessibilityTest.check(page, "all that a learner did");
   }
 
@@ -260,7 +255,7 @@ class ClassesTest {
     page.getByLabel("On the workbench").check();
     teacher.button("Assign it").click();
     assertThat(page.getByText("has “On the workbench” to do.")).isVisible();
-    inMenu("What can be done with this class", "Cover for a day");
+    teacher.inMenu("What can be done with this class", "Cover for a day");
     page.getByLabel("Three weeks in a cell").check();
     teacher.button("Make the code").click();
     assertThat(page.getByText("Also: Three weeks in a cell").first()).isVisible();
@@ -291,7 +286,7 @@ class ClassesTest {
     assertThat(cover.getByText("Learners come in with the code")).isVisible();
 
     page.locator("dialog li button").last().click();
-    assertThat(page.getByText("opens nothing any more")).isVisible();
+    assertThat(page.getByText("no longer works")).isVisible();
     cover.reload();
     assertThat(button(cover, "Go on")).isVisible();
   }

@@ -54,7 +54,7 @@ class EscapeRoomTest {
     page.keyboard().press("Escape");
     page.waitForTimeout(5_000);
     teacher.button("Present").click();
-    teacher.button("Go on with it").click();
+    teacher.button("Continue it").click();
     assertThat(teacher.question()).containsText("The workshop");
     Assertions.assertThat(secondsLeft()).isBetween(left - 3, left);
     go("The first door");

@@ -76,14 +76,14 @@ class FrontTest {
     teacher.button("Present").click();
     assertThat(page.getByText("This game is not finished")).isVisible();
     AccessibilityTest.check(page, "a game that was left");
-    teacher.button("Go on with it").click();
+    teacher.button("Continue it").click();
     assertThat(page).hasURL(Pattern.compile(".*sitting=" + sitting + ".*"));
     assertThat(page.getByText("question 2 of 2").first()).isVisible();
     page.keyboard().press("Escape");
 
     page.navigate(build.replace("/activities/", "/results/"));
     page.getByText("At the front of the class").click();
-    page.getByText("Go on with it at the front").click();
+    page.getByText("Continue it at the front").click();
     assertThat(page.getByText("question 2 of 2").first()).isVisible();
     page.locator(".stage-card", new Page.LocatorOptions().setHasText("yes")).click();
     page.keyboard().press("Enter");
@@ -251,7 +251,8 @@ class FrontTest {
     assertThat(shutter).isHidden();
 
     page.keyboard().press("p");
-    assertThat(page.getByRole(AriaRole.TOOLBAR)).isVisible();
+    Locator tools = page.getByRole(AriaRole.TOOLBAR, new Page.GetByRoleOptions().setName("Pen"));
+    assertThat(tools).isVisible();
     page.mouse().move(300, 300);
     page.mouse().down();
     page.mouse().move(500, 350);
@@ -260,12 +261,12 @@ class FrontTest {
     page.getByLabel("Wipe everything").click();
     assertThat(page.locator(".pen-sheet path")).hasCount(0);
     page.keyboard().press("Escape");
-    assertThat(page.getByRole(AriaRole.TOOLBAR)).isHidden();
+    assertThat(tools).isHidden();
 
     page.keyboard().press("t");
     assertThat(page.locator(".class-timer")).containsText("0:");
     page.keyboard().press("t");
-    assertThat(page.locator(".class-timer")).containsText("held");
+    assertThat(page.locator(".class-timer")).containsText("paused");
     page.keyboard().press("m");
     assertThat(page.getByText("Sound is off")).isVisible();
     page.keyboard().press("m");
@@ -280,11 +281,11 @@ class FrontTest {
   @Test
   void aLookThatCanNotBeReadIsMendedWithOnePressAndWornByTheGame() {
     teacher.startBlankQuiz("Looks").writeQuestion("Do bees dance?", "yes", "no");
-    page.getByLabel("Look, sound and wording").click();
+    teacher.inMenu("More", "Look, sound and wording");
     teacher.button("Evening").click();
     assertThat(page.getByText("Everything can be read from the back row.")).isVisible();
     page.locator("dialog input[type=color]").nth(1).fill("#202840");
-    assertThat(page.locator("dialog")).containsText("The back row needs 7 to 1");
+    assertThat(page.locator("dialog")).containsText("and it takes 7 to 1");
     teacher.button("Mend the colours").click();
     assertThat(page.getByText("Everything can be read from the back row.")).isVisible();
     AccessibilityTest.check(page, "look, sound and wording");
@@ -301,7 +302,7 @@ class FrontTest {
   @Test
   void aPictureBehindTheGameIsVeiledSoThatItCanBeRead() {
     teacher.startBlankQuiz("A picture behind").writeQuestion("Do bees dance?", "yes", "no");
-    page.getByLabel("Look, sound and wording").click();
+    teacher.inMenu("More", "Look, sound and wording");
     teacher.button("Paper").click();
     page.getByLabel("Background").selectOption("a picture");
     page.locator("dialog").last().getByText("Garden").click();

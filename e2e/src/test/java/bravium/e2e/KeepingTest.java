@@ -82,7 +82,7 @@ class KeepingTest {
     title(page).fill("As it became");
     teacher.waitUntilSaved();
 
-    teacher.button("Earlier versions").click();
+    teacher.inMenu("More", "Earlier versions");
     Locator dialog = page.locator("dialog");
     dialog.locator("li button").nth(1).click();
     assertThat(dialog.locator("h3")).hasText("As it was");
@@ -108,7 +108,7 @@ class KeepingTest {
     page.navigate(address);
 
     assertThat(title(page)).hasValue("Written without a network");
-    assertThat(page.getByText("had not reached the server. It is back.")).isVisible();
+    assertThat(page.getByText("hadn’t reached the server. It is here again.")).isVisible();
     teacher.waitUntilSaved();
     page.reload();
     assertThat(title(page)).hasValue("Written without a network");
@@ -186,7 +186,7 @@ class KeepingTest {
     page.navigate("/activities");
     page.locator("input[type=file]").setInputFiles(file);
 
-    assertThat(page.getByText("“Goes out” is taken in.")).isVisible();
+    assertThat(page.getByText("“Goes out” is imported.")).isVisible();
     assertThat(card("Goes out")).hasCount(2);
     card("Goes out").first().getByRole(AriaRole.LINK).click();
     assertThat(page.getByText("Kept in the file?").first()).isVisible();
@@ -199,7 +199,7 @@ class KeepingTest {
             new com.microsoft.playwright.options.FilePayload(
                 "notes.json", "application/json", "{\"bravium\": 1}".getBytes()));
 
-    assertThat(page.getByText("notes.json was not taken in."))
+    assertThat(page.getByText("notes.json was not imported."))
         .containsText("$.titlePage: this is missing");
   }
 
@@ -211,13 +211,13 @@ class KeepingTest {
                 "Hive words.csv",
                 "text/csv",
                 "Question,A,B,Correct\nWho dances?,the queen,a worker,B\n".getBytes()));
-    assertThat(page.getByText("“Hive words” is taken in.")).isVisible();
+    assertThat(page.getByText("“Hive words” is imported.")).isVisible();
     page.locator("input[type=file]")
         .setInputFiles(
             new com.microsoft.playwright.options.FilePayload(
                 "hive.csv", "text/csv", Pictures.halves("png", 20, 20)));
 
-    assertThat(page.getByText("hive.csv was not taken in."))
+    assertThat(page.getByText("hive.csv was not imported."))
         .containsText("This is a picture (png)");
   }
 
@@ -241,7 +241,7 @@ class KeepingTest {
     page.reload();
     assertThat(page.locator("article")).hasCount(2);
     page.getByLabel("Search").fill("nothing has this name");
-    assertThat(page.getByText("Nothing here fits what you are looking for.")).isVisible();
+    assertThat(page.getByText("Nothing matches your search.")).isVisible();
     teacher.button("Show all again").click();
     assertThat(card("From flower to honey")).isVisible();
   }

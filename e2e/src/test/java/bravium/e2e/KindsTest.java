@@ -40,7 +40,7 @@ class KindsTest {
     }
     press.accept("Answer");
     assertThat(learner.text("Partly right")).isVisible();
-    press.accept("Leave it so");
+    press.accept("Leave it");
     assertThat(learner.text("question 2 of 12")).isVisible();
 
     page.getByLabel("Your answer").fill("the King");
@@ -79,13 +79,13 @@ class KindsTest {
     press.accept(card + ": one place down");
     assertThat(page.locator("ol.card-field li").nth(1)).containsText(card);
     press.accept("Answer");
-    learner.button("Leave it so").or(learner.button("Next")).click();
+    learner.button("Leave it").or(learner.button("Next")).click();
 
     put(page, "made of wax", "beside the comb");
     put(page, "closes cracks", "beside pollen");
     press.accept("Answer");
     assertThat(learner.text("Partly right")).isVisible();
-    press.accept("Leave it so");
+    press.accept("Leave it");
 
     put(page, "lays eggs", "Drone");
     press.accept("Answer");
@@ -111,7 +111,7 @@ class KindsTest {
     choose(page, "wave your hand");
     press.accept("Answer");
     assertThat(learner.text("Waving frightens her")).isVisible();
-    press.accept("Leave it so");
+    press.accept("Leave it");
 
     page.getByLabel("Write what you think").fill("For the winter.");
     page.reload();
@@ -248,7 +248,7 @@ class KindsTest {
     teacher.writeQuestion("Do bees dance?", "yes", "no");
     teacher.moreRules();
     page.getByLabel("What the time is for").selectOption("a clock for each question:");
-    page.getByLabel("Seconds on the clock").fill("2");
+    page.getByLabel("Time on the clock").fill("2");
     page.getByLabel("How many mistakes are allowed").selectOption("no mistake");
     teacher.button("Fewer rules").click();
     assertThat(page.getByText("before the game is lost.")).isVisible();
@@ -259,7 +259,7 @@ class KindsTest {
     Learner learner = new Learner(Browsers.phone(server.address())).come(link).start();
     assertThat(learner.text("The time was up before an answer came.")).isVisible();
     learner.button("See how it went").click();
-    assertThat(learner.text("No more mistakes left — you got 0 of 1")).isVisible();
+    assertThat(learner.text("You used up your mistakes. 0 of 1 right.")).isVisible();
   }
 
   @Test
@@ -269,7 +269,7 @@ class KindsTest {
     teacher.writeQuestion("Do bees dance?", "yes", "no");
     teacher.moreRules();
     teacher.page.getByLabel("What the time is for").selectOption("a clock for each question:");
-    teacher.page.getByLabel("Seconds on the clock").fill("10");
+    teacher.page.getByLabel("Time on the clock").fill("10");
     teacher.waitUntilSaved();
     String link = teacher.learnersLink();
 

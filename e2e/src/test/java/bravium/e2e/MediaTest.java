@@ -150,7 +150,7 @@ class MediaTest {
       other.page.getByLabel("Password").fill("a long password");
       other.button("Begin").click();
       other.page.locator("input[type=file]").setInputFiles(kept);
-      assertThat(other.page.getByText("is taken in")).isVisible();
+      assertThat(other.page.getByText("is imported")).isVisible();
       other.open("Look and listen");
       for (Page here : new Page[] {page, other.page}) {
         Locator stage = here.locator(".stage");
@@ -190,10 +190,10 @@ class MediaTest {
             + " { clipboardData: data, bubbles: true, cancelable: true })); }",
         html);
 
-    assertThat(page.locator("dialog")).containsText("3 questions understood");
-    assertThat(page.locator("dialog")).containsText("1 picture could not be taken");
+    assertThat(page.locator("dialog")).containsText("3 questions without a right answer yet");
+    assertThat(page.locator("dialog")).containsText("1 picture could not be added");
     assertThat(page.locator("dialog img")).isVisible();
-    teacher.button("Take in 3 questions").click();
+    teacher.button("Import 3 questions").click();
     assertThat(page.getByText("Sheet · 3 questions")).isVisible();
     page.locator("[data-line]", new Page.LocatorOptions().setHasText("What is it?")).click();
     assertThat(teacher.stage().getByAltText("halves")).isVisible();

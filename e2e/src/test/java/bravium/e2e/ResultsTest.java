@@ -23,7 +23,7 @@ class ResultsTest {
     Locator text = page.locator("fieldset textarea").first();
     text.fill("Why do bees dance?");
     page.getByLabel("Kind of question").selectOption("free answer");
-    page.getByLabel("An answer as it could be").fill("To tell the others the way.");
+    page.getByLabel("Model answer").fill("To tell the others the way.");
     page.getByText("Another question").click();
     text.fill("Would you dance for food?");
     page.getByLabel("Kind of question").selectOption("discussion");

@@ -34,11 +34,11 @@ class TakeInTest {
     assertThat(dialog).containsText("29 questions understood");
     assertThat(dialog).containsText("line 8: Row 7?");
     AccessibilityTest.check(page, "questions taken in");
-    teacher.button("Take in 29 questions").click();
+    teacher.button("Import 29 questions").click();
     assertThat(dialog).containsText("0 questions understood");
     Locator text = page.getByLabel("Text with questions");
     text.fill(text.inputValue().replace("many", "20"));
-    teacher.button("Take in 1 question").click();
+    teacher.button("Import 1 question").click();
     assertThat(dialog).isHidden();
 
     assertThat(page.getByText("Sheet · 30 questions")).isVisible();
@@ -65,7 +65,7 @@ class TakeInTest {
     page.getByLabel("Open a CSV or Markdown file").first().setInputFiles(file);
 
     assertThat(page.locator("dialog")).containsText("2 questions understood");
-    teacher.button("Take in 2 questions").click();
+    teacher.button("Import 2 questions").click();
     assertThat(page.getByText("Sheet · 2 questions")).isVisible();
     assertThat(page.getByText("✓ the queen").or(page.getByText("the queen")).first()).isVisible();
 
@@ -90,11 +90,11 @@ class TakeInTest {
     AccessibilityTest.check(page, "how each line was read");
     page.getByLabel("Line 1 is").selectOption("a question");
 
-    assertThat(dialog).containsText("3 questions understood");
+    assertThat(dialog).containsText("1 question without a right answer yet");
     page.getByLabel("Read as").selectOption("a question in each line");
-    assertThat(dialog).containsText("10 questions understood");
+    assertThat(dialog).containsText("10 questions without a right answer yet");
     page.getByLabel("Read as").selectOption("a quiz, line by line");
-    teacher.button("Take in 2 questions").click();
+    teacher.button("Import 2 questions").click();
     assertThat(dialog).containsText("0 questions understood");
     assertThat(dialog).containsText("line 1: The hive");
     assertThat(page.getByLabel("Text with questions")).hasValue("The hive");
@@ -121,7 +121,7 @@ class TakeInTest {
     page.locator("dialog label", new Page.LocatorOptions().setHasText("Which shape fills")).click();
     page.locator("dialog label", new Page.LocatorOptions().setHasText("Put the stages")).click();
     AccessibilityTest.check(page, "copy from another activity");
-    teacher.button("Take in 2 questions").click();
+    teacher.button("Import 2 questions").click();
     assertThat(page.getByText("Sheet · 2 questions")).isVisible();
 
     command("Select all questions");
@@ -135,8 +135,8 @@ class TakeInTest {
 
     command("Find and replace");
     page.getByLabel("Find", new Page.GetByLabelOptions().setExact(true)).fill("comb");
-    page.getByLabel("Put in its place").fill("honeycomb");
-    assertThat(page.getByText("It stands in")).isVisible();
+    page.getByLabel("Replace with").fill("honeycomb");
+    assertThat(page.getByText("Found in")).isVisible();
     AccessibilityTest.check(page, "find and replace");
     teacher.button("Replace all").click();
     teacher.button("Close").click();

@@ -109,7 +109,7 @@ final class Teacher {
   void toTheFront() {
     button("Present").click();
     // A test before this one may have left a game in the middle.
-    Locator begin = button("Begin a new game");
+    Locator begin = button("Start a new game");
     assertThat(begin.or(page.locator("main.present")).first()).isVisible();
     if (begin.isVisible()) {
       begin.click();
@@ -122,7 +122,7 @@ final class Teacher {
     paste(table);
     page.getByRole(
             AriaRole.BUTTON,
-            new Page.GetByRoleOptions().setName(Pattern.compile("Take in [1-9]\\d* questions?")))
+            new Page.GetByRoleOptions().setName(Pattern.compile("Import [1-9]\\d* questions?")))
         .press("Enter");
   }
 
@@ -150,6 +150,12 @@ final class Teacher {
     String address = page.getByText(Pattern.compile("^http.*/play/\\w+$")).innerText();
     button("Close").click();
     return address.substring(address.indexOf("/play/"));
+  }
+
+  /** Opens a menu and presses one of its actions. */
+  void inMenu(String menu, String action) {
+    button(menu).first().click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(action)).first().click();
   }
 
   Locator button(String name) {

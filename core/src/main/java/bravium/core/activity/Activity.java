@@ -4,12 +4,16 @@ import bravium.core.json.Extra;
 import bravium.core.json.Range;
 import bravium.core.json.Root;
 import bravium.core.question.Question;
+import bravium.core.rich.Media;
+import bravium.core.rich.Picture;
 import bravium.core.rich.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -75,6 +79,21 @@ public record Activity(
         sounds,
         wording,
         extra);
+  }
+
+  /** Whether a learner can begin anew at any time, by the rules or by the game's own. */
+  public boolean startsAgain() {
+    return rules.startAgain() || game.startsAgain();
+  }
+
+  /** The picture that stands for it in its teacher's own list, if one does. */
+  public Optional<Picture> coverPicture() {
+    Words introduction = titlePage.introduction();
+    return (introduction == null ? List.<Media>of() : introduction.media())
+        .stream()
+            .flatMap(medium -> medium instanceof Picture picture ? Stream.of(picture) : null)
+            .findFirst()
+            .or(game::coverPicture);
   }
 
   /** The names of all pictures and sounds in it, each once, in the order they are first met. */

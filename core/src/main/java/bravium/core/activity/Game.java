@@ -7,6 +7,7 @@ import bravium.core.rich.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -39,6 +40,16 @@ public interface Game {
   /** The pictures it is played on; not those of questions, and not those in words. */
   default List<Picture> pictures() {
     return List.of();
+  }
+
+  /** The picture that stands for it in its teacher's own list. */
+  default Optional<Picture> coverPicture() {
+    return Optional.empty();
+  }
+
+  /** Whether a learner can begin anew at any time, whatever the rules that all games share say. */
+  default boolean startsAgain() {
+    return false;
   }
 
   /** The names of media that a player doesn't get whole before they are given away. */

@@ -28,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  *     Answers#AFTER_LAST_TRY}
  * @param teams who plays at the front of the class; null for no teams. A learner on her own device
  *     plays alone
+ * @param startAgain whether a learner can begin anew at any time; what she did before is kept
  */
 public record Rules(
     @Range(min = 1) @Nullable Integer ask,
@@ -43,6 +44,7 @@ public record Rules(
     @Nullable Bonus bonus,
     @Nullable Answers answers,
     @Nullable Teams teams,
+    boolean startAgain,
     @JsonIgnore Extra extra) {
 
   /** The most that a question can be worth, in points. */
@@ -101,6 +103,7 @@ public record Rules(
         null,
         null,
         null,
+        false,
         extra);
   }
 
@@ -162,6 +165,11 @@ public record Rules(
   /** The same rules with other teams; null for none. */
   public Rules withTeams(@Nullable Teams changed) {
     return with(copy -> copy.teams = changed);
+  }
+
+  /** The same rules, with beginning anew at any time or without. */
+  public Rules withStartAgain(boolean changed) {
+    return with(copy -> copy.startAgain = changed);
   }
 
   /** All questions in a new order each time, 10 points each, won with 80 %. */
@@ -230,6 +238,7 @@ public record Rules(
     private @Nullable Bonus bonus;
     private @Nullable Answers answers;
     private @Nullable Teams teams;
+    private boolean startAgain;
     private final Extra extra;
 
     Copy(Rules rules) {
@@ -246,6 +255,7 @@ public record Rules(
       this.bonus = rules.bonus;
       this.answers = rules.answers;
       this.teams = rules.teams;
+      this.startAgain = rules.startAgain;
       this.extra = rules.extra;
     }
 
@@ -264,6 +274,7 @@ public record Rules(
           bonus,
           answers,
           teams,
+          startAgain,
           extra);
     }
   }

@@ -56,6 +56,11 @@ public record Standing(
     return new Standing(phase, opens, closes, left, running);
   }
 
+  /** The same, once she has left the game that runs. */
+  public Standing notRunning() {
+    return new Standing(phase, opens, closes, left, false);
+  }
+
   /** Whether she can begin a game: one after another, while it is open. */
   public boolean begins() {
     return phase == Phase.OPEN && !running && (left == null || left > 0);

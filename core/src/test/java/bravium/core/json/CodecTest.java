@@ -39,7 +39,7 @@ class CodecTest {
                 + "{\"id\":\"a\",\"text\":\"Option a\",\"right\":true,\"pinned\":false},"
                 + "{\"id\":\"b\",\"text\":\"Option b\",\"right\":false,\"pinned\":false}],\"strikeOrder\":[]}]},"
                 + "\"rules\":{\"questionOrder\":\"as-written\",\"optionOrder\":\"as-written\","
-                + "\"worth\":10,\"passMark\":80,\"thinking\":[]},\"endings\":{\"win\":{},\"lose\":{}}}");
+                + "\"worth\":10,\"passMark\":80,\"thinking\":[],\"startAgain\":false},\"endings\":{\"win\":{},\"lose\":{}}}");
   }
 
   @ParameterizedTest

@@ -127,6 +127,7 @@ public final class RandomActivities {
         sometimes(() -> new Bonus(random.nextInt(5), random.nextInt(5), 2 + random.nextInt(2))),
         sometimes(() -> any(Answers.values())),
         sometimes(this::teams),
+        random.nextInt(4) == 0,
         Extra.NONE);
   }
 

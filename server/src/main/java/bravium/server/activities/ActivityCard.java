@@ -10,6 +10,9 @@ import org.jspecify.annotations.Nullable;
  * @param questions how many can be asked
  * @param findings how many things readiness has to say
  * @param playable whether nothing stands against playing it
+ * @param medium the picture that stands for it; null where none does
+ * @param ground the colour of its look that it stands on; null for Bravium's own
+ * @param accent the colour of its look that acts; null for Bravium's own
  */
 public record ActivityCard(
     String id,
@@ -20,4 +23,7 @@ public record ActivityCard(
     int questions,
     int findings,
     boolean playable,
-    Instant changedAt) {}
+    Instant changedAt,
+    @Nullable String medium,
+    @Nullable String ground,
+    @Nullable String accent) {}

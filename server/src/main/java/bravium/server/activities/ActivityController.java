@@ -94,8 +94,15 @@ class ActivityController {
   /** Removes an activity; for a month it can be brought back. */
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void remove(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
-    activities.remove(teacher, id);
+  void remove(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String id,
+      @RequestParam(defaultValue = "false") boolean unwritten) {
+    if (unwritten) {
+      activities.forgetUnwritten(teacher, id);
+    } else {
+      activities.remove(teacher, id);
+    }
   }
 
   @PostMapping("/{id}/return")

@@ -114,6 +114,9 @@ class ActivityLists {
         row.getQuestionCount().intValue(),
         row.getFindingCount().intValue(),
         row.getIsPlayable(),
-        row.getChangedAt());
+        row.getChangedAt(),
+        row.getFaceMedium(),
+        row.getFaceGround(),
+        row.getFaceAccent());
   }
 }

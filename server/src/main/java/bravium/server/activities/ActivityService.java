@@ -88,6 +88,16 @@ public class ActivityService {
     }
   }
 
+  /**
+   * Forgets an activity that was begun and into which nothing was written; others are left alone.
+   */
+  void forgetUnwritten(Teacher teacher, String id) {
+    StoredActivity stored = read(teacher, id);
+    if (stored.version() == 1 && stored.activity().titlePage().title().isBlank()) {
+      versions.forgetUnused(row(teacher, id));
+    }
+  }
+
   void bringBack(Teacher teacher, String id) {
     if (!activities.setRemoved(teacher.id(), id, null)) {
       read(teacher, id);

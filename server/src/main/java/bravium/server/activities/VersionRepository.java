@@ -155,6 +155,23 @@ class VersionRepository implements Nightly {
     }
   }
 
+  /** Forgets an activity that nobody was given and nobody played; whether it was one. */
+  boolean forgetUnused(long activity) {
+    return writer.write(
+        dsl -> {
+          boolean used =
+              dsl.fetchExists(PLAY_LINK, PLAY_LINK.ACTIVITY_ID.eq(activity))
+                  || dsl.fetchExists(ASSIGNMENT, ASSIGNMENT.ACTIVITY_ID.eq(activity))
+                  || dsl.fetchExists(
+                      DSL.selectOne()
+                          .from(SITTING)
+                          .join(ACTIVITY_VERSION)
+                          .on(ACTIVITY_VERSION.ID.eq(SITTING.ACTIVITY_VERSION_ID))
+                          .where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity)));
+          return !used && forget(dsl, activity) > 0;
+        });
+  }
+
   private static int forget(DSLContext dsl, long activity) {
     Select<? extends Record1<Long>> versions =
         DSL.select(ACTIVITY_VERSION.ID)

@@ -35,7 +35,10 @@ class AssignedBySchool implements AssignedSittings {
       throw Problem.conflict(
           "taken-back", "Your teacher has taken this back. What you did is kept.");
     }
-    if (sitting.sitting().log().isEmpty() && !standing(row, sitting).begins()) {
+    Standing standing = standing(row, sitting);
+    // Where she may begin anew, a game that runs stands in the way of none.
+    Standing counts = sitting.activity().startsAgain() ? standing.notRunning() : standing;
+    if (sitting.sitting().log().isEmpty() && !counts.begins()) {
       throw Problem.conflict(
           "not-now",
           "This can’t be begun now. Your page says when, and how often, you can play it.");

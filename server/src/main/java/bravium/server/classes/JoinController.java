@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -39,11 +40,18 @@ class JoinController {
     return join.page(code, Bearer.token(request), request.getRemoteAddr());
   }
 
-  /** Begins a game on what she was given, or goes on with the one that runs. */
+  /**
+   * Begins a game on what she was given, or goes on with the one that runs; anew leaves that one,
+   * where its rules let her.
+   */
   @PostMapping("/assignments/{assignment}/sittings")
   @ResponseStatus(HttpStatus.CREATED)
   Begun begin(
-      @PathVariable String code, @PathVariable String assignment, HttpServletRequest request) {
-    return new Begun(join.begin(code, Bearer.token(request), assignment, request.getRemoteAddr()));
+      @PathVariable String code,
+      @PathVariable String assignment,
+      @RequestParam(defaultValue = "false") boolean anew,
+      HttpServletRequest request) {
+    return new Begun(
+        join.begin(code, Bearer.token(request), assignment, anew, request.getRemoteAddr()));
   }
 }

@@ -214,16 +214,18 @@ class JoinService {
   }
 
   /** The sitting that she plays now: the one that runs, or a new one if she has a go left. */
-  String begin(String code, @Nullable String token, String assignment, String address) {
+  String begin(
+      String code, @Nullable String token, String assignment, boolean anew, String address) {
     SchoolClassRecord inClass = find(code, tokens.guesser(token, address));
     ClassLearnerRecord me = me(inClass, token);
     // Two presses, or two devices, begin one game.
     synchronized (beginnings[(int) (me.getLearnerId() % beginnings.length)]) {
-      return begin(inClass, me, assignment);
+      return begin(inClass, me, assignment, anew);
     }
   }
 
-  private String begin(SchoolClassRecord inClass, ClassLearnerRecord me, String assignment) {
+  private String begin(
+      SchoolClassRecord inClass, ClassLearnerRecord me, String assignment, boolean anew) {
     AssignmentRepository.Row row =
         assignments
             .inClass(inClass.getId(), assignment)
@@ -237,11 +239,19 @@ class JoinService {
       throw notGiven();
     }
     Standing standing = row.standing(own.allowance(), begun, clock.millis());
-    if (standing.running()) {
+    boolean leaves =
+        anew
+            && standing.running()
+            && activities.version(begun.getLast().version()).activity().startsAgain();
+    if (standing.running() && !leaves) {
+      if (!games.getLast().begun()) {
+        // She began anew, and has only its title page before her.
+        return games.getLast().sitting();
+      }
       sittings.goOn(begun.getLast().sitting());
       return begun.getLast().sitting();
     }
-    requireBegins(standing);
+    requireBegins(leaves ? standing.notRunning() : standing);
     Optional<AssignmentRepository.Game> unbegun =
         games.stream()
             .filter(game -> !game.begun() && game.version() == row.version())

@@ -62,8 +62,16 @@ class Intake {
         if (type == MediumType.WEBM) {
           requireSoundAlone(file);
         }
+        Integer millis = type == MediumType.WAV ? length(file) : null;
+        if (type == MediumType.M4A) {
+          Mp4Tracks tracks = Mp4Tracks.read(file);
+          if (!tracks.isSoundAlone()) {
+            throw MediumRefusal.otherType(tracks.hasVideo() ? "a video" : recognised);
+          }
+          millis = tracks.millis();
+        }
         kept = true;
-        return Prepared.sound(type, file, type == MediumType.WAV ? length(file) : null);
+        return Prepared.sound(type, file, millis);
       }
       if (type == MediumType.SVG) {
         if (Files.size(file) > MOST_DRAWING_BYTES) {

@@ -40,10 +40,12 @@ class MediaController {
       @AuthenticationPrincipal Teacher teacher,
       @RequestParam(required = false) @Nullable String kind,
       @RequestParam(defaultValue = "") String search,
+      @RequestParam(defaultValue = "false") boolean removed,
       @RequestParam(defaultValue = "0") int page) {
     MediaKind wanted =
         "picture".equals(kind) ? MediaKind.PICTURE : "sound".equals(kind) ? MediaKind.SOUND : null;
-    return media.list(teacher, wanted, SearchText.checked(search), Math.clamp(page, 0, MOST_PAGES));
+    return media.list(
+        teacher, wanted, SearchText.checked(search), removed, Math.clamp(page, 0, MOST_PAGES));
   }
 
   /** Takes in a file, which is the body as it is. */
@@ -102,7 +104,10 @@ class MediaController {
   /** A small picture of it, or itself where it is small. */
   @GetMapping("/{medium}/small")
   ResponseEntity<Resource> small(
-      @AuthenticationPrincipal Teacher teacher, @PathVariable String medium) {
-    return media.file(teacher, medium, true).answer(medium + "-small");
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String medium,
+      @RequestParam(defaultValue = "false") boolean removed) {
+    return (removed ? media.smallOfRemoved(teacher, medium) : media.file(teacher, medium, true))
+        .answer(medium + "-small");
   }
 }

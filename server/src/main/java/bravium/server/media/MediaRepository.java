@@ -34,22 +34,25 @@ class MediaRepository {
   }
 
   /** A page of a teacher's media, from 0, the newest first. */
-  List<MediumRecord> list(long teacher, @Nullable MediaKind kind, String search, int page) {
+  List<MediumRecord> list(
+      long teacher, @Nullable MediaKind kind, String search, boolean removed, int page) {
     return database
         .selectFrom(MEDIUM)
-        .where(fits(teacher, kind, search))
+        .where(fits(teacher, kind, search, removed))
         .orderBy(MEDIUM.ADDED_AT.desc(), MEDIUM.ID.desc())
         .limit(PAGE)
         .offset((long) page * PAGE)
         .fetch();
   }
 
-  int count(long teacher, @Nullable MediaKind kind, String search) {
-    return database.fetchCount(MEDIUM, fits(teacher, kind, search));
+  int count(long teacher, @Nullable MediaKind kind, String search, boolean removed) {
+    return database.fetchCount(MEDIUM, fits(teacher, kind, search, removed));
   }
 
-  private static Condition fits(long teacher, @Nullable MediaKind kind, String search) {
-    Condition fits = MEDIUM.TEACHER_ID.eq(teacher).and(MEDIUM.REMOVED_AT.isNull());
+  private static Condition fits(
+      long teacher, @Nullable MediaKind kind, String search, boolean removed) {
+    Condition there = removed ? MEDIUM.REMOVED_AT.isNotNull() : MEDIUM.REMOVED_AT.isNull();
+    Condition fits = MEDIUM.TEACHER_ID.eq(teacher).and(there);
     if (kind != null) {
       fits = fits.and(MEDIUM.KIND.eq(kind.name()));
     }
@@ -88,6 +91,13 @@ class MediaRepository {
     return database
         .selectFrom(MEDIUM)
         .where(own(teacher, name), MEDIUM.REMOVED_AT.isNull())
+        .fetchOptional();
+  }
+
+  Optional<MediumRecord> findRemoved(long teacher, String name) {
+    return database
+        .selectFrom(MEDIUM)
+        .where(own(teacher, name), MEDIUM.REMOVED_AT.isNotNull())
         .fetchOptional();
   }
 

@@ -45,13 +45,15 @@ public class MediaService implements Nightly {
     this.clock = clock;
   }
 
-  MediaList list(Teacher teacher, @Nullable MediaKind kind, String search, int page) {
-    List<MediumRecord> rows = media.list(teacher.id(), kind, search, page);
+  MediaList list(
+      Teacher teacher, @Nullable MediaKind kind, String search, boolean removed, int page) {
+    List<MediumRecord> rows = media.list(teacher.id(), kind, search, removed, page);
     Map<String, List<MediumCard.Use>> uses =
         media.uses(teacher.id(), rows.stream().map(MediumRecord::getName).toList());
     return new MediaList(
         rows.stream().map(row -> card(row, uses.getOrDefault(row.getName(), List.of()))).toList(),
-        media.count(teacher.id(), kind, search),
+        media.count(teacher.id(), kind, search, removed),
+        media.count(teacher.id(), null, "", true),
         media.used(teacher.id()),
         MOST_BYTES,
         Intake.MOST_BYTES);
@@ -136,6 +138,11 @@ public class MediaService implements Nightly {
   /** The file of a teacher's own medium, or its small picture. */
   MediumFile file(Teacher teacher, String name, boolean small) {
     return file(media.find(teacher.id(), name).orElseThrow(MediaService::notThere), small);
+  }
+
+  /** The small picture of a medium that she can still bring back. */
+  MediumFile smallOfRemoved(Teacher teacher, String name) {
+    return file(media.findRemoved(teacher.id(), name).orElseThrow(MediaService::notThere), true);
   }
 
   /** A teacher's own medium, for a file of an activity; empty where she doesn't have it. */

@@ -6,7 +6,7 @@ import bravium.server.problems.Problem;
 final class MediumRefusal {
 
   private static final String TAKEN =
-      " Pictures as PNG, JPEG, WebP, GIF or SVG and sounds as MP3, Ogg, WAV or WebM are taken.";
+      " Pictures as PNG, JPEG, WebP, GIF or SVG and sounds as MP3, M4A, Ogg, WAV or WebM are taken.";
 
   private MediumRefusal() {}
 

@@ -17,6 +17,16 @@ enum MediumType {
   MP3(MediaKind.SOUND, "audio/mpeg", "mp3", 0),
   OGG(MediaKind.SOUND, "audio/ogg", "ogg", 0, "audio/vorbis", "audio/opus", "application/ogg"),
   WAV(MediaKind.SOUND, "audio/wav", "wav", 0, "audio/vnd.wave", "audio/x-wav"),
+  M4A(
+      MediaKind.SOUND,
+      "audio/mp4",
+      "m4a",
+      0,
+      "audio/x-m4a",
+      "application/mp4",
+      "video/mp4",
+      "video/x-m4v",
+      "video/quicktime"),
   WEBM(MediaKind.SOUND, "audio/webm", "webm", 0, "video/webm", "application/x-matroska");
 
   private final MediaKind kind;

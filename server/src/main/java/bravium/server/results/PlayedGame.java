@@ -1,10 +1,13 @@
 package bravium.server.results;
 
+import bravium.core.activity.Team;
 import bravium.core.play.Outcome;
 import bravium.core.play.PassMark;
 import bravium.core.play.Scorecard;
 import bravium.core.play.showing.Review;
+import bravium.core.play.showing.Showing;
 import bravium.server.sittings.StoredSitting;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,6 +23,8 @@ import org.jspecify.annotations.Nullable;
  * @param recounted whether it ended before its review was kept: its outcome is what it was, what
  *     single questions brought was worked out later
  * @param waiting how many of its answers wait for the teacher's mark
+ * @param winners the names of the teams that won
+ * @param teams how the teams stand; empty where none played, or where that was not kept
  */
 public record PlayedGame(
     String sitting,
@@ -32,7 +37,9 @@ public record PlayedGame(
     @Nullable PassMark passMark,
     @Nullable Outcome outcome,
     boolean recounted,
-    int waiting) {
+    int waiting,
+    List<String> winners,
+    List<Showing.Side> teams) {
 
   static PlayedGame of(ResultsRepository.Begun begun, StoredSitting stored, Review review) {
     return new PlayedGame(
@@ -46,6 +53,17 @@ public record PlayedGame(
         review.passMark(),
         review.outcome(),
         stored.recounted(),
-        review.waiting());
+        review.waiting(),
+        winners(stored.sitting().opening().teams(), review.outcome()),
+        review.teams());
+  }
+
+  private static List<String> winners(List<Team> teams, @Nullable Outcome outcome) {
+    return outcome == null
+        ? List.of()
+        : outcome.winners().stream()
+            .filter(place -> place < teams.size())
+            .map(place -> teams.get(place).name())
+            .toList();
   }
 }

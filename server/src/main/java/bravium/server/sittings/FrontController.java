@@ -10,6 +10,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -34,7 +35,19 @@ class FrontController {
       @RequestParam(defaultValue = "100") int time,
       HttpServletRequest request) {
     return new PlayLink(
-        front.codeOf(teacher, activity, time), addresses.ofThisServer(request.getLocalPort()));
+        front.codeOf(teacher, activity, time),
+        addresses.ofThisServer(request.getLocalPort()),
+        front.isLinkOpen(teacher, activity));
+  }
+
+  /** Switches the link off, or on again; whoever has begun goes on. */
+  @PutMapping("/api/activities/{activity}/link")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void switchLink(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String activity,
+      @RequestParam boolean open) {
+    front.switchLink(teacher, activity, open);
   }
 
   @PostMapping("/api/activities/{activity}/sittings")

@@ -66,6 +66,14 @@ class FrontService {
     return links.codeOf(activities.row(teacher, activity), time, Codes.code(), Codes.code());
   }
 
+  boolean isLinkOpen(Teacher teacher, String activity) {
+    return links.isOpen(activities.row(teacher, activity));
+  }
+
+  void switchLink(Teacher teacher, String activity, boolean open) {
+    links.setOpen(activities.row(teacher, activity), open);
+  }
+
   /**
    * A play at the front: of the teams, where the rules have some, or of one question alone.
    *

@@ -97,6 +97,12 @@ class LearnerService {
   /** Opens a sitting; who comes without a token of this link gets a new one. */
   LearnerSitting open(String code, @Nullable String token, String address) {
     PlayLinkRepository.Link link = link(code, tokens.guesser(token, address));
+    if (!link.open()) {
+      throw Problem.conflict(
+          "link-shut",
+          "Your teacher has switched this game off, so that nobody can begin it just now. Whoever has"
+              + " begun can finish.");
+    }
     games.count(
         link.code(),
         seconds ->

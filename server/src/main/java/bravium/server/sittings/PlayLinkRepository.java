@@ -28,8 +28,9 @@ class PlayLinkRepository implements Nightly {
    *
    * @param percent how much of the usual time there is for who comes by this code; null for the
    *     usual
+   * @param open whether it is not switched off
    */
-  record Link(long row, long activity, String code, @Nullable Integer percent) {}
+  record Link(long row, long activity, String code, @Nullable Integer percent, boolean open) {}
 
   /** The usual time, in per cent. */
   private static final int USUAL = 100;
@@ -72,7 +73,7 @@ class PlayLinkRepository implements Nightly {
 
   Optional<Link> find(String code) {
     return database
-        .select(PLAY_LINK.ID, PLAY_LINK.ACTIVITY_ID, TIMED_LINK.PERCENT)
+        .select(PLAY_LINK.ID, PLAY_LINK.ACTIVITY_ID, TIMED_LINK.PERCENT, PLAY_LINK.SHUT_AT)
         .from(PLAY_LINK)
         .join(ACTIVITY)
         .on(ACTIVITY.ID.eq(PLAY_LINK.ACTIVITY_ID))
@@ -85,7 +86,8 @@ class PlayLinkRepository implements Nightly {
                     row.value1(),
                     row.value2(),
                     code,
-                    row.value3() == null ? null : Math.toIntExact(row.value3())));
+                    row.value3() == null ? null : Math.toIntExact(row.value3()),
+                    row.value4() == null));
   }
 
   /** The code of an activity's link with so much time, in per cent; made if there is none. */
@@ -132,6 +134,21 @@ class PlayLinkRepository implements Nightly {
               .where(PLAY_LINK.ACTIVITY_ID.eq(activity))
               .fetchSingle(PLAY_LINK.CODE);
         });
+  }
+
+  /** Whether learners can begin by an activity's link. */
+  boolean isOpen(long activity) {
+    return !database.fetchExists(
+        PLAY_LINK, PLAY_LINK.ACTIVITY_ID.eq(activity).and(PLAY_LINK.SHUT_AT.isNotNull()));
+  }
+
+  void setOpen(long activity, boolean open) {
+    writer.write(
+        dsl ->
+            dsl.update(PLAY_LINK)
+                .set(PLAY_LINK.SHUT_AT, open ? null : clock.instant())
+                .where(PLAY_LINK.ACTIVITY_ID.eq(activity))
+                .execute());
   }
 
   long addLearner(long link, String tokenHash) {

@@ -7,6 +7,7 @@ import bravium.server.Caller.Answer;
 import bravium.server.Samples;
 import bravium.server.TestServer;
 import com.eclipsesource.json.JsonArray;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class ActivitiesHttpTest {
@@ -154,5 +155,38 @@ class ActivitiesHttpTest {
 
   private Answer save(String id, String ifMatch, String title) {
     return teacher.put("/api/activities/" + id, Samples.threeQuestions(title), "If-Match", ifMatch);
+  }
+
+  @Test
+  void whatWasBegunAndLeftUnwrittenIsNotKeptAndAnythingElseIs() {
+    String blank = teacher.post("/api/activities", Samples.threeQuestions("")).text("id");
+    String titled = teacher.post("/api/activities", Samples.threeQuestions("Kept")).text("id");
+    String linked = teacher.post("/api/activities", Samples.threeQuestions("")).text("id");
+    teacher.post("/api/activities/" + linked + "/link", "");
+
+    for (String id : List.of(blank, titled, linked)) {
+      assertThat(teacher.send("DELETE", "/api/activities/" + id + "?unwritten=true", null).status())
+          .isEqualTo(204);
+    }
+
+    assertThat(teacher.get("/api/activities/" + blank).status()).isEqualTo(404);
+    assertThat(teacher.get("/api/activities/" + titled).status()).isEqualTo(200);
+    assertThat(teacher.get("/api/activities/" + linked).status()).isEqualTo(200);
+  }
+
+  @Test
+  void aCardShowsThePictureAndTheColoursOfItsActivity() {
+    String medium = "c".repeat(64);
+    teacher.post(
+        "/api/activities",
+        Samples.threeQuestions("A face of its own")
+            .replace(
+                "\"board\": {\"kind\": \"line\"}",
+                "\"board\": {\"kind\": \"trail\", \"markers\": [], \"picture\": {\"medium\": \"%s\", \"alt\": \"\"}}"
+                    .formatted(medium)));
+
+    String found = teacher.get("/api/activities?search=a%20face%20of%20its%20own").body();
+
+    assertThat(found).contains("\"medium\":\"" + medium + "\"");
   }
 }

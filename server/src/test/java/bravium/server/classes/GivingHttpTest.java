@@ -761,4 +761,35 @@ class GivingHttpTest {
     assertThat(teacher.get("/api/assignments/" + id + "/glance").status()).isEqualTo(404);
     assertThat(mia.page().status()).isEqualTo(200);
   }
+
+  @Test
+  void sheBeginsAnewInMidGameOnlyWhereTheRulesLetHerAndWhatSheDidStays() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    String strict = give(terms());
+    String first = mia.begins(strict).text("sitting");
+    assertThat(mia.move("{\"kind\": \"start\"}").body()).contains("question");
+    assertThat(anew(mia, strict).text("sitting")).as("the same game").isEqualTo(first);
+
+    String lenient =
+        Samples.threeQuestions("Anew")
+            .replace("\"passMark\"", "\"startAgain\": true, \"passMark\"");
+    activity = teacher.post("/api/activities", lenient).text("id");
+    String id = give(terms().add("goes", 2));
+    String begun = mia.begins(id).text("sitting");
+    assertThat(mia.move("{\"kind\": \"start\"}").body()).contains("question");
+
+    Answer again = anew(mia, id);
+
+    assertThat(again.text("sitting")).isNotEqualTo(begun);
+    assertThat(mia.begins(id).text("sitting")).isEqualTo(again.text("sitting"));
+    assertThat(mia.move("{\"kind\": \"start\"}").body()).contains("question");
+    assertThat(anew(mia, id).body()).contains("no-go-left");
+    assertThat(teacher.get("/api/activities/" + activity + "/results").body())
+        .contains(begun, again.text("sitting"));
+  }
+
+  private Answer anew(Pupil pupil, String assignment) {
+    return pupil.post(
+        "/api/join/" + code + "/assignments/" + assignment + "/sittings?anew=true", "");
+  }
 }

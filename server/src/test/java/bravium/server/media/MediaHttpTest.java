@@ -10,6 +10,8 @@ import bravium.server.TestServer;
 import com.eclipsesource.json.JsonObject;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.DataOutputStream;
 import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -267,5 +269,81 @@ class MediaHttpTest {
 
   private HttpResponse<byte[]> file(JsonObject card) {
     return teacher.bytes(path(card));
+  }
+
+  @Test
+  void whatWasDeletedLiesInTheBinUntilItIsBroughtBack() {
+    JsonObject card = added("a frame for the bin.png", Pictures.halves("png", 31, 23));
+    String medium = "/api/media/" + card.getString("medium", "");
+    int before = list("").getInt("removed", -1);
+    assertThat(list("?removed=true&search=for%20the%20bin").getInt("total", -1)).isZero();
+
+    teacher.send("DELETE", medium, null);
+
+    assertThat(list("").getInt("removed", -1)).isEqualTo(before + 1);
+    assertThat(list("?removed=true&search=for%20the%20bin").getInt("total", 0)).isEqualTo(1);
+    assertThat(list("?search=for%20the%20bin").getInt("total", -1)).isZero();
+    assertThat(teacher.bytes(medium + "/small?removed=true").statusCode()).isEqualTo(200);
+    assertThat(teacher.bytes(medium + "/small").statusCode()).isEqualTo(404);
+    teacher.post(medium + "/return", "");
+    assertThat(list("").getInt("removed", -1)).isEqualTo(before);
+    assertThat(teacher.bytes(medium + "/small?removed=true").statusCode()).isEqualTo(404);
+  }
+
+  /** Boxes as ISO/IEC 14496-12 describes them: sizes and names, a version, a scale, a duration. */
+  @Test
+  void anM4aIsASoundWithItsLengthAndAVideoOfTheSameFormIsNone() throws IOException {
+    JsonObject card = added("memo.m4a", mp4("M4A ", "soun"));
+
+    assertThat(card.getString("kind", "")).isEqualTo("sound");
+    assertThat(card.getString("type", "")).isEqualTo("audio/mp4");
+    assertThat(card.getInt("millis", 0)).isEqualTo(2_500);
+    assertThat(card(teacher.upload("/api/media", mp4("mp42", "soun"))).getString("kind", ""))
+        .isEqualTo("sound");
+    for (byte[] other :
+        List.of(
+            mp4("mp42", "soun", "vide"),
+            mp4("M4A ", "vide"),
+            mp4("M4A "),
+            cut(mp4("M4A ", "soun")))) {
+      Answer refused = teacher.upload("/api/media", other);
+      assertThat(refused.status()).isEqualTo(400);
+      assertThat(refused.text("reason")).isEqualTo("medium-type");
+    }
+  }
+
+  private static byte[] cut(byte[] file) {
+    return Arrays.copyOf(file, 60);
+  }
+
+  private static byte[] mp4(String brand, String... handlers) throws IOException {
+    ByteArrayOutputStream moov = new ByteArrayOutputStream();
+    ByteArrayOutputStream head = new ByteArrayOutputStream();
+    DataOutputStream times = new DataOutputStream(head);
+    for (int number : new int[] {0, 0, 0, 1_000, 2_500}) {
+      times.writeInt(number);
+    }
+    head.write(new byte[80]);
+    moov.write(box("mvhd", head.toByteArray()));
+    for (String handler : handlers) {
+      byte[] named =
+          ("\0\0\0\0\0\0\0\0" + handler + "\0".repeat(13)).getBytes(StandardCharsets.ISO_8859_1);
+      moov.write(box("trak", box("mdia", box("hdlr", named))));
+    }
+    ByteArrayOutputStream file = new ByteArrayOutputStream();
+    file.write(
+        box("ftyp", (brand + "\0\0\0\0" + brand + "isom").getBytes(StandardCharsets.ISO_8859_1)));
+    file.write(box("moov", moov.toByteArray()));
+    file.write(box("mdat", new byte[64]));
+    return file.toByteArray();
+  }
+
+  private static byte[] box(String name, byte[] content) throws IOException {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    DataOutputStream out = new DataOutputStream(bytes);
+    out.writeInt(8 + content.length);
+    out.writeBytes(name);
+    out.write(content);
+    return bytes.toByteArray();
   }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.server.Caller;
 import bravium.server.Caller.Answer;
+import bravium.server.Playing;
 import bravium.server.Samples;
 import bravium.server.TestServer;
 import com.eclipsesource.json.JsonObject;
@@ -276,5 +277,29 @@ class PlayHttpTest {
 
   private String[] bearer() {
     return new String[] {"Authorization", "Bearer " + token};
+  }
+
+  @Test
+  void aLinkThatIsSwitchedOffLetsNobodyBeginAndWhoHasBegunGoesOn() {
+    Playing begun = Playing.by(server, code);
+    begun.move(Samples.start("start"));
+
+    assertThat(teacher.send("PUT", link() + "?open=false", "").status()).isEqualTo(204);
+
+    Answer refused = learner.post("/api/links/" + code + "/sittings", "");
+    assertThat(refused.status()).isEqualTo(409);
+    assertThat(refused.text("reason")).isEqualTo("link-shut");
+    assertThat(begun.move(Samples.pick("k", "q1", "r")).status()).isEqualTo(200);
+    Answer same = teacher.post(link(), "");
+    assertThat(same.text("code")).isEqualTo(code);
+    assertThat(same.json().asObject().getBoolean("open", true)).isFalse();
+    teacher.send("PUT", link() + "?open=true", "");
+    assertThat(learner.post("/api/links/" + code + "/sittings", "").status()).isEqualTo(201);
+    assertThat(Caller.stranger(server).send("PUT", link() + "?open=false", "").status())
+        .isIn(401, 403);
+  }
+
+  private String link() {
+    return "/api/activities/" + activity + "/link";
   }
 }

@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -216,6 +217,12 @@ public record EscapeRoom(
       all.add(whole);
     }
     return all;
+  }
+
+  /** The room in which they begin. */
+  @Override
+  public Optional<Picture> coverPicture() {
+    return rooms.stream().findFirst().map(Room::picture);
   }
 
   /** All of them: nobody gets what lies behind a lock. */

@@ -10,6 +10,7 @@ import bravium.core.question.Question;
 import bravium.core.rich.Picture;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Questions, asked on a board.
@@ -63,6 +64,11 @@ public record QuizShow(
     return board instanceof Trail trail && trail.picture() != null
         ? List.of(trail.picture())
         : List.of();
+  }
+
+  @Override
+  public Optional<Picture> coverPicture() {
+    return pictures().stream().findFirst();
   }
 
   @Override

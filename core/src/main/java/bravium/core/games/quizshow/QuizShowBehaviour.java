@@ -49,7 +49,7 @@ public final class QuizShowBehaviour implements Behaviour<QuizShow> {
   @Override
   public QuizShow mended(QuizShow show, Finding finding) {
     return switch (show.board()) {
-      case Trail trail -> show.on(trail.mended(finding));
+      case Trail trail -> show.on(trail.mended(finding, show.questions()));
       case Climb climb -> show.on(climb.mended(finding));
       case Line line -> show;
       case UnknownBoard unknown -> show;

@@ -3,6 +3,8 @@ package bravium.core.games.quizshow;
 import bravium.core.json.Extra;
 import bravium.core.json.Range;
 import bravium.core.json.Root;
+import bravium.core.question.Information;
+import bravium.core.question.Question;
 import bravium.core.question.Spot;
 import bravium.core.readiness.Finding;
 import bravium.core.rich.Picture;
@@ -30,6 +32,11 @@ public record Trail(
   /** A picture with more is too full to press one. */
   public static final int MOST = 40;
 
+  private static final int IN_A_ROW = 8;
+  private static final int FIRST_ROW = 100;
+  private static final int BETWEEN_ROWS = 140;
+  private static final int LOWEST_ROW = 950;
+
   /** Checks the number, and that a question has one marker. */
   public Trail {
     if (markers.size() > MOST) {
@@ -46,13 +53,6 @@ public record Trail(
   /** A trail with nothing unknown in it. */
   public Trail(@Nullable Picture picture, List<TrailMarker> markers) {
     this(picture, markers, Extra.NONE);
-  }
-
-  /** The same trail with one more marker, where it touches no other. */
-  public Trail with(TrailMarker marker) {
-    List<TrailMarker> more = new ArrayList<>(without(marker.question()).markers());
-    more.add(marker);
-    return new Trail(picture, List.copyOf(more), extra).apart();
   }
 
   /** The same trail with its markers moved as little as it takes that no two touch. */
@@ -80,15 +80,32 @@ public record Trail(
   }
 
   /** This trail with a finding about it mended; as it is where it can't be. */
-  Trail mended(Finding finding) {
+  Trail mended(Finding finding, List<Question> questions) {
     return switch (String.valueOf(finding.own())) {
       case QuizShowChecks.MARKER_WITHOUT_QUESTION -> without(finding.values().getFirst());
-      case QuizShowChecks.QUESTION_WITHOUT_MARKER ->
-          markers.size() < MOST && finding.question() != null
-              ? with(new TrailMarker(finding.question(), Spot.WHOLE / 2, Spot.WHOLE / 2))
-              : this;
+      case QuizShowChecks.QUESTION_WITHOUT_MARKER -> withAll(questions).apart();
       default -> this;
     };
+  }
+
+  /**
+   * The same trail with a marker for each question that can be asked, as far as there is room:
+   * those that are missing lie in rows.
+   */
+  private Trail withAll(List<Question> questions) {
+    List<TrailMarker> all = new ArrayList<>(markers);
+    int fresh = 0;
+    for (Question question : questions) {
+      boolean laid = all.stream().anyMatch(marker -> marker.question().equals(question.id()));
+      boolean asked = !question.basics().off() && !(question instanceof Information);
+      if (!laid && asked && all.size() < MOST) {
+        int x = (2 * (fresh % IN_A_ROW) + 1) * Spot.WHOLE / (2 * IN_A_ROW);
+        int y = Math.min(LOWEST_ROW, FIRST_ROW + fresh / IN_A_ROW * BETWEEN_ROWS);
+        all.add(new TrailMarker(question.id(), x, y));
+        fresh++;
+      }
+    }
+    return new Trail(picture, List.copyOf(all), extra);
   }
 
   /** The same trail without the marker of one question. */

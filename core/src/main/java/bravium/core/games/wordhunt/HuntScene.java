@@ -21,7 +21,6 @@ import org.jspecify.annotations.Nullable;
  * @param help whether a list to pick from can be asked for
  * @param asksWho whether the teacher says of each entry which team said it
  * @param price what a letter costs, in points
- * @param again whether one can start again at any time
  */
 public record HuntScene(
     @Nullable Picture picture,
@@ -34,8 +33,7 @@ public record HuntScene(
     List<String> names,
     boolean help,
     boolean asksWho,
-    int price,
-    boolean again)
+    int price)
     implements GameScene {
 
   /**

@@ -63,8 +63,7 @@ final class SceneOfHunt {
         named && playing ? names() : List.of(),
         hunt.pick() && !named && playing,
         asksWho,
-        price,
-        hunt.again());
+        price);
   }
 
   private List<HuntScene.Sought> lines() {

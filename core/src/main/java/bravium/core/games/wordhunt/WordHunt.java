@@ -187,6 +187,11 @@ public record WordHunt(
   }
 
   @Override
+  public boolean startsAgain() {
+    return again;
+  }
+
+  @Override
   public List<Picture> pictures() {
     return picture == null ? List.of() : List.of(picture);
   }

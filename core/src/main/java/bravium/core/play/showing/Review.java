@@ -27,6 +27,8 @@ import org.jspecify.annotations.Nullable;
  * @param answers the items that are settled, in the order they come in the play
  * @param entries what was entered where an entry says by itself what it means, in that order
  * @param others what is settled besides what was drawn
+ * @param teams the teams and how they stand; empty where none played, and in reviews that were kept
+ *     before teams were
  */
 @Root
 public record Review(
@@ -37,7 +39,8 @@ public record Review(
     @Nullable Outcome outcome,
     List<Reviewed> answers,
     List<Entry> entries,
-    List<Other> others) {
+    List<Other> others,
+    List<Showing.Side> teams) {
 
   /**
    * How something came out that is not drawn, such as a guess at the whole.
@@ -115,12 +118,13 @@ public record Review(
         changed,
         answers,
         entries,
-        others);
+        others,
+        teams);
   }
 
   Review with(Scorecard scored, List<Reviewed> changed) {
     return new Review(
-        started, last, scored, passMark, outcome, List.copyOf(changed), entries, others);
+        started, last, scored, passMark, outcome, List.copyOf(changed), entries, others, teams);
   }
 
   /** How many answers the teacher has yet to mark, those that decide nothing among them. */

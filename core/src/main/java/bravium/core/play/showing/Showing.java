@@ -168,13 +168,16 @@ public record Showing(
    * The title page.
    *
    * @param aloud the pace at which it and the questions are read aloud, in words a minute
+   * @param picture what stands for the game before it begins; null where nothing does, or where a
+   *     player may not have all of it
    */
   public record Cover(
       String title,
       @Nullable String subject,
       @Nullable Integer year,
       @Nullable Words introduction,
-      int aloud) {}
+      int aloud,
+      @Nullable Picture picture) {}
 
   /**
    * What the rules say that a player has to know before and while she plays.
@@ -183,12 +186,14 @@ public record Showing(
    * @param later whether further tries come when the others have had their turn
    * @param lives how many more wrong answers are allowed; null for any number
    * @param gameSeconds the time for the whole game as it is for this player; null for none
+   * @param startAgain whether she can begin anew at any time
    */
   public record Terms(
       @Nullable Integer tries,
       boolean later,
       @Nullable Integer lives,
-      @Nullable Integer gameSeconds) {}
+      @Nullable Integer gameSeconds,
+      boolean startAgain) {}
 
   /**
    * The clock.

@@ -63,7 +63,7 @@ final class ShowingBuilder {
         at,
         activity.game().kind(),
         sitting.stage(),
-        cover(activity.titlePage()),
+        cover(activity),
         passMark(),
         terms(activity.rules()),
         game.playable() ? game.play().sums(score, sitting, audience) : score,
@@ -99,13 +99,18 @@ final class ShowingBuilder {
     return List.copyOf(all);
   }
 
-  private static Showing.Cover cover(TitlePage page) {
+  private static Showing.Cover cover(Activity activity) {
+    TitlePage page = activity.titlePage();
     return new Showing.Cover(
         page.title(),
         page.subject(),
         page.year(),
         page.introduction(),
-        ReadingSpeed.aloud(page.year()));
+        ReadingSpeed.aloud(page.year()),
+        activity
+            .coverPicture()
+            .filter(picture -> !activity.game().hidden().contains(picture.medium()))
+            .orElse(null));
   }
 
   private @Nullable PassMark passMark() {
@@ -153,7 +158,8 @@ final class ShowingBuilder {
         untilRight || rules.mostTries() == Integer.MAX_VALUE ? null : rules.mostTries(),
         game.playable() && game.play().triesLater(),
         game.playable() ? game.referee().livesLeft(sitting).orElse(null) : rules.lives(),
-        whole ? (int) (sitting.opening().millis(clock.seconds()) / 1_000) : null);
+        whole ? (int) (sitting.opening().millis(clock.seconds()) / 1_000) : null,
+        activity.startsAgain());
   }
 
   /** The clock that runs out first, of equals the game's; a game's other clocks are its scene's. */
@@ -290,7 +296,8 @@ final class ShowingBuilder {
         sitting.outcome(),
         settled().map(this::reviewed).toList(),
         sitting.entries(),
-        others());
+        others(),
+        teams());
   }
 
   private Review.Reviewed reviewed(Result result) {

@@ -6,6 +6,7 @@ import bravium.core.activity.Activity;
 import bravium.core.activity.Clock;
 import bravium.core.activity.Rules;
 import bravium.core.activity.Tries;
+import bravium.core.games.Games;
 import bravium.core.json.Extra;
 import bravium.core.play.Action;
 import bravium.core.play.Audience;
@@ -19,6 +20,8 @@ import bravium.core.question.Basics;
 import bravium.core.question.Feedback;
 import bravium.core.question.Information;
 import bravium.core.question.Question;
+import bravium.core.readiness.Finding;
+import bravium.core.rich.Picture;
 import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
 import bravium.core.samples.Plays;
@@ -174,5 +177,58 @@ class TrailTest {
         .findFirst()
         .orElseThrow()
         .state();
+  }
+
+  @Test
+  void oneMendLaysAllMarkersThatAreMissingAndNoTwoTouch() {
+    Activity bare =
+        trail(RULES)
+            .withGame(
+                new QuizShow(
+                    new Trail(null, List.of(new TrailMarker("q2", 500, 500))),
+                    trail(RULES).game().questions(),
+                    Extra.NONE));
+    Finding missing =
+        Games.readiness(bare).findings().stream()
+            .filter(f -> QuizShowChecks.QUESTION_WITHOUT_MARKER.equals(f.own()))
+            .findFirst()
+            .orElseThrow();
+
+    Trail mended = (Trail) ((QuizShow) Games.mended(bare, missing).game()).board();
+
+    assertThat(mended.markers())
+        .extracting(TrailMarker::question)
+        .containsExactlyInAnyOrder("q1", "q2", "q3");
+    for (TrailMarker one : mended.markers()) {
+      for (TrailMarker other : mended.markers()) {
+        assertThat(one == other || Math.hypot(one.x() - other.x(), one.y() - other.y()) > 60)
+            .isTrue();
+      }
+    }
+    assertThat(mended.markers()).contains(new TrailMarker("q2", 500, 500));
+  }
+
+  @Test
+  void itsPictureStandsForItBeforeItIsPlayed() {
+    Picture garden = new Picture("a".repeat(64), "The garden");
+    Activity shown =
+        trail(RULES)
+            .withGame(
+                new QuizShow(
+                    new Trail(garden, List.of()), trail(RULES).game().questions(), Extra.NONE));
+
+    assertThat(titlePage(shown).cover().picture()).isEqualTo(garden);
+    assertThat(titlePage(trail(RULES)).cover().picture()).isNull();
+  }
+
+  @Test
+  void beginningAnewIsOffUnlessTheRulesAllowIt() {
+    assertThat(titlePage(trail(RULES)).terms().startAgain()).isFalse();
+    assertThat(titlePage(trail(RULES.withStartAgain(true))).terms().startAgain()).isTrue();
+  }
+
+  private static Showing titlePage(Activity activity) {
+    Player player = new Player(activity);
+    return Showing.of(Games.prepared(activity), player.sitting(), Audience.PLAYER, 0);
   }
 }

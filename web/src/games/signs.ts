@@ -1,0 +1,14 @@
+import { Images, KeyRound, type LucideIcon, MessageCircleQuestion, ScanSearch } from "lucide-react";
+import type { GameDataUnion } from "../generated/types";
+
+/** What stands for each game where it has no picture: one line a game. */
+const signs: Record<GameDataUnion["kind"], LucideIcon> = {
+  "escape-room": KeyRound,
+  "picture-reveal": Images,
+  "quiz-show": MessageCircleQuestion,
+  "word-hunt": ScanSearch,
+};
+
+/** The sign of a game; nothing where this version doesn't know it. */
+export const signOf = (kind: string): LucideIcon | undefined =>
+  signs[kind as GameDataUnion["kind"]];
