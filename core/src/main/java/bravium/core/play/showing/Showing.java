@@ -168,8 +168,9 @@ public record Showing(
    * The title page.
    *
    * @param aloud the pace at which it and the questions are read aloud, in words a minute
-   * @param picture what stands for the game before it begins; null where nothing does, or where a
-   *     player may not have all of it
+   * @param picture the game's own that stands for it before it begins; null where it has none, or
+   *     where a player may not have all of it. A picture of the introduction is not said again:
+   *     whether it was would tell whether the same picture lies hidden in the game
    */
   public record Cover(
       String title,

@@ -108,6 +108,7 @@ final class ShowingBuilder {
         page.introduction(),
         ReadingSpeed.aloud(page.year()),
         activity
+            .game()
             .coverPicture()
             .filter(picture -> !activity.game().hidden().contains(picture.medium()))
             .orElse(null));

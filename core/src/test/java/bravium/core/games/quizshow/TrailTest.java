@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.Clock;
+import bravium.core.activity.Endings;
 import bravium.core.activity.Rules;
+import bravium.core.activity.TitlePage;
 import bravium.core.activity.Tries;
 import bravium.core.games.Games;
 import bravium.core.json.Extra;
@@ -22,6 +24,7 @@ import bravium.core.question.Information;
 import bravium.core.question.Question;
 import bravium.core.readiness.Finding;
 import bravium.core.rich.Picture;
+import bravium.core.rich.Words;
 import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
 import bravium.core.samples.Plays;
@@ -219,6 +222,19 @@ class TrailTest {
 
     assertThat(titlePage(shown).cover().picture()).isEqualTo(garden);
     assertThat(titlePage(trail(RULES)).cover().picture()).isNull();
+  }
+
+  /**
+   * Said again only where it isn't hidden, it would tell that a picture lies hidden in the game.
+   */
+  @Test
+  void aPictureOfTheIntroductionIsNotSaidAgain() {
+    Words bees = Words.of(List.of(new Picture("b".repeat(64), "Bees")));
+    TitlePage page = new TitlePage("", null, null, null, List.of(), bees, Extra.NONE);
+    Activity shown = new Activity(page, trail(RULES).game(), RULES, Endings.usual());
+
+    assertThat(titlePage(shown).cover().introduction()).isEqualTo(bees);
+    assertThat(titlePage(shown).cover().picture()).isNull();
   }
 
   @Test
