@@ -18,16 +18,18 @@ interface Call {
   body?: unknown;
   headers?: Record<string, string>;
   keepalive?: boolean;
+  signal?: AbortSignal;
 }
 
 /** Calls the server and returns what it answers. */
 export async function call<T>(path: string, options: Call = {}): Promise<T> {
-  const { method = "GET", body, headers = {}, keepalive = false } = options;
+  const { method = "GET", body, headers = {}, keepalive = false, signal } = options;
   let response: Response;
   try {
     response = await fetch(path, {
       method,
       keepalive,
+      signal,
       headers: {
         Accept: "application/json",
         ...(body !== undefined && { "Content-Type": "application/json" }),

@@ -1,5 +1,13 @@
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
-import type { DetailMap, MediaKind, MediaList, MediumCard, MediumWords } from "../generated/types";
+import type {
+  DetailMap,
+  LibraryClip,
+  MediaKind,
+  MediaList,
+  MediumCard,
+  MediumWords,
+  UploadCard,
+} from "../generated/types";
 import { call } from "./client";
 
 export const mediaKeys = { all: ["media"] };
@@ -57,3 +65,38 @@ export const useDetail = (medium?: string) =>
     staleTime: Number.POSITIVE_INFINITY,
     retry: false,
   });
+
+/** Begins a large file, or goes on with it. */
+export const beginUpload = (title: string, bytes: number) =>
+  call<UploadCard>("/api/uploads", { method: "POST", body: { title, bytes } });
+
+export const readUpload = (id: string) => call<UploadCard>(`/api/uploads/${id}`);
+
+/** Sends the next part of a large file. */
+export const sendPart = (id: string, from: number, part: Blob, signal?: AbortSignal) =>
+  call<UploadCard>(`/api/uploads/${id}?from=${from}`, {
+    method: "PUT",
+    body: part,
+    headers: { "Content-Type": "application/octet-stream" },
+    signal,
+  });
+
+export const finishUpload = (id: string) =>
+  call<MediumCard>(`/api/uploads/${id}/medium`, { method: "POST" });
+
+export const giveUpUpload = (id: string) => call<void>(`/api/uploads/${id}`, { method: "DELETE" });
+
+/** The clips of the video library that fit. */
+export const useLibrary = (search: string) =>
+  useQuery({
+    queryKey: ["library", search],
+    queryFn: () => call<LibraryClip[]>(`/api/library?${new URLSearchParams({ search })}`),
+    placeholderData: (previous) => previous,
+  });
+
+export const takeClip = (name: string) =>
+  call<MediumCard>(`/api/library/${name}/medium`, { method: "POST" });
+
+/** What is said in a clip, as WebVTT. */
+export const captionsOfClip = (name: string) =>
+  fetch(`/api/library/${name}/captions`).then((answer) => (answer.ok ? answer.text() : ""));

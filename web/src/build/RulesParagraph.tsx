@@ -63,6 +63,44 @@ function QuestionRules(props: {
     </>
   );
   const there = readiness.askable;
+  return (
+    <>
+      {own?.asksAll ? (
+        words.rules.optionsAre
+      ) : (
+        <Asked rules={rules} there={there} change={change} />
+      )}{" "}
+      <ChoiceChip
+        label={words.rules.optionsLabel}
+        place="option-order"
+        names={words.rules.optionOrders}
+        value={rules.optionOrder}
+        change={(optionOrder) => change({ optionOrder })}
+      />
+      . {own?.worth ?? words.rules.eachWorth}{" "}
+      <NumberChip
+        label={words.rules.worthLabel}
+        place="worth"
+        value={rules.worth}
+        {...limits.Rules.worth}
+        change={(worth) => change({ worth })}
+      />{" "}
+      {words.rules.points}
+      {own?.passMark !== false && !rules.teams && <> {passMark(words.rules.winWith)}</>}{" "}
+      <TeamsSentence rules={rules} ownPoints={own?.ownPoints === true} change={change} />
+      <MoreRules
+        rules={rules}
+        ownPoints={own?.ownPoints === true}
+        alone={own?.passMark !== false && rules.teams && passMark(words.rules.aloneWins)}
+        change={change}
+      />
+    </>
+  );
+}
+
+/** How many of the questions are asked, and in which order. */
+function Asked(props: { rules: Rules; there: number; change: (part: Partial<Rules>) => void }) {
+  const { rules, there, change } = props;
   const counts = Array.from({ length: Math.max(0, there - 1) }, (_, i) => i + 1);
   if (rules.ask !== undefined && rules.ask >= there) counts.push(rules.ask);
   return (
@@ -89,31 +127,7 @@ function QuestionRules(props: {
         value={rules.questionOrder}
         change={(questionOrder) => change({ questionOrder })}
       />{" "}
-      {words.rules.withOptions}{" "}
-      <ChoiceChip
-        label={words.rules.optionsLabel}
-        place="option-order"
-        names={words.rules.optionOrders}
-        value={rules.optionOrder}
-        change={(optionOrder) => change({ optionOrder })}
-      />
-      . {own?.worth ?? words.rules.eachWorth}{" "}
-      <NumberChip
-        label={words.rules.worthLabel}
-        place="worth"
-        value={rules.worth}
-        {...limits.Rules.worth}
-        change={(worth) => change({ worth })}
-      />{" "}
-      {words.rules.points}
-      {own?.passMark !== false && !rules.teams && <> {passMark(words.rules.winWith)}</>}{" "}
-      <TeamsSentence rules={rules} ownPoints={own?.ownPoints === true} change={change} />
-      <MoreRules
-        rules={rules}
-        ownPoints={own?.ownPoints === true}
-        alone={own?.passMark !== false && rules.teams && passMark(words.rules.aloneWins)}
-        change={change}
-      />
+      {words.rules.withOptions}
     </>
   );
 }

@@ -4,6 +4,7 @@ import type {
   Activity,
   Aid,
   Audience,
+  CaptionsRead,
   Climb,
   DetailMap,
   Difference,
@@ -23,6 +24,7 @@ import type {
   PictureReveal,
   Played,
   QuestionUnion,
+  QuestionVideo,
   Readiness,
   Refusal,
   Showing,
@@ -178,3 +180,12 @@ function answer<T>(given: T | { problem: string }): T {
   }
   return given as T;
 }
+
+/** Captions as WebVTT or SRT, read. */
+export const readCaptions = (text: string) => ask<CaptionsRead>("captions-read", text);
+
+/** What is said in a film, as WebVTT. */
+export const captionsAsVtt = (video: QuestionVideo) => ask<string>("captions-written", video);
+
+/** The stops of a film, as chapters in WebVTT. */
+export const chaptersAsVtt = (video: QuestionVideo) => ask<string>("captions-chapters", video);

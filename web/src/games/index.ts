@@ -12,6 +12,7 @@ import type {
 import { words } from "../words/en";
 import { escapeRoom } from "./escaperoom";
 import { pictureReveal } from "./picturereveal";
+import { questionVideo } from "./questionvideo";
 import { quizShow } from "./quizshow";
 import { wordHunt } from "./wordhunt";
 
@@ -52,6 +53,8 @@ export interface OwnRules {
   /** Whether a share of the points wins at all. */
   passMark?: false;
   passes: (mark: PassMark) => string;
+  /** Whether everything is asked in its own order, so that nobody is asked about that. */
+  asksAll?: true;
 }
 
 /** A way to begin a game, and what makes it around a first id. */
@@ -117,6 +120,11 @@ const games: { [K in GameKind]: GameParts<K> } = {
     Sheet: lazy(() => import("./escaperoom/Sheet")),
     Sentence: lazy(() => import("./escaperoom/Sentence")),
     Notes: lazy(() => import("./escaperoom/Notes")),
+  },
+  "question-video": {
+    ...questionVideo,
+    Sheet: lazy(() => import("./questionvideo/Sheet")),
+    Sentence: lazy(() => import("./questionvideo/Sentence")),
   },
 };
 

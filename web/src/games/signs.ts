@@ -1,10 +1,18 @@
-import { Images, KeyRound, type LucideIcon, MessageCircleQuestion, ScanSearch } from "lucide-react";
+import {
+  Clapperboard,
+  Images,
+  KeyRound,
+  type LucideIcon,
+  MessageCircleQuestion,
+  ScanSearch,
+} from "lucide-react";
 import type { GameDataUnion } from "../generated/types";
 
 /** What stands for each game where it has no picture: one line a game. */
 const signs: Record<GameDataUnion["kind"], LucideIcon> = {
   "escape-room": KeyRound,
   "picture-reveal": Images,
+  "question-video": Clapperboard,
   "quiz-show": MessageCircleQuestion,
   "word-hunt": ScanSearch,
 };

@@ -6,6 +6,7 @@ import type { StageProps } from "../stage/stage";
 const stages: Record<GameDataUnion["kind"], ComponentType<StageProps>> = {
   "escape-room": lazy(() => import("./escaperoom/Stage")),
   "picture-reveal": lazy(() => import("./picturereveal/Stage")),
+  "question-video": lazy(() => import("./questionvideo/Stage")),
   "quiz-show": lazy(() => import("./quizshow/Stage")),
   "word-hunt": lazy(() => import("./wordhunt/Stage")),
 };

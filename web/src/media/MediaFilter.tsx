@@ -3,7 +3,7 @@ import type { Wanted } from "../api/media";
 import type { MediaKind } from "../generated/types";
 import { words } from "../words/en";
 
-const KINDS: (MediaKind | undefined)[] = [undefined, "picture", "sound"];
+const KINDS: (MediaKind | undefined)[] = [undefined, "picture", "sound", "video"];
 
 /** What is looked for among media; a kind that is settled is not asked for. */
 export function MediaFilter(props: {

@@ -1,4 +1,4 @@
-import { Music } from "lucide-react";
+import { Film, Music } from "lucide-react";
 import { useMedia, type Wanted } from "../api/media";
 import type { MediumCard } from "../generated/types";
 import { smallAddress } from "../rich/media";
@@ -61,8 +61,11 @@ export function MediaGrid(props: { wanted: Wanted; press: (card: MediumCard) => 
   );
 }
 
-/** A picture small, or the sign of a sound; a sound's length is its words. */
+const SIGNS = { sound: Music, video: Film };
+
+/** A picture small, or the sign of what it is; how long that lasts stands in its words. */
 function Face({ card, removed }: { card: MediumCard; removed?: boolean }) {
+  const Sign = card.kind === "picture" ? Music : SIGNS[card.kind];
   return card.kind === "picture" ? (
     <img
       src={`${smallAddress(card.medium)}${removed ? "?removed=true" : ""}`}
@@ -72,7 +75,7 @@ function Face({ card, removed }: { card: MediumCard; removed?: boolean }) {
     />
   ) : (
     <span className="grid aspect-4/3 w-full place-items-center bg-base-200 text-soft">
-      <Music size={48} strokeWidth={1.5} aria-hidden="true" />
+      <Sign size={48} strokeWidth={1.5} aria-hidden="true" />
     </span>
   );
 }

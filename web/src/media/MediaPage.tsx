@@ -15,7 +15,7 @@ import { MediaGrid } from "./MediaGrid";
 import { MediumDialog } from "./MediumDialog";
 import type { Uploaded } from "./upload";
 
-/** All pictures and sounds of the teacher's. */
+/** All media of the teacher's. */
 export default function MediaPage() {
   usePageTitle(words.places.media);
   const [wanted, setWanted] = useState<Wanted>({ search: "" });
@@ -83,7 +83,7 @@ function Used(props: { wanted: Wanted; change: (wanted: Wanted) => void }) {
   if (!all) return null;
   return (
     <>
-      <p className="text-soft">{words.media.used(all.used, all.most)}</p>
+      <p className="text-soft">{words.media.used(all)}</p>
       {(all.removed > 0 || wanted.removed) && (
         <button
           type="button"

@@ -53,6 +53,14 @@ export function MediumDialog(props: {
             alt={card.words}
             className="max-h-[55vh] w-full rounded-[4px] bg-base-200 object-contain"
           />
+        ) : card.kind === "video" ? (
+          // biome-ignore lint/a11y/useMediaCaption: what it shows stands beside it in words
+          <video
+            src={mediumAddress(card.medium)}
+            controls
+            preload="metadata"
+            className="max-h-[55vh] w-full rounded-[4px] bg-base-200"
+          />
         ) : (
           // biome-ignore lint/a11y/useMediaCaption: what is heard stands beside it in words
           <audio src={mediumAddress(card.medium)} controls className="w-full" />

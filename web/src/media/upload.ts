@@ -3,14 +3,16 @@ import type { MediumCard, Picture } from "../generated/types";
 import type { Medium } from "../rich/words";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
+import { LARGEST_IN_PARTS, uploadInParts } from "./inParts";
 
-/** The largest file that the server takes; it says so itself for what slips through. */
+/** The largest file that the server takes at once; larger ones, if they are videos, go in parts. */
 const LARGEST = 20 * 1024 * 1024;
 
 /** The endings a file dialog offers; what a file is the server finds out from its content. */
 export const ACCEPTED = {
   picture: ".png,.jpg,.jpeg,.webp,.gif,.svg,image/*",
-  sound: ".mp3,.ogg,.oga,.opus,.wav,.webm,.weba,audio/*",
+  sound: ".mp3,.m4a,.ogg,.oga,.opus,.wav,.weba,audio/*",
+  video: ".mp4,.m4v,.webm,video/*",
 };
 
 /** What became of some files: those that are there now, and why others are not. */
@@ -19,15 +21,34 @@ export interface Uploaded {
   refused: string[];
 }
 
+/** How a large file comes along, and what stops it. */
+export interface Sending {
+  /** How much of a file has arrived, in bytes; of how much. */
+  progress?: (name: string, sent: number, bytes: number) => void;
+  /** The connection is broken, and is tried again by itself. */
+  waits?: (name: string) => void;
+  signal?: AbortSignal;
+}
+
 /** Adds files one after another; each that is refused says why, and the others go on. */
-export async function upload(files: Iterable<File>, millis?: number): Promise<Uploaded> {
+export async function upload(
+  files: Iterable<File>,
+  millis?: number,
+  sending?: Sending,
+): Promise<Uploaded> {
   const result: Uploaded = { added: [], refused: [] };
   for (const file of files) {
     try {
-      if (file.size > LARGEST) throw new Error(words.media.tooLarge(LARGEST / 1024 / 1024));
-      const length = millis ?? (await lengthOf(file));
-      result.added.push(await addMedium(file, file.name, length));
+      if (file.size > LARGEST_IN_PARTS) {
+        throw new Error(words.media.tooLarge(LARGEST_IN_PARTS / 1024 / 1024));
+      }
+      const card =
+        file.size > LARGEST
+          ? await uploadInParts(file, sending)
+          : await addMedium(file, file.name, millis ?? (await lengthOf(file)));
+      result.added.push(card);
     } catch (error) {
+      if (sending?.signal?.aborted) break;
       const why = error instanceof Error && error.message ? error.message : problemWords(error);
       result.refused.push(words.media.refused(file.name, why));
     }

@@ -100,6 +100,7 @@ export function Playing(props: {
             act={act}
             again={againNow}
             busy={game.busy}
+            waiting={game.waiting}
             note={game.note}
             others={others}
             leave={atEnd}

@@ -3,6 +3,7 @@ import { ApiProblem, worthTryingAgain } from "../api/client";
 import { openSitting, readContributions, readSitting, sendMove } from "../api/learner";
 import type { Player } from "../engine/player";
 import { randomId } from "../engine/randomId";
+import { isReport } from "../games/reports";
 import type {
   ActionUnion,
   Contribution,
@@ -60,7 +61,15 @@ function held({ move, since }: Waiting): Move {
 const learnerMoves = (sitting: string) => `bravium.unsent.${sitting}`;
 
 /** Why an entry was not taken, where nothing has gone on meanwhile. */
-const SAYS_WHY = new Set(["no-name", "no-entry-left"]);
+const SAYS_WHY = new Set(["no-name", "no-entry-left", "not-reached", "passed", "too-soon"]);
+
+const NONE_WAITS = { moves: 0, reports: 0 };
+
+/** How many moves have not arrived, and how many of them only report: nobody waits for those. */
+function countOf(waiting: readonly Waiting[]) {
+  const reports = waiting.filter(({ move }) => isReport(move.action)).length;
+  return { moves: waiting.length - reports, reports };
+}
 
 const isOpen = (showing: Showing, question?: string) =>
   showing.stage === "question" && showing.question?.id === question;
@@ -82,7 +91,7 @@ export function useRemoteGame(code: string, source: Source = byLink(code)): Remo
   const [note, setNote] = useState<string>();
   const [problem, setProblem] = useState<unknown>();
   const [given, setGiven] = useState<ResponseUnion>();
-  const [waiting, setWaiting] = useState(0);
+  const [waiting, setWaiting] = useState(NONE_WAITS);
   const box = useRef<Outbox<MoveAnswer>>(undefined);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
 
@@ -100,29 +109,34 @@ export function useRemoteGame(code: string, source: Source = byLink(code)): Remo
       box.current?.close();
       const moves = new Outbox(learnerMoves(known.sitting), {
         send: (waiting) => sendMove(known.sitting, known.token, held(waiting)),
-        sent: (answer) => {
-          know({ token: known.token, sitting: known.sitting, number: known.number });
+        sent: (answer, { move }) => {
           setNote(undefined);
-          setGiven(undefined);
+          // What is being written stays while something is only reported.
+          if (!isReport(move.action)) {
+            know({ token: known.token, sitting: known.sitting, number: known.number });
+            setGiven(undefined);
+          }
           setShowing(answer.showing);
           setHappened(answer.happenings);
-          setWaiting(moves.waiting.length);
+          setWaiting(countOf(moves.waiting));
         },
         waits: () => setNote(words.play.noConnection),
-        refused: (error) => {
+        refused: (error, { move }) => {
           const late =
             error instanceof ApiProblem && error.status === 409 && !SAYS_WHY.has(error.reason);
-          setNote(late ? words.play.goneOn : problemWords(error));
+          // What comes too late to be told is no matter of hers.
+          if (!late) setNote(problemWords(error));
+          else if (!isReport(move.action)) setNote(words.play.goneOn);
           know({ token: known.token, sitting: known.sitting, number: known.number });
           readSitting(known.sitting, known.token)
             .then((sitting) => setShowing(sitting.showing))
             .catch(() => undefined)
-            .finally(() => setWaiting(moves.waiting.length));
+            .finally(() => setWaiting(countOf(moves.waiting)));
           return true;
         },
       });
       box.current = moves;
-      setWaiting(moves.waiting.length);
+      setWaiting(countOf(moves.waiting));
       moves.now();
     },
     [know],
@@ -201,7 +215,7 @@ export function useRemoteGame(code: string, source: Source = byLink(code)): Remo
   );
   const act = useCallback((action: ActionUnion) => {
     box.current?.put({ key: randomId(12), by: "player", action });
-    setWaiting(box.current?.waiting.length ?? 0);
+    setWaiting(countOf(box.current?.waiting ?? []));
     return undefined;
   }, []);
   /** Asks the server what is shown now: when the time is up, for instance. */
@@ -239,8 +253,8 @@ export function useRemoteGame(code: string, source: Source = byLink(code)): Remo
     medium,
     showing,
     happened,
-    busy: busy || waiting > 0,
-    waiting,
+    busy: busy || waiting.moves > 0,
+    waiting: waiting.moves + waiting.reports,
     note,
     problem,
     given,

@@ -147,11 +147,9 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
     jumpTo: (to: string) => {
       open(undefined);
       if (several) return looking.goTo(to);
-      act(
-        showing.stage === "board"
-          ? { kind: "pick", question: to }
-          : { kind: "go-to", question: to },
-      );
+      const picked = showing.stage === "board" && !game.act({ kind: "pick", question: to });
+      if (picked) give(undefined);
+      else act({ kind: "go-to", question: to });
     },
     countHands: (votes: Vote[]) => {
       open(undefined);

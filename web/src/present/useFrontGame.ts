@@ -4,6 +4,7 @@ import { ApiProblem } from "../api/client";
 import { openFrontSitting, readFrontSitting, sendFrontMove } from "../api/teacher";
 import { LocalGame } from "../engine/LocalGame";
 import type { Player } from "../engine/player";
+import { isReport } from "../games/reports";
 import type {
   ActionUnion,
   FrontSitting,
@@ -133,12 +134,12 @@ function leftOf({ sitting, moves }: FrontSitting): Played[] {
   return unsentOf(sitting).filter((played) => !known.has(played.move.key));
 }
 
-/** The last move that was not taken back. */
+/** The last move that was not taken back; one that only reports never is. */
 export function lastStanding(moves: Move[]): Move | undefined {
   const standing: Move[] = [];
   for (const move of moves) {
     if (move.action.kind === "take-back") standing.pop();
-    else standing.push(move);
+    else if (!isReport(move.action)) standing.push(move);
   }
   return standing.at(-1);
 }

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from "react";
 import { create } from "zustand";
 import { useLook } from "../app/useLook";
-import { toBoard, toEntry } from "../stage/boardKeys";
+import { filmThere, toBoard, toEntry } from "../stage/boardKeys";
 import type { FrontControls } from "./useFrontControls";
 
 const STORED = "bravium.single-keys";
@@ -61,7 +61,9 @@ function actionOf(
   if (/^[a-f]$/i.test(key)) return () => controls.choose(key);
   const { stage, questions } = controls.showing;
   const board = stage === "board" || (stage === "playing" && questions.length > 0);
-  if (board && /^( |Enter|Arrow\w+)$/.test(key)) return toBoard;
+  if (board && /^( |Enter|Arrow\w+)$/.test(key)) {
+    return filmThere() && key === "ArrowLeft" ? controls.back : toBoard;
+  }
   switch (key.length === 1 ? key.toLowerCase() : key) {
     case " ":
     case "Enter":

@@ -24,7 +24,17 @@ export const mediaIn = (activity: Activity): string[] => [
   ),
 ];
 
+/** A film is not fetched ahead, in bytes. */
+const LARGE = 20 << 20;
+
 /** Fetches all pictures and sounds of an activity, so that they are there when the network is not. */
 export function fetchAhead(activity: Activity) {
-  for (const medium of mediaIn(activity)) fetch(mediumAddress(medium)).catch(() => undefined);
+  for (const medium of mediaIn(activity)) {
+    fetch(mediumAddress(medium))
+      .then(async (answer) => {
+        const large = Number(answer.headers.get("Content-Length")) > LARGE;
+        await (large ? answer.body?.cancel() : answer.arrayBuffer());
+      })
+      .catch(() => undefined);
+  }
 }

@@ -30,11 +30,11 @@ function keep(name: string, moves: Waiting[]) {
 interface Ways<A> {
   send: (move: Waiting) => Promise<A>;
   /** It has arrived: what the server says to it. */
-  sent?: (answer: A) => void;
+  sent?: (answer: A, move: Waiting) => void;
   /** It can't be sent just now, and is tried again by itself. */
   waits?: () => void;
   /** The server does not take it; whether it is given up, so that the next can go. */
-  refused: (error: unknown) => boolean;
+  refused: (error: unknown, move: Waiting) => boolean;
 }
 
 /**
@@ -95,7 +95,7 @@ export class Outbox<A> {
     try {
       const answer = await this.ways.send(next);
       this.dropFirst();
-      if (!this.closed) this.ways.sent?.(answer);
+      if (!this.closed) this.ways.sent?.(answer, next);
       return true;
     } catch (error) {
       if (worthTryingAgain(error)) {
@@ -107,7 +107,8 @@ export class Outbox<A> {
         }
         return false;
       }
-      const givenUp = this.ways.refused(error);
+      // Whoever has turned to something else is told nothing more of this.
+      const givenUp = !this.closed && this.ways.refused(error, next);
       if (givenUp) this.dropFirst();
       return givenUp;
     }

@@ -48,5 +48,16 @@ export function moveOnBoard(event: KeyboardEvent<HTMLElement>) {
 /** Goes to the line in which something is entered, if there is one: there it is the next thing. */
 export const toEntry = () => document.querySelector<HTMLElement>("[data-entry]")?.focus();
 
-/** Goes to the board from wherever the focus is. */
-export const toBoard = () => pickable(document)[0]?.focus();
+/** What plays and pauses a film is marked with this. */
+export const PLAYS = { "data-plays": "" };
+const playing = () => document.querySelector<HTMLElement>("[data-plays]");
+
+/** Whether a film is played here. */
+export const filmThere = () => playing() !== null;
+
+/** Goes to the board from wherever the focus is; where a film is played, it plays or pauses. */
+export const toBoard = () => {
+  const film = playing();
+  if (film) film.click();
+  else pickable(document)[0]?.focus();
+};

@@ -19,6 +19,8 @@ export interface StageProps {
   timeUp?: () => void;
   /** A move is on its way. */
   busy?: boolean;
+  /** How many moves have not arrived yet, those that only report among them. */
+  waiting?: number;
   /** Whether the heading takes the focus when the stage changes: not while someone writes beside it. */
   takesFocus?: boolean;
   /** Whether the class answers aloud, at the front: a discussion then needs nothing written. */

@@ -92,6 +92,8 @@ export const boards = {
   refused: {
     "no-name": "That isn’t a name: it has no letters, or far too many. Nothing was counted.",
     "no-entry-left": "There are no entries left for that.",
+    "not-reached": "What comes next can’t be skipped.",
+    passed: "There is no going back here.",
     "no-such-team": "Give a team the turn first: press its number.",
   } as Partial<Record<Refusal, string>>,
 };

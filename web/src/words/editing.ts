@@ -39,6 +39,7 @@ export const editing = {
     orderLabel: "Order of the questions",
     orders: { mixed: "in a new order each time", "as-written": "in the order written" },
     withOptions: "with options",
+    optionsAre: "Options are",
     optionsLabel: "Order of the options",
     optionOrders: { mixed: "mixed", "as-written": "as written" },
     eachWorth: "Each is worth",

@@ -1,4 +1,4 @@
-import type { MediaKind, MediumCard } from "../generated/types";
+import type { MediaKind, MediaList, MediumCard } from "../generated/types";
 import { clockTime, day, formOf, plural, time } from "./format";
 
 /** The words of Media, and of pictures and sounds wherever they stand. */
@@ -11,14 +11,14 @@ function size(bytes: number): string {
   return mb < KB ? `${mb.toFixed(mb < 10 ? 1 : 0)} MB` : `${Number((mb / KB).toFixed(1))} GB`;
 }
 
-const THING: Record<MediaKind, string> = { picture: "picture", sound: "sound" };
+const THING: Record<MediaKind, string> = { picture: "picture", sound: "sound", video: "video" };
 
 export const media = {
   media: {
     stop: "Stop",
     search: "Find by name or description",
     kind: "What to show",
-    kinds: { all: "All", picture: "Pictures", sound: "Sounds" },
+    kinds: { all: "All", picture: "Pictures", sound: "Sounds", video: "Videos" },
     add: "Add files",
     adding: (n: number) => `Adding ${plural(n, "file")} …`,
     record: "Record a sound",
@@ -26,7 +26,7 @@ export const media = {
     empty: (kind?: MediaKind) =>
       kind
         ? `There is no ${THING[kind]} here yet. Add one, or drop it here.`
-        : "Nothing is here yet. Add pictures and sounds, drop them here, or paste a picture.",
+        : "Nothing is here yet. Add pictures, sounds and videos, drop them here, or paste a picture.",
     noneFound: "Nothing matches that.",
     aPicture: "Choose a picture",
     otherPicture: "Another picture",
@@ -40,7 +40,7 @@ export const media = {
     larger: "Larger",
     onlyFirst: (n: number) =>
       `There is room for one picture here. The first of the ${n} files was used, the others were not.`,
-    choose: { picture: "Choose a picture", sound: "Choose a sound" },
+    choose: { picture: "Choose a picture", sound: "Choose a sound", video: "Choose a video" },
     otherKind: (title: string, kind: MediaKind) =>
       `“${title}” is in Media now, but it isn’t a ${THING[kind]}.`,
     facts: ({ width, height, millis, bytes }: MediumCard): string =>
@@ -51,16 +51,36 @@ export const media = {
       ]
         .filter(Boolean)
         .join(" · "),
-    undescribed: { picture: "not described yet", sound: "not written down yet" },
+    undescribed: {
+      picture: "not described yet",
+      sound: "not written down yet",
+      video: "not described yet",
+    },
     title: "Name",
-    wordsOf: { picture: "What it shows", sound: "What is heard" },
+    wordsOf: { picture: "What it shows", sound: "What is heard", video: "What it shows" },
     wordsHint: {
       picture: "For those who can’t see it. It goes with the picture wherever you put it.",
       sound: "For those who can’t hear it. It goes with the sound wherever you put it.",
+      video:
+        "For you, to find it again. What is said in it you write on the sheet of its activity.",
     },
     usedIn: (n: number) =>
       n === 0 ? "Not used yet" : `Used in ${plural(n, "activity", "activities")}`,
-    used: (used: number, most: number) => `${size(used)} of ${size(most)} used`,
+    used: ({ used, most, usedByVideos, mostForVideos }: MediaList) =>
+      usedByVideos > 0
+        ? `${size(used)} of ${size(most)} used, ${size(usedByVideos)} of ${size(mostForVideos)} by videos`
+        : `${size(used)} of ${size(most)} used`,
+    coming: (name: string, sent: number, bytes: number) =>
+      `${name}: ${size(sent)} of ${size(bytes)} are here`,
+    comingWaits: "The connection is broken. What has arrived is kept; it goes on by itself.",
+    comingStop: "Stop",
+    library: "Video library",
+    librarySearch: "Find in the library",
+    libraryNone: "The library has nothing that matches that.",
+    libraryTake: "Use this film",
+    libraryTaking: "Taking it …",
+    libraryPreview: (title: string) => `Preview of ${title}`,
+    libraryCaptions: "with captions",
     done: "Done",
     download: "Download",
     remove: "Delete",

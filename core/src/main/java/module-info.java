@@ -12,6 +12,7 @@ module bravium.core {
   exports bravium.core.games;
   exports bravium.core.games.escaperoom;
   exports bravium.core.games.picturereveal;
+  exports bravium.core.games.questionvideo;
   exports bravium.core.games.quizshow;
   exports bravium.core.games.wordhunt;
   exports bravium.core.json;

@@ -5,7 +5,7 @@ import { mediaOf, sentenceOf } from "../../rich/words";
 import { Countdown } from "../../stage/Countdown";
 import { Heading } from "../../stage/Heading";
 import { Points } from "../../stage/Points";
-import { onwards, type StageProps } from "../../stage/stage";
+import { isOnlyRead, onwards, type StageProps } from "../../stage/stage";
 import { takerOf, waitsForTurn } from "../../stage/teams";
 import { words } from "../../words/learner";
 import { AnswerField } from "../answers/AnswerField";
@@ -21,6 +21,8 @@ export interface OwnFoot {
   hint?: string;
   /** Where one goes from here. */
   next?: string;
+  /** What leaves it without an answer, where that is allowed. */
+  skip?: string;
   /** How it is answered, where that isn't as its kind says. */
   field?: ReactNode;
 }
@@ -107,6 +109,16 @@ function Foot(props: StageProps & { question: Asked; own?: OwnFoot }) {
               (question.help.price > 0
                 ? words.game.hintCosts(question.help.price)
                 : (wording?.hint ?? words.game.hint))}
+          </button>
+        )}
+        {own?.skip && answering && !isOnlyRead(question) && (
+          <button
+            type="button"
+            className="btn btn-outline"
+            disabled={busy}
+            onClick={() => act({ kind: "continue", question: question.id })}
+          >
+            {own.skip}
           </button>
         )}
         {(taken || (again && terms.tries !== undefined)) && (

@@ -315,7 +315,7 @@ class MediaTest {
     page.locator("input[type=file]").setInputFiles(file);
 
     assertThat(page.getByRole(AriaRole.STATUS).last())
-        .containsText(Pattern.compile("was not added.*neither a picture nor a sound.*PNG, JPEG"));
+        .containsText(Pattern.compile("was not added.*no picture, sound or video.*PNG, JPEG"));
   }
 
   private void format() {

@@ -39,6 +39,7 @@ import bravium.core.samples.RandomEscapes;
 import bravium.core.samples.RandomHunts;
 import bravium.core.samples.RandomMoves;
 import bravium.core.samples.RandomReveals;
+import bravium.core.samples.RandomVideos;
 import bravium.core.samples.TypedAnswer;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
@@ -271,10 +272,11 @@ class ParityTest {
   }
 
   private static Activity any(Random random, int game) {
-    return switch (game % 4) {
+    return switch (game % 5) {
       case 1 -> new RandomHunts(random).any();
       case 2 -> new RandomEscapes(random).any();
       case 3 -> new RandomReveals(random).any();
+      case 4 -> new RandomVideos(random).any();
       default -> new RandomActivities(random).any();
     };
   }

@@ -123,6 +123,12 @@ public final class Caller {
         "POST", path, BodyPublishers.ofByteArray(body), withToken("application/octet-stream"));
   }
 
+  /** Sends a part of a file that comes in parts. */
+  public Answer uploadPart(String path, byte[] body) {
+    return exchange(
+        "PUT", path, BodyPublishers.ofByteArray(body), withToken("application/octet-stream"));
+  }
+
   /** The bytes of an answer. */
   public HttpResponse<byte[]> bytes(String path, String... headers) {
     HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path)).GET();

@@ -112,6 +112,15 @@ public record Rules(
     return with(copy -> copy.ask = changed);
   }
 
+  /** The same rules, asking every question as it is written. */
+  public Rules askingAllInOrder() {
+    return with(
+        copy -> {
+          copy.ask = null;
+          copy.questionOrder = Order.AS_WRITTEN;
+        });
+  }
+
   /** The same rules with options in another order. */
   public Rules withOptionOrder(Order changed) {
     return with(copy -> copy.optionOrder = changed);

@@ -3,6 +3,7 @@ package bravium.core.calculations;
 import bravium.core.codec.Codec;
 import bravium.core.games.escaperoom.EscapePlan;
 import bravium.core.games.picturereveal.Revealing;
+import bravium.core.games.questionvideo.Captions;
 import bravium.core.json.FormatProblem;
 import bravium.core.question.Numeric;
 import bravium.core.question.Spot;
@@ -97,6 +98,15 @@ public final class Calculations {
         "escape-orders",
         given ->
             Codec.ESCAPE_ORDERS.tree(EscapePlan.orders(Codec.ESCAPE_ROOM.read(given.getFirst()))));
+    all.put(
+        "captions-read",
+        given -> Codec.CAPTIONS_READ.tree(Captions.read(given.getFirst().asString())));
+    all.put(
+        "captions-written",
+        given -> Json.value(Captions.webVtt(Codec.QUESTION_VIDEO.read(given.getFirst()))));
+    all.put(
+        "captions-chapters",
+        given -> Json.value(Captions.chapters(Codec.QUESTION_VIDEO.read(given.getFirst()))));
     return all;
   }
 

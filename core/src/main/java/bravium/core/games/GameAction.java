@@ -2,6 +2,7 @@ package bravium.core.games;
 
 import bravium.core.games.escaperoom.EscapeAction;
 import bravium.core.games.picturereveal.RevealAction;
+import bravium.core.games.questionvideo.VideoAction;
 import bravium.core.games.wordhunt.HuntAction;
 import bravium.core.json.StandsFor;
 import bravium.core.play.OwnAction;
@@ -19,7 +20,9 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
   @JsonSubTypes.Type(value = RevealAction.StopGuessing.class, name = "stop-guessing"),
   @JsonSubTypes.Type(value = EscapeAction.UsePieces.class, name = "use-pieces"),
   @JsonSubTypes.Type(value = EscapeAction.OpenLock.class, name = "open-lock"),
-  @JsonSubTypes.Type(value = EscapeAction.StopEscaping.class, name = "stop-escaping")
+  @JsonSubTypes.Type(value = EscapeAction.StopEscaping.class, name = "stop-escaping"),
+  @JsonSubTypes.Type(value = VideoAction.Watch.class, name = "watch"),
+  @JsonSubTypes.Type(value = VideoAction.FinishFilm.class, name = "finish-film")
 })
 public sealed interface GameAction extends OwnAction
     permits HuntAction.Enter,
@@ -29,4 +32,6 @@ public sealed interface GameAction extends OwnAction
         RevealAction.StopGuessing,
         EscapeAction.UsePieces,
         EscapeAction.OpenLock,
-        EscapeAction.StopEscaping {}
+        EscapeAction.StopEscaping,
+        VideoAction.Watch,
+        VideoAction.FinishFilm {}

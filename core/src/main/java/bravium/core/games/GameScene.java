@@ -2,6 +2,7 @@ package bravium.core.games;
 
 import bravium.core.games.escaperoom.EscapeScene;
 import bravium.core.games.picturereveal.RevealScene;
+import bravium.core.games.questionvideo.FilmScene;
 import bravium.core.games.quizshow.BoardScene;
 import bravium.core.games.wordhunt.HuntScene;
 import bravium.core.json.StandsFor;
@@ -17,7 +18,13 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
   @JsonSubTypes.Type(value = BoardScene.OfClimb.class, name = "climb"),
   @JsonSubTypes.Type(value = HuntScene.class, name = "word-hunt"),
   @JsonSubTypes.Type(value = RevealScene.class, name = "picture-reveal"),
-  @JsonSubTypes.Type(value = EscapeScene.class, name = "escape-room")
+  @JsonSubTypes.Type(value = EscapeScene.class, name = "escape-room"),
+  @JsonSubTypes.Type(value = FilmScene.class, name = "question-video")
 })
 public sealed interface GameScene extends Scene
-    permits BoardScene.OfTrail, BoardScene.OfClimb, HuntScene, RevealScene, EscapeScene {}
+    permits BoardScene.OfTrail,
+        BoardScene.OfClimb,
+        HuntScene,
+        RevealScene,
+        EscapeScene,
+        FilmScene {}

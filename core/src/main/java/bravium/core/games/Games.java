@@ -6,6 +6,8 @@ import bravium.core.games.escaperoom.EscapeRoom;
 import bravium.core.games.escaperoom.EscapeRoomBehaviour;
 import bravium.core.games.picturereveal.PictureReveal;
 import bravium.core.games.picturereveal.PictureRevealBehaviour;
+import bravium.core.games.questionvideo.QuestionVideo;
+import bravium.core.games.questionvideo.QuestionVideoBehaviour;
 import bravium.core.games.quizshow.QuizShow;
 import bravium.core.games.quizshow.QuizShowBehaviour;
 import bravium.core.games.wordhunt.WordHunt;
@@ -114,6 +116,7 @@ public final class Games {
           case PictureReveal reveal -> new Known<>(reveal, new PictureRevealBehaviour());
           case WordHunt hunt -> new Known<>(hunt, new WordHuntBehaviour());
           case EscapeRoom escape -> new Known<>(escape, new EscapeRoomBehaviour());
+          case QuestionVideo video -> new Known<>(video, new QuestionVideoBehaviour());
           case UnknownGame unknown -> new Known<>(unknown, new UnknownBehaviour());
         });
   }

@@ -177,6 +177,11 @@ public interface Play {
     return List.of();
   }
 
+  /** What was watched so far; empty where nothing is. */
+  default Optional<Watched> watched(Sitting now) {
+    return Optional.empty();
+  }
+
   /** The question that comes after the one that is shown, for the teacher's notes. */
   default Optional<Question> next(Sitting now) {
     return Optional.empty();

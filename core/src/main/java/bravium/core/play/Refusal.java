@@ -39,6 +39,15 @@ public enum Refusal {
   /** All entries are used up: those of this team, where teams play. */
   @JsonProperty("no-entry-left")
   NO_ENTRY_LEFT,
+  /** It is about what comes later, and nothing may be skipped. */
+  @JsonProperty("not-reached")
+  NOT_REACHED,
+  /** It is about what has passed, and nobody may go back. */
+  @JsonProperty("passed")
+  PASSED,
+  /** It tells of more than can have been done in the time that has passed. */
+  @JsonProperty("too-soon")
+  TOO_SOON,
   /** This version can't play this game. */
   @JsonProperty("unknown-game")
   UNKNOWN_GAME

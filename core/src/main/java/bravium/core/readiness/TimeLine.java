@@ -89,6 +89,11 @@ public record TimeLine(int year, int least, int most, List<ThinkingTime> thinkin
         List.of(each));
   }
 
+  /** The same and so many seconds more, whoever reads how fast. */
+  public TimeLine longer(int seconds) {
+    return new TimeLine(year, least + seconds, most + seconds, thinking);
+  }
+
   /**
    * The part of it in which the game's clock runs: reading questions and thinking; null as for the
    * whole.

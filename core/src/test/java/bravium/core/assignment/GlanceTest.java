@@ -18,6 +18,7 @@ import bravium.core.samples.RandomActivities;
 import bravium.core.samples.RandomHunts;
 import bravium.core.samples.RandomMoves;
 import bravium.core.samples.RandomReveals;
+import bravium.core.samples.RandomVideos;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -89,7 +90,8 @@ class GlanceTest {
   void theCellsAddUpToWhatTheGameBrought(@ForAll long seed) {
     Random random = new Random(seed);
     Activity activity =
-        switch (random.nextInt(3)) {
+        switch (random.nextInt(4)) {
+          case 2 -> new RandomVideos(random).any();
           case 0 -> new RandomReveals(random).any();
           case 1 -> new RandomHunts(random).any();
           default -> new RandomActivities(random).any();

@@ -14,6 +14,7 @@ import bravium.core.samples.RandomEscapes;
 import bravium.core.samples.RandomHunts;
 import bravium.core.samples.RandomMoves;
 import bravium.core.samples.RandomReveals;
+import bravium.core.samples.RandomVideos;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
 import java.util.HashSet;
@@ -34,9 +35,10 @@ class OwnIdsTest {
   void noIdIsWrittenAsItIsAndEachComesBack(@ForAll long seed) {
     Random random = new Random(seed);
     Activity activity =
-        switch (random.nextInt(4)) {
+        switch (random.nextInt(5)) {
           case 0 -> new RandomHunts(random).any();
           case 1 -> new RandomEscapes(random).finished(1 + random.nextInt(6));
+          case 3 -> new RandomVideos(random).finished(1 + random.nextInt(6));
           case 2 -> new RandomReveals(random).finished(1 + random.nextInt(6));
           default -> new RandomActivities(random).finished(1 + random.nextInt(6));
         };

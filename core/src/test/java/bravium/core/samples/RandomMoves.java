@@ -5,6 +5,7 @@ import bravium.core.activity.Team;
 import bravium.core.games.escaperoom.EscapeRoom;
 import bravium.core.games.picturereveal.PictureReveal;
 import bravium.core.games.picturereveal.RevealAction;
+import bravium.core.games.questionvideo.QuestionVideo;
 import bravium.core.games.wordhunt.WordHunt;
 import bravium.core.play.Action;
 import bravium.core.play.Move;
@@ -81,6 +82,10 @@ public final class RandomMoves {
     boolean begun = sitting.stage() != Stage.TITLE;
     if (begun && activity.game() instanceof PictureReveal reveal && random.nextInt(5) == 0) {
       return new RandomReveals(random).next(reveal, sitting);
+    }
+    boolean films = begun && activity.game() instanceof QuestionVideo;
+    if (films && (sitting.stage() == Stage.BOARD || random.nextInt(8) == 0)) {
+      return new RandomVideos(random).next((QuestionVideo) activity.game(), sitting);
     }
     return switch (sitting.stage()) {
       case TITLE, END -> new Action.Start();

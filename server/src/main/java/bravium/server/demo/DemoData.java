@@ -9,7 +9,9 @@ import bravium.server.accounts.TeacherRepository;
 import bravium.server.activities.ActivityService;
 import bravium.server.activities.ActivityVersion;
 import bravium.server.activities.StoredActivity;
+import bravium.server.media.LibraryClip;
 import bravium.server.media.MediaService;
+import bravium.server.media.VideoLibrary;
 import bravium.server.sittings.EarlierGames;
 import java.io.IOException;
 import java.io.InputStream;
@@ -34,6 +36,9 @@ class DemoData implements ApplicationRunner {
 
   private static final String TEACHER = "Ms Alder";
 
+  /** The film of the demo comes from the library. */
+  private static final String CLIP = "a-morning-at-the-hive";
+
   /** What stands for the media of the demo. */
   private static final Map<String, String> WORDS =
       Map.ofEntries(
@@ -55,11 +60,13 @@ class DemoData implements ApplicationRunner {
           Map.entry("workshop", "A workshop with a cupboard, a bench with a hive, and a door"),
           Map.entry("extracting-room", "A tiled room with a large drum in which honey is spun"),
           Map.entry("honey-store", "Shelves full of jars of honey, and a green door"),
+          Map.entry(CLIP + "-picture", "A beehive in a meadow on a bright morning"),
           Map.entry("piping", "One long high tone, like a small trumpet, and five short ones"));
 
   private final TeacherRepository teachers;
   private final ActivityService activities;
   private final MediaService media;
+  private final VideoLibrary library;
   private final EarlierGames games;
   private final HazelClass hazel;
   private final Clock clock;
@@ -68,11 +75,13 @@ class DemoData implements ApplicationRunner {
       TeacherRepository teachers,
       ActivityService activities,
       MediaService media,
+      VideoLibrary library,
       EarlierGames games,
       HazelClass hazel,
       Clock clock) {
     this.hazel = hazel;
     this.media = media;
+    this.library = library;
     this.games = games;
     this.clock = clock;
     this.teachers = teachers;
@@ -91,6 +100,14 @@ class DemoData implements ApplicationRunner {
       try (InputStream in = file.getInputStream()) {
         names.put(name, media.add(teacher, titled(name), words(name), null, in).medium());
       }
+    }
+    LibraryClip clip = library.find(CLIP).orElseThrow();
+    try (InputStream in = library.fetch(clip, VideoLibrary.Part.FILM).getInputStream()) {
+      names.put(CLIP, media.add(teacher, clip.title(), clip.words(), null, in).medium());
+    }
+    try (InputStream in = library.fetch(clip, VideoLibrary.Part.POSTER).getInputStream()) {
+      String poster = CLIP + "-picture";
+      names.put(poster, media.add(teacher, titled(poster), words(poster), null, in).medium());
     }
     Resource[] files = files("*.json");
     Map<String, Long> rows = new LinkedHashMap<>();

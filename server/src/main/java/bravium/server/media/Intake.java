@@ -4,10 +4,9 @@ import bravium.server.limits.LongWork;
 import bravium.server.limits.Pools;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.regex.Pattern;
+import java.util.Objects;
 import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioSystem;
 import javax.sound.sampled.UnsupportedAudioFileException;
@@ -20,20 +19,12 @@ import org.springframework.stereotype.Component;
 @Component
 class Intake {
 
-  /** The largest file that is taken. */
+  /** The largest file that is taken at once. */
   static final int MOST_BYTES = 20 << 20;
 
   private static final int MOST_DRAWING_BYTES = 5 << 20;
 
   private static final int MOST_SECONDS = 86_400;
-
-  /** Tracks are named at the beginning of a file. */
-  private static final int BEGINNING = 64 * 1024;
-
-  /**
-   * The element CodecID with the name of a video's codec (RFC 9559, sections 5.1.4.1.21 and 27).
-   */
-  private static final Pattern VIDEO_TRACK = Pattern.compile("\u0086[\u0081-\u00ff]V_");
 
   private final Tika tika = new Tika();
   private final MediaFiles files;
@@ -52,39 +43,73 @@ class Intake {
    * @throws bravium.server.problems.Problem if it can't be taken, with what would be
    */
   Prepared take(InputStream in) throws IOException {
-    Path file = files.receive(in, MOST_BYTES);
+    return prepare(files.receive(in, MOST_BYTES));
+  }
+
+  /**
+   * Prepares a file that is there. It is gone if it can't be taken.
+   *
+   * @throws bravium.server.problems.Problem if it can't be taken, with what would be
+   */
+  Prepared prepare(Path file) throws IOException {
     boolean kept = false;
     try {
       String recognised = recognise(file);
-      MediumType type =
+      MediumType form =
           MediumType.of(recognised).orElseThrow(() -> MediumRefusal.otherType(recognised));
-      if (type.kind() == MediaKind.SOUND) {
-        if (type == MediumType.WEBM) {
-          requireSoundAlone(file);
-        }
-        Integer millis = type == MediumType.WAV ? length(file) : null;
-        if (type == MediumType.M4A) {
-          Mp4Tracks tracks = Mp4Tracks.read(file);
-          if (!tracks.isSoundAlone()) {
-            throw MediumRefusal.otherType(tracks.hasVideo() ? "a video" : recognised);
-          }
-          millis = tracks.millis();
-        }
-        kept = true;
-        return Prepared.sound(type, file, millis);
-      }
-      if (type == MediumType.SVG) {
-        if (Files.size(file) > MOST_DRAWING_BYTES) {
-          throw MediumRefusal.tooLarge(MOST_DRAWING_BYTES >> 20);
-        }
-        return pictures.run(() -> SvgCopy.prepare(file, files));
-      }
-      return pictures.run(() -> PictureFile.prepare(file, type, files));
+      FilmTracks tracks = FilmTracks.read(file, form);
+      MediumType type = form.with(tracks);
+      Prepared prepared =
+          switch (type.kind()) {
+            case VIDEO -> video(type, file, tracks);
+            case SOUND -> sound(type, file, tracks, recognised);
+            case PICTURE -> picture(type, file);
+          };
+      kept = prepared.file().equals(file);
+      return prepared;
     } finally {
       if (!kept) {
         Files.deleteIfExists(file);
       }
     }
+  }
+
+  private Prepared picture(MediumType type, Path file) throws IOException {
+    if (Files.size(file) > MOST_BYTES) {
+      throw MediumRefusal.tooLarge(MOST_BYTES >> 20);
+    }
+    if (type == MediumType.SVG) {
+      if (Files.size(file) > MOST_DRAWING_BYTES) {
+        throw MediumRefusal.tooLarge(MOST_DRAWING_BYTES >> 20);
+      }
+      return pictures.run(() -> SvgCopy.prepare(file, files));
+    }
+    return pictures.run(() -> PictureFile.prepare(file, type, files));
+  }
+
+  private static Prepared sound(MediumType type, Path file, FilmTracks tracks, String recognised)
+      throws IOException {
+    return switch (type) {
+      case WAV -> Prepared.sound(type, file, length(file));
+      case WEBM, M4A -> {
+        if (!tracks.isSoundAlone()) {
+          throw MediumRefusal.otherType(recognised);
+        }
+        yield Prepared.sound(type, file, tracks.millis());
+      }
+      default -> Prepared.sound(type, file, null);
+    };
+  }
+
+  private static Prepared video(MediumType type, Path file, FilmTracks tracks) throws IOException {
+    FilmTracks.Track unplayable = tracks.unplayable();
+    if (unplayable != null && !unplayable.codec().isEmpty()) {
+      throw MediumRefusal.unplayable(unplayable);
+    }
+    if (unplayable != null || tracks.millis() == null || !tracks.fits(Files.size(file))) {
+      throw MediumRefusal.damagedFilm();
+    }
+    return Prepared.video(type, file, tracks, Objects.requireNonNull(tracks.video()));
   }
 
   private String recognise(Path file) throws IOException {
@@ -101,15 +126,6 @@ class Intake {
       return seconds > 0 && seconds < MOST_SECONDS ? (int) Math.round(seconds * 1_000) : null;
     } catch (UnsupportedAudioFileException e) {
       return null;
-    }
-  }
-
-  private static void requireSoundAlone(Path file) throws IOException {
-    try (InputStream in = Files.newInputStream(file)) {
-      String start = new String(in.readNBytes(BEGINNING), StandardCharsets.ISO_8859_1);
-      if (!start.contains("webm") || VIDEO_TRACK.matcher(start).find()) {
-        throw MediumRefusal.otherType("a video");
-      }
     }
   }
 }

@@ -1,6 +1,7 @@
 package bravium.server.media;
 
 import static bravium.server.data.schema.Tables.MEDIUM;
+import static bravium.server.data.schema.Tables.UPLOAD;
 
 import bravium.server.accounts.Belongings;
 import java.time.Instant;
@@ -8,7 +9,7 @@ import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** The pictures and sounds of a teacher: what activities use has to go with them. */
+/** The media of a teacher: what activities use has to go with them. */
 @Component
 class MediaBelongings implements Belongings {
 
@@ -21,6 +22,7 @@ class MediaBelongings implements Belongings {
             MEDIUM.TEACHER_ID.eq(from),
             MEDIUM.NAME.notIn(dsl.select(MEDIUM.NAME).from(MEDIUM).where(MEDIUM.TEACHER_ID.eq(to))))
         .execute();
+    dsl.update(UPLOAD).set(UPLOAD.TEACHER_ID, to).where(UPLOAD.TEACHER_ID.eq(from)).execute();
     dsl.deleteFrom(MEDIUM).where(MEDIUM.TEACHER_ID.eq(from)).execute();
   }
 }

@@ -22,7 +22,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** A teacher's pictures and sounds over HTTP. */
+/** A teacher's media over HTTP. */
 @RestController
 @RequestMapping("/api/media")
 class MediaController {
@@ -43,7 +43,12 @@ class MediaController {
       @RequestParam(defaultValue = "false") boolean removed,
       @RequestParam(defaultValue = "0") int page) {
     MediaKind wanted =
-        "picture".equals(kind) ? MediaKind.PICTURE : "sound".equals(kind) ? MediaKind.SOUND : null;
+        switch (kind == null ? "" : kind) {
+          case "picture" -> MediaKind.PICTURE;
+          case "sound" -> MediaKind.SOUND;
+          case "video" -> MediaKind.VIDEO;
+          default -> null;
+        };
     return media.list(
         teacher, wanted, SearchText.checked(search), removed, Math.clamp(page, 0, MOST_PAGES));
   }

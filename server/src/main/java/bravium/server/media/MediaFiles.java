@@ -22,19 +22,35 @@ class MediaFiles {
 
   private static final String THUMBNAIL = ".small";
 
+  /** So many bytes of the disk stay free for answers, copies and logs. */
+  private static final long SPARE = 1L << 30;
+
   private final Path folder;
   private final Path incoming;
+  private final Path uploads;
 
   MediaFiles(DataFolder data) throws IOException {
     this.folder = data.media();
     this.incoming = folder.resolve("incoming");
     OwnersAlone.folder(folder);
+    this.uploads = folder.resolve("uploads");
     OwnersAlone.folder(incoming);
+    OwnersAlone.folder(uploads);
     try (Stream<Path> left = Files.list(incoming)) {
       for (Path file : left.toList()) {
         Files.deleteIfExists(file);
       }
     }
+  }
+
+  /** The file of an upload that comes in parts. */
+  Path upload(String name) {
+    return uploads.resolve(name);
+  }
+
+  /** Whether the disk has room for so many bytes, and for all else that is written meanwhile. */
+  boolean hasRoomFor(long bytes) throws IOException {
+    return Files.getFileStore(uploads).getUsableSpace() > bytes + SPARE;
   }
 
   /** A new empty file for something that comes in. */

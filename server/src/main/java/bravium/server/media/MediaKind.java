@@ -9,5 +9,8 @@ public enum MediaKind {
   PICTURE,
   /** To hear. */
   @JsonProperty("sound")
-  SOUND
+  SOUND,
+  /** To look at and to hear. */
+  @JsonProperty("video")
+  VIDEO
 }

@@ -76,13 +76,14 @@ class MediaRepository {
         .fetchGroups(ACTIVITY_MEDIUM.MEDIUM, row -> new MediumCard.Use(row.value2(), row.value3()));
   }
 
-  /** How many bytes a teacher's media take, those included that she can bring back. */
-  long used(long teacher) {
+  /** How many bytes a teacher's videos, or her other media, take, removed ones included. */
+  long used(long teacher, boolean videos) {
+    Condition isVideo = MEDIUM.KIND.eq(MediaKind.VIDEO.name());
     BigDecimal bytes =
         database
             .select(sum(MEDIUM.BYTES))
             .from(MEDIUM)
-            .where(MEDIUM.TEACHER_ID.eq(teacher))
+            .where(MEDIUM.TEACHER_ID.eq(teacher), videos ? isVideo : isVideo.not())
             .fetchOne(0, BigDecimal.class);
     return bytes == null ? 0 : bytes.longValue();
   }

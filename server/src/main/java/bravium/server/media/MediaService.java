@@ -9,6 +9,7 @@ import bravium.server.problems.Problem;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -22,8 +23,11 @@ import org.springframework.stereotype.Service;
 @Service
 public class MediaService implements Nightly {
 
-  /** What there is for each teacher. */
+  /** What there is for each teacher's pictures and sounds. */
   static final long MOST_BYTES = 1L << 30;
+
+  /** What there is for each teacher's videos. */
+  static final long MOST_VIDEO_BYTES = 8L << 30;
 
   /** Nothing that is longer fits into a file that is taken: a day. */
   private static final int LONGEST_MILLIS = 86_400_000;
@@ -54,9 +58,12 @@ public class MediaService implements Nightly {
         rows.stream().map(row -> card(row, uses.getOrDefault(row.getName(), List.of()))).toList(),
         media.count(teacher.id(), kind, search, removed),
         media.count(teacher.id(), null, "", true),
-        media.used(teacher.id()),
+        media.used(teacher.id(), false),
         MOST_BYTES,
-        Intake.MOST_BYTES);
+        media.used(teacher.id(), true),
+        MOST_VIDEO_BYTES,
+        Intake.MOST_BYTES,
+        UploadService.MOST_BYTES);
   }
 
   MediumCard read(Teacher teacher, String name) {
@@ -75,11 +82,30 @@ public class MediaService implements Nightly {
   public MediumCard add(
       Teacher teacher, String title, String words, @Nullable Integer millis, InputStream in)
       throws IOException {
-    if (media.used(teacher.id()) >= MOST_BYTES) {
-      throw MediumRefusal.full(MOST_BYTES >> 20);
+    requireRoom(teacher, false, 0);
+    return add(teacher, title, words, millis, intake.take(in));
+  }
+
+  /** Takes in a file that is there already: see {@link UploadService}. */
+  MediumCard add(Teacher teacher, String title, Path file) throws IOException {
+    return add(teacher, title, "", null, intake.prepare(file));
+  }
+
+  /** Refuses what would be more than there is for the teacher. */
+  void requireRoom(Teacher teacher, boolean video, long bytes) {
+    long most = video ? MOST_VIDEO_BYTES : MOST_BYTES;
+    if (media.used(teacher.id(), video) + bytes >= most) {
+      throw video ? MediumRefusal.fullOfVideos(most >> 20) : MediumRefusal.full(most >> 20);
     }
-    Prepared prepared = intake.take(in);
+  }
+
+  private MediumCard add(
+      Teacher teacher, String title, String words, @Nullable Integer millis, Prepared prepared)
+      throws IOException {
     long bytes = prepared.bytes();
+    if (prepared.type().kind() == MediaKind.VIDEO) {
+      requireRoomForVideo(teacher, prepared, bytes);
+    }
     String name = files.keep(prepared);
     MediaKind kind = prepared.type().kind();
     MediumRecord row = new MediumRecord();
@@ -92,10 +118,21 @@ public class MediaService implements Nightly {
     row.setWidth(asLong(prepared.width()));
     row.setHeight(asLong(prepared.height()));
     row.setMillis(kind == MediaKind.PICTURE ? null : asLong(length(prepared, millis)));
+    row.setRate(asLong(prepared.rate()));
     row.setBytes(bytes);
     row.setAddedAt(clock.instant());
     media.add(row);
     return read(teacher, name);
+  }
+
+  private void requireRoomForVideo(Teacher teacher, Prepared prepared, long bytes)
+      throws IOException {
+    try {
+      requireRoom(teacher, true, bytes);
+    } catch (Problem full) {
+      Files.deleteIfExists(prepared.file());
+      throw full;
+    }
   }
 
   private static @Nullable Integer length(Prepared prepared, @Nullable Integer said) {
@@ -171,7 +208,7 @@ public class MediaService implements Nightly {
 
   private MediumFile file(MediumRecord row, boolean small) {
     MediumType type = MediumType.valueOf(row.getType());
-    var path = small ? files.thumbnail(row.getName()) : files.file(row.getName());
+    Path path = small ? files.thumbnail(row.getName()) : files.file(row.getName());
     if (!Files.exists(path)) {
       throw notThere();
     }
@@ -193,6 +230,7 @@ public class MediaService implements Nightly {
         asInt(row.getWidth()),
         asInt(row.getHeight()),
         asInt(row.getMillis()),
+        asInt(row.getRate()),
         row.getBytes(),
         row.getAddedAt(),
         uses);
@@ -205,7 +243,7 @@ public class MediaService implements Nightly {
   static Problem notThere() {
     return Problem.notFound(
         "no-such-medium",
-        "There is no such picture or sound here. It may have been deleted, or it belongs to"
+        "There is no such picture, sound or video here. It may have been deleted, or it belongs to"
             + " somebody else.");
   }
 }

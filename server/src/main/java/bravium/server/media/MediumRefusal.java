@@ -6,7 +6,8 @@ import bravium.server.problems.Problem;
 final class MediumRefusal {
 
   private static final String TAKEN =
-      " Pictures as PNG, JPEG, WebP, GIF or SVG and sounds as MP3, M4A, Ogg, WAV or WebM are taken.";
+      " Pictures as PNG, JPEG, WebP, GIF or SVG, sounds as MP3, M4A, Ogg, WAV or WebM, and videos as"
+          + " MP4 (H.264) or WebM are taken.";
 
   private MediumRefusal() {}
 
@@ -18,7 +19,7 @@ final class MediumRefusal {
   static Problem otherType(String recognised) {
     return Problem.badRequest(
         "medium-type",
-        "What is in this file is neither a picture nor a sound that can be shown or played here ("
+        "What is in this file is no picture, sound or video that can be shown or played here ("
             + recognised
             + ")."
             + TAKEN
@@ -50,6 +51,34 @@ final class MediumRefusal {
         "This file is damaged, or of a sort that can't be read here."
             + TAKEN
             + " Save it anew in one of these, then try again. Nothing was added.");
+  }
+
+  static Problem unplayable(FilmTracks.Track track) {
+    return Problem.badRequest(
+        "medium-unplayable",
+        "The "
+            + (track.video() ? "pictures" : "sound")
+            + " of this video are written in a way that not every browser can play ("
+            + track.codec()
+            + "). Save it as MP4 with H.264 and AAC, or as WebM, then try again. Nothing was"
+            + " added.");
+  }
+
+  static Problem damagedFilm() {
+    return Problem.badRequest(
+        "medium-damaged",
+        "This video is damaged: it doesn't say how long it lasts, or claims to last far longer than"
+            + " what is in it. Save it anew as MP4 (H.264) or WebM, then try again. Nothing was"
+            + " added.");
+  }
+
+  static Problem fullOfVideos(long megabytes) {
+    return Problem.tooLarge(
+        "Your videos fill the "
+            + megabytes
+            + " MB that there are, or would with this one. Delete some that you don't use any more:"
+            + " what is deleted makes room after 30 days, for so long it can be brought back."
+            + " Nothing was added.");
   }
 
   static Problem tooMuchIn() {

@@ -24,10 +24,11 @@ enum MediumType {
       0,
       "audio/x-m4a",
       "application/mp4",
-      "video/mp4",
       "video/x-m4v",
       "video/quicktime"),
-  WEBM(MediaKind.SOUND, "audio/webm", "webm", 0, "video/webm", "application/x-matroska");
+  WEBM(MediaKind.SOUND, "audio/webm", "weba", 0, "application/x-matroska", "video/x-matroska"),
+  MP4(MediaKind.VIDEO, "video/mp4", "mp4", 0),
+  WEBM_VIDEO(MediaKind.VIDEO, "video/webm", "webm", 0);
 
   private final MediaKind kind;
   private final String type;
@@ -48,6 +49,15 @@ enum MediumType {
     return Arrays.stream(values())
         .filter(t -> t.type.equals(recognised) || Arrays.asList(t.found).contains(recognised))
         .findFirst();
+  }
+
+  /** The same form of file with these tracks in it: what is seen makes a video of it. */
+  MediumType with(FilmTracks tracks) {
+    return switch (this) {
+      case M4A, MP4 -> tracks.hasVideo() ? MP4 : M4A;
+      case WEBM, WEBM_VIDEO -> tracks.hasVideo() ? WEBM_VIDEO : WEBM;
+      default -> this;
+    };
   }
 
   MediaKind kind() {

@@ -12,7 +12,8 @@ import org.jspecify.annotations.Nullable;
  * @param thumbnail a small picture of it; null where it is small itself, or a sound
  * @param width in pixels; null for a sound
  * @param height in pixels; null for a sound
- * @param millis how long a sound is, in milliseconds; null where that is not known here
+ * @param millis how long a sound or a video is, in milliseconds; null where that is not known here
+ * @param rate how many frames a video has in 1,000 seconds; null where that is not known
  */
 record Prepared(
     MediumType type,
@@ -20,21 +21,28 @@ record Prepared(
     @Nullable Path thumbnail,
     @Nullable Integer width,
     @Nullable Integer height,
-    @Nullable Integer millis) {
+    @Nullable Integer millis,
+    @Nullable Integer rate) {
 
-  /** A sound as it came. */
   /** How much room it takes, its small picture included. */
   long bytes() throws IOException {
     return Files.size(file) + (thumbnail == null ? 0 : Files.size(thumbnail));
   }
 
+  /** A sound as it came. */
   static Prepared sound(MediumType type, Path file, @Nullable Integer millis) {
-    return new Prepared(type, file, null, null, null, millis);
+    return new Prepared(type, file, null, null, null, millis, null);
+  }
+
+  /** A video as it came. */
+  static Prepared video(MediumType type, Path file, FilmTracks tracks, FilmTracks.Track seen) {
+    return new Prepared(
+        type, file, null, seen.width(), seen.height(), tracks.millis(), seen.rate());
   }
 
   /** A picture of that size, in pixels. */
   static Prepared picture(
       MediumType type, Path file, @Nullable Path thumbnail, int width, int height) {
-    return new Prepared(type, file, thumbnail, width, height, null);
+    return new Prepared(type, file, thumbnail, width, height, null, null);
   }
 }

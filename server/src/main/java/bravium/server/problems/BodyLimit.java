@@ -41,6 +41,7 @@ class BodyLimit extends OncePerRequestFilter {
           limit("/api/join/**", 4 << 10),
           limit("/api/teachers/**", 4 << 10),
           limit("/api/media", 20 << 20),
+          limit("/api/uploads/*", 4 << 20),
           limit("/api/activities/files", 200 << 20),
           limit("/api/questions/pasted", 10 << 20),
           limit("/api/questions/understood", 4 << 20),

@@ -36,6 +36,9 @@ public final class Refusals {
       case KEY_USED -> "This move carries the key of another one.";
       case NO_NAME -> "That is no name: it has no letters, or far too many.";
       case NO_ENTRY_LEFT -> "There are no entries left.";
+      case NOT_REACHED -> "Here nothing can be skipped: this comes later.";
+      case PASSED -> "Here nobody can go back: this has passed.";
+      case TOO_SOON -> "That is more than can have been watched in the time that has passed.";
       case UNKNOWN_GAME -> "This version of Bravium can't play this game yet.";
     };
   }

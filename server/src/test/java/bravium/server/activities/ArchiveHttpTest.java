@@ -145,7 +145,7 @@ class ArchiveHttpTest {
 
     assertThat(taken.status()).isEqualTo(201);
     assertThat(taken.json().asObject().get("left").asArray()).hasSize(1);
-    assertThat(taken.body()).contains("neither a picture nor a sound");
+    assertThat(taken.body()).contains("no picture, sound or video");
     assertThat(teacher.get("/api/activities/" + taken.text("id")).body())
         .contains("\"medium\":\"hive\"")
         .doesNotContain("\"medium\":\"hum\"");

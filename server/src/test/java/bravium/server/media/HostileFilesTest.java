@@ -89,12 +89,12 @@ class HostileFilesTest {
 
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.text("detail"))
-        .contains("neither a picture nor a sound", "text/plain", "PNG, JPEG, WebP, GIF or SVG");
+        .contains("no picture, sound or video", "text/plain", "PNG, JPEG, WebP, GIF or SVG");
   }
 
   @Test
   void aZipThatIsCalledAPictureAndAPictureThatUnpacksToMoreThanItSays() throws IOException {
-    assertThat(refused(bomb("bee.png", 500))).contains("neither a picture nor a sound");
+    assertThat(refused(bomb("bee.png", 500))).contains("no picture, sound or video");
 
     ByteArrayOutputStream data = new ByteArrayOutputStream();
     try (DeflaterOutputStream packed = new DeflaterOutputStream(data)) {

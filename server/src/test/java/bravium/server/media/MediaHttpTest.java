@@ -308,7 +308,7 @@ class MediaHttpTest {
             cut(mp4("M4A ", "soun")))) {
       Answer refused = teacher.upload("/api/media", other);
       assertThat(refused.status()).isEqualTo(400);
-      assertThat(refused.text("reason")).isEqualTo("medium-type");
+      assertThat(refused.text("reason")).isIn("medium-type", "medium-damaged");
     }
   }
 

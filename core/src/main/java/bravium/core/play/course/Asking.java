@@ -84,7 +84,9 @@ public final class Asking {
     List<Question> waiting = new ArrayList<>();
     for (Question question : activity.game().questions()) {
       if (question instanceof Information && question.answerable()) {
-        waiting.add(question);
+        if (activity.game().asks(question)) {
+          waiting.add(question);
+        }
       } else if (isShown(question, true)) {
         before.put(question.id(), waiting);
         waiting = new ArrayList<>();

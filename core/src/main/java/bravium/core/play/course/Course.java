@@ -15,7 +15,9 @@ import bravium.core.play.Refusal;
 import bravium.core.play.Result;
 import bravium.core.play.Scene;
 import bravium.core.play.Sitting;
+import bravium.core.play.State;
 import bravium.core.play.Turn;
+import bravium.core.play.Watched;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -30,6 +32,51 @@ public interface Course {
   /** The items besides questions, such as a guess at the whole. None of them is drawn. */
   default List<Item> ownItems() {
     return List.of();
+  }
+
+  /** What the game keeps besides results, as it is before the first move. */
+  default Optional<State> begin(Draw draw) {
+    return Optional.empty();
+  }
+
+  /** The same, carried over from a play of before the game was edited. */
+  default Optional<State> followed(Sitting before) {
+    return Optional.empty();
+  }
+
+  /** The question that opens by itself where the board is shown; empty where none does. */
+  default Optional<String> opensByItself(Sitting sitting) {
+    return Optional.empty();
+  }
+
+  /** The question that comes next though it doesn't come at once, for the teacher's notes. */
+  default Optional<String> coming(Sitting sitting) {
+    return Optional.empty();
+  }
+
+  /** What changes besides when a question is opened. */
+  default Sitting opened(Sitting sitting, String question) {
+    return sitting;
+  }
+
+  /**
+   * Where a question that may be tried again at once leads when its feedback is left: back to the
+   * board, and to it from there.
+   *
+   * @return empty where it is asked again at once
+   */
+  default Optional<Sitting> ledBack(Sitting sitting, String question) {
+    return Optional.empty();
+  }
+
+  /** Whether whoever plays may leave an open question without an answer. */
+  default boolean leaves(Sitting sitting, String question) {
+    return false;
+  }
+
+  /** What was watched so far; empty where nothing is. */
+  default Optional<Watched> watched(Sitting sitting) {
+    return Optional.empty();
   }
 
   /** Does what is done in this game alone. */

@@ -20,6 +20,7 @@ import bravium.core.question.Information;
 import bravium.core.question.Question;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** What is done in a course besides trying and hints: picking, leaving, going to a question. */
@@ -41,14 +42,24 @@ final class CourseMoves {
       case Action.Continue leave -> leave(leave.question());
       case Action.Settle settle -> settleNow(settle.question());
       case Action.GoTo goTo -> new OutOfTurn(play, here).goTo(goTo.question());
-      case Action.Own(var own) -> play.course().act(here, own);
+      case Action.Own(var own) -> goneOn(play.course().act(here, own));
       default -> new FrontMoves(here).apply(action);
     };
+  }
+
+  /** What is done on the board may lead away from it, where it is no answer that ends the play. */
+  private Turn goneOn(Turn done) {
+    Sitting after = done.sitting();
+    boolean ends = done.refusal() != null || play.course().ended(after).isPresent();
+    return ends || after.stage() != Stage.BOARD || sitting.stage() != Stage.BOARD
+        ? done
+        : onwards(after).fromBoard(done.happenings());
   }
 
   private Turn pick(String question) {
     boolean open =
         sitting.stage() == Stage.BOARD
+            && play.course().picks(sitting.draw(), sitting.settled())
             && sitting.draw().counts(question)
             && sitting.resultOf(question).isEmpty();
     return open ? onwards(sitting).pick(question) : here.refused(Refusal.NOT_OPEN);
@@ -69,7 +80,8 @@ final class CourseMoves {
       Effort talkedOver = sitting.effortFor(question).with(Tried.given(null));
       return settle(sitting.with(talkedOver), question);
     }
-    if (open.answerable() && !(open instanceof Information)) {
+    boolean left = play.course().leaves(sitting, question);
+    if (open.answerable() && !(open instanceof Information) && !left) {
       return here.refused(Refusal.NOT_OPEN);
     }
     return settle(sitting, question);
@@ -80,8 +92,13 @@ final class CourseMoves {
       return onwards(sitting).end(Outcome.Ended.LIVES, List.of());
     }
     boolean unsettled = sitting.resultOf(question).isEmpty();
-    boolean atOnce = sitting.front().taking() != null || !play.triesLater();
-    return unsettled && atOnce ? onwards(sitting).open(question) : onwards(sitting).go(List.of());
+    boolean taken = sitting.front().taking() != null;
+    if (!unsettled || !taken && play.triesLater()) {
+      return onwards(sitting).go(List.of());
+    }
+    return (taken ? Optional.<Sitting>empty() : play.course().ledBack(sitting, question))
+        .map(back -> onwards(back).board(List.of()))
+        .orElseGet(() -> onwards(sitting).open(question));
   }
 
   /** All wrong options are struck out: what stayed is explained, and it is worth nothing. */

@@ -25,8 +25,10 @@ import bravium.core.play.Result;
 import bravium.core.play.Scene;
 import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
+import bravium.core.play.State;
 import bravium.core.play.Turn;
 import bravium.core.play.Turns;
+import bravium.core.play.Watched;
 import bravium.core.question.Question;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -84,6 +86,11 @@ public final class CoursePlay implements Play {
   }
 
   @Override
+  public Optional<State> begin(Draw draw, Opening opening) {
+    return course.begin(draw);
+  }
+
+  @Override
   public List<Item> items() {
     return items;
   }
@@ -125,7 +132,8 @@ public final class CoursePlay implements Play {
     Clocks clocks = withGame(sitting, at);
     Integer toTakeOver = turns.secondsToTakeOver(sitting);
     Integer seconds = toTakeOver == null ? rules.secondsFor(questions.get(question)) : toTakeOver;
-    return sitting
+    return course
+        .opened(sitting, question)
         .with(
             seconds == null
                 ? clocks.without(Clocked.QUESTION)
@@ -209,7 +217,15 @@ public final class CoursePlay implements Play {
   public Optional<Question> next(Sitting now) {
     Set<String> settled = new LinkedHashSet<>(now.settled());
     settled.add(now.now());
-    return course.next(now.draw(), settled, now.now()).map(questions::get);
+    return course
+        .next(now.draw(), settled, now.now())
+        .or(() -> course.coming(now))
+        .map(questions::get);
+  }
+
+  @Override
+  public Optional<Watched> watched(Sitting now) {
+    return course.watched(now);
   }
 
   @Override

@@ -81,7 +81,7 @@ final class Follow {
 
   /** What was answered before, marked anew in the order in which it was. */
   private Sitting carriedOver(Draw draw) {
-    Sitting carried = Sitting.onTitlePage(opening, draw, null);
+    Sitting carried = Sitting.onTitlePage(opening, draw, course.followed(before).orElse(null));
     for (Result result : before.results()) {
       Question question = game.question(result.question()).orElse(null);
       if (question != null && draw.find(result.question()).isPresent()) {

@@ -40,7 +40,7 @@ final class Onwards {
     if (first.isPresent()) {
       return begun.open(first.get());
     }
-    return course.picks(from.draw(), Set.of())
+    return course.picks(from.draw(), Set.of()) || course.waits(from)
         ? begun.board(List.of())
         : here.refused(Refusal.NOTHING_TO_ASK);
   }
@@ -62,7 +62,21 @@ final class Onwards {
     return Turn.of(opened, happenings);
   }
 
-  private Turn board(List<Happening> before) {
+  /**
+   * From the board, once something was done there: to the question that opens by itself, to the end
+   * where nothing is left, or nowhere else.
+   */
+  Turn fromBoard(List<Happening> before) {
+    Optional<String> next = course.opensByItself(from);
+    if (next.isPresent()) {
+      return with(play.closed(from, here.at())).opened(next.get(), before);
+    }
+    return course.picks(from.draw(), from.settled()) || course.waits(from)
+        ? Turn.of(from, before)
+        : end(Outcome.Ended.PLAYED, before);
+  }
+
+  Turn board(List<Happening> before) {
     List<Happening> happenings = new ArrayList<>(before);
     happenings.add(new Happening.BoardShown());
     Sitting shown = play.onBoard(from, here.at());

@@ -11,6 +11,7 @@ import bravium.core.play.Prepared;
 import bravium.core.play.Scorecard;
 import bravium.core.play.Sitting;
 import bravium.core.play.Verdict;
+import bravium.core.play.Watched;
 import bravium.core.question.Marking;
 import java.util.List;
 import java.util.Optional;
@@ -29,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param others what is settled besides what was drawn
  * @param teams the teams and how they stand; empty where none played, and in reviews that were kept
  *     before teams were
+ * @param watched what was watched; null where nothing is
  */
 @Root
 public record Review(
@@ -40,7 +42,8 @@ public record Review(
     List<Reviewed> answers,
     List<Entry> entries,
     List<Other> others,
-    List<Showing.Side> teams) {
+    List<Showing.Side> teams,
+    @Nullable Watched watched) {
 
   /**
    * How something came out that is not drawn, such as a guess at the whole.
@@ -119,12 +122,22 @@ public record Review(
         answers,
         entries,
         others,
-        teams);
+        teams,
+        watched);
   }
 
   Review with(Scorecard scored, List<Reviewed> changed) {
     return new Review(
-        started, last, scored, passMark, outcome, List.copyOf(changed), entries, others, teams);
+        started,
+        last,
+        scored,
+        passMark,
+        outcome,
+        List.copyOf(changed),
+        entries,
+        others,
+        teams,
+        watched);
   }
 
   /** How many answers the teacher has yet to mark, those that decide nothing among them. */

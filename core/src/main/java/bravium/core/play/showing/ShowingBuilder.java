@@ -298,7 +298,8 @@ final class ShowingBuilder {
         settled().map(this::reviewed).toList(),
         sitting.entries(),
         others(),
-        teams());
+        teams(),
+        game.playable() ? game.play().watched(sitting).orElse(null) : null);
   }
 
   private Review.Reviewed reviewed(Result result) {

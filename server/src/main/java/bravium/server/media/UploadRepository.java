@@ -1,0 +1,83 @@
+package bravium.server.media;
+
+import static bravium.server.data.schema.Tables.UPLOAD;
+import static org.jooq.impl.DSL.sum;
+
+import bravium.server.data.Writer;
+import bravium.server.data.schema.tables.records.UploadRecord;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+/** The rows of files that come in parts. */
+@Repository
+class UploadRepository {
+
+  private final DSLContext database;
+  private final Writer writer;
+
+  UploadRepository(DSLContext database, Writer writer) {
+    this.database = database;
+    this.writer = writer;
+  }
+
+  void add(long teacher, String name, UploadBeginning said, Instant now) {
+    writer.write(
+        dsl -> {
+          UploadRecord row = dsl.newRecord(UPLOAD);
+          row.setTeacherId(teacher);
+          row.setName(name);
+          row.setTitle(said.title());
+          row.setBytes(said.bytes());
+          row.setBegunAt(now);
+          return row.insert();
+        });
+  }
+
+  List<UploadRecord> list(long teacher) {
+    return database
+        .selectFrom(UPLOAD)
+        .where(UPLOAD.TEACHER_ID.eq(teacher))
+        .orderBy(UPLOAD.ID)
+        .fetch();
+  }
+
+  Optional<UploadRecord> find(long teacher, String name) {
+    return database
+        .selectFrom(UPLOAD)
+        .where(UPLOAD.TEACHER_ID.eq(teacher), UPLOAD.NAME.eq(name))
+        .fetchOptional();
+  }
+
+  /** How many bytes a teacher has announced. */
+  long announced(long teacher) {
+    BigDecimal bytes =
+        database
+            .select(sum(UPLOAD.BYTES))
+            .from(UPLOAD)
+            .where(UPLOAD.TEACHER_ID.eq(teacher))
+            .fetchOne(0, BigDecimal.class);
+    return bytes == null ? 0 : bytes.longValue();
+  }
+
+  void remove(String name) {
+    writer.write(dsl -> dsl.deleteFrom(UPLOAD).where(UPLOAD.NAME.eq(name)).execute());
+  }
+
+  /** Forgets those that were begun before that time, and returns their names. */
+  List<String> forget(Instant before) {
+    return writer.write(
+        dsl -> {
+          List<String> names =
+              dsl.select(UPLOAD.NAME)
+                  .from(UPLOAD)
+                  .where(UPLOAD.BEGUN_AT.lt(before))
+                  .fetch(UPLOAD.NAME);
+          dsl.deleteFrom(UPLOAD).where(UPLOAD.NAME.in(names)).execute();
+          return names;
+        });
+  }
+}

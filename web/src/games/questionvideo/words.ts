@@ -1,0 +1,55 @@
+import { plural } from "../../words/format";
+import { momentWords } from "./moments";
+
+/** What is read while a question video is played. */
+export const videoWords = {
+  facts: (length: number, stops: number) =>
+    `A film of ${momentWords(length)}${stops > 0 ? `, with ${plural(stops, "stop")}` : ""}.`,
+  factsShare: (needed: number) =>
+    needed >= 100 ? "All of it is to be watched." : `At least ${needed} % of it is to be watched.`,
+  watch: "Watch, and answer where it stops.",
+  film: "The film",
+  play: "Play",
+  goOn: "Go on",
+  pause: "Pause",
+  back: "Back five seconds",
+  position: "Where the film is",
+  at: (place: number, length: number) => `${momentWords(place)} of ${momentWords(length)}`,
+  speed: "Speed",
+  speedOf: (speed: number) => (speed === 100 ? "usual speed" : `${speed / 100} ×`),
+  captions: "Captions",
+  captionsOf: { off: "off", small: "small", medium: "medium", large: "large" },
+  captionsNow: (size: string) => `Captions: ${size}`,
+  mute: "Sound off",
+  unmute: "Sound on",
+  full: "Full screen",
+  leaveFull: "Leave full screen",
+  noAhead: (reach: number) =>
+    `Up to ${momentWords(reach)} you have seen it. What comes next can’t be skipped.`,
+  noBack: "There is no going back in this film.",
+  resynced: (place: number) => `The film goes on from ${momentWords(place)}.`,
+  stop: (n: number, at: number, how: string) => `Stop ${n} at ${momentWords(at)}: ${how}`,
+  stops: "Stops",
+  watched: (share: number) => `${share} % watched`,
+  skip: "Skip this question",
+  over: "That was the film.",
+  notEnough: (share: number, needed: number) =>
+    `You have watched ${share} % of it; ${needed} % is needed. Go to what is missing: it has no line under it yet.`,
+  again: "Watch again",
+  finish: "Finish",
+  finishAnyway: "Finish all the same",
+  broken: "The film can’t be played here. Look whether the network is there, then try again.",
+  tryAgain: "Try again",
+  loading: "The film is coming …",
+  lost: (right: number, asked: number, share: number, needed: number) =>
+    share < needed
+      ? `Not this time — ${share} % watched`
+      : `Not this time — ${right} of ${asked} right`,
+  won: (points: number) => `${plural(points, "point")}.`,
+  needed: (share: number, needed: number, right?: number) =>
+    share < needed
+      ? `${needed} % of the film has to be watched.`
+      : right === undefined
+        ? "Have another go."
+        : `It takes ${right} right to win.`,
+};
