@@ -12,6 +12,7 @@ import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { GameLine } from "./GameLine";
 import { leftToMark, ToMarkList } from "./ToMarkList";
+import { WatchedMap } from "./WatchedMap";
 
 function ToMark({ activity, say }: { activity: string; say: (text: string) => void }) {
   const queries = useQueryClient();
@@ -61,6 +62,7 @@ export default function ActivityResultsPage() {
               </Link>
             </div>
             {first.waiting > 0 && <ToMark activity={id} say={setMessage} />}
+            {first.watched && <WatchedMap map={first.watched} />}
             {games.length === 0 ? (
               <p className="max-w-xl text-lg">{words.results.noGames}</p>
             ) : (

@@ -9,6 +9,7 @@ import { LookBack } from "../questions/answers/LookBack";
 import { Failed, problemWords } from "../ui/Notice";
 import { words } from "../words/en";
 import { MarkForm } from "./MarkForm";
+import { WatchedLine } from "./WatchedMap";
 
 const waits = (answer: Reviewed) =>
   answer.marking === "by-teacher" && answer.told.verdict === "given";
@@ -25,7 +26,7 @@ export function Answers({ activity, sitting }: { activity: string; sitting: stri
     );
   }
   if (read.isError) return <Failed error={read.error} again={read.refetch} inside />;
-  const { game, answers, entries, others } = read.data;
+  const { game, answers, entries, others, watched } = read.data;
   const changed = (after: GameAnswers) => {
     queries.setQueryData(resultKeys.answers(activity, sitting), after);
     listAnew(queries, resultKeys.of(activity));
@@ -40,6 +41,7 @@ export function Answers({ activity, sitting }: { activity: string; sitting: stri
           {words.results.goOn}
         </Link>
       )}
+      {watched && <WatchedLine watched={watched} />}
       <ol className="grid gap-3">
         {answers.map((answer) => (
           <LookBack key={answer.question.id} question={answer.question} told={answer.told}>

@@ -7,6 +7,22 @@ const seconds = (n: number) =>
 /** The words of the place where results are read and answers are marked. */
 export const results = {
   results: {
+    /** What was watched of a film. */
+    watched: {
+      title: "What the class watched",
+      mean: (share: number, games: number) =>
+        `${share} % of the film in the mean of ${plural(games, "game")}.`,
+      saw: "saw it",
+      again: "watched again",
+      back: "went back to it",
+      left: "nobody watched on from here in at least one game",
+      asTable: "As a table",
+      columns: ["From", "Saw it", "Times watched", "Went back", "Left"],
+      of: (n: number, games: number) => `${n} of ${games}`,
+      one: (share: number) => `${share} % of the film watched`,
+      needed: (needed: number) => `(${needed} % was needed)`,
+      stood: (at: string) => `· it stood at ${at}`,
+    },
     title: "Results",
     of: (title: string) => `Results of ${title}`,
     back: "Results",

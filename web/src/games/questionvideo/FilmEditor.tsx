@@ -6,6 +6,7 @@ import {
   ChevronsRight,
   Clapperboard,
   Film as FilmIcon,
+  Image,
   ImageDown,
   Library,
   Music,
@@ -47,10 +48,14 @@ export function FilmEditor(props: EditorProps) {
   const { film } = video;
   const { edit } = useEditor.getState();
   const queries = useQueryClient();
-  const [picking, setPicking] = useState<"video" | "sound" | "library">();
+  const [picking, setPicking] = useState<"video" | "sound" | "picture" | "library">();
   const [note, setNote] = useState<string>();
   const take = (card: MediumCard) => {
     setPicking(undefined);
+    const poster = pictureOf(card);
+    if (poster) {
+      return edit(changeVideo((now) => ({ film: now.film && { ...now.film, poster } })));
+    }
     const taken = filmOf(card);
     if (!taken) return setNote(sheetWords.unknownLength(card.title));
     setNote(undefined);
@@ -79,13 +84,19 @@ export function FilmEditor(props: EditorProps) {
           <Music size={16} aria-hidden="true" />
           {sheetWords.sound}
         </button>
+        {film && (
+          <button type="button" className={TOOL} onClick={() => setPicking("picture")}>
+            <Image size={16} aria-hidden="true" />
+            {film.poster ? sheetWords.otherPicture : sheetWords.picture}
+          </button>
+        )}
       </div>
       {!film && <p className="my-2 text-soft">{sheetWords.first}</p>}
       {film && <Playing key={film.medium} {...props} film={film} tell={setNote} />}
       <p role="status" className="text-sm empty:hidden">
         {note}
       </p>
-      {(picking === "video" || picking === "sound") && (
+      {picking && picking !== "library" && (
         <Picking kind={picking} choose={take} onClose={() => setPicking(undefined)} />
       )}
       {picking === "library" && (

@@ -32,9 +32,8 @@ interface FilmProps extends StageProps {
 
 /** The film with its captions, its string and what it is played with. */
 export function FilmView(props: FilmProps) {
-  const { scene, showing, act, busy, playsOn, aloud, over } = props;
+  const { scene, showing, act, playsOn, aloud, over } = props;
   const address = useMediaAddress();
-  const box = useRef<HTMLElement>(null);
   const open = showing.stage === "board";
   const film = useFilm({
     scene,
@@ -48,7 +47,6 @@ export function FilmView(props: FilmProps) {
   useFilmKeys(open && !aloud, film.turnPlaying, (by) => film.seek(film.time + by));
   return (
     <section
-      ref={box}
       className="film"
       data-asking={!open}
       data-sound={scene.sound}
@@ -91,7 +89,7 @@ export function FilmView(props: FilmProps) {
         <Said scene={scene} time={film.time} />
       </div>
       <FilmString scene={scene} showing={showing} time={film.time} still={!open} seek={film.seek} />
-      {open && <Tools {...props} film={film} box={box} busy={busy} />}
+      {open && <Tools {...props} film={film} />}
       <p role="status" className="film-note">
         {film.note}
       </p>
@@ -102,21 +100,23 @@ export function FilmView(props: FilmProps) {
 type Film = ReturnType<typeof useFilm>;
 
 /** What the film is played with. */
-function Tools(props: FilmProps & { film: Film; box: React.RefObject<HTMLElement | null> }) {
-  const { scene, film, box, aloud, takesFocus } = props;
+function Tools(props: FilmProps & { film: Film }) {
+  const { scene, film, aloud, takesFocus } = props;
   const captions = useCaptions();
   const start = useRef<HTMLButtonElement>(null);
   const [full, setFull] = useState(false);
   useEffect(() => {
-    const changed = () => setFull(document.fullscreenElement === box.current);
+    const changed = () => setFull(document.fullscreenElement !== null);
+    changed();
     document.addEventListener("fullscreenchange", changed);
     return () => document.removeEventListener("fullscreenchange", changed);
-  }, [box]);
+  }, []);
   useEffect(() => {
     if (takesFocus) start.current?.focus({ preventScroll: true });
   }, [takesFocus]);
   const turnFull = () => {
-    const done = full ? document.exitFullscreen() : box.current?.requestFullscreen?.();
+    // The whole page: what the film stops for fills the screen as well.
+    const done = full ? document.exitFullscreen() : document.documentElement.requestFullscreen?.();
     done?.catch(() => undefined);
   };
   const speeds = SPEEDS.filter((speed) => speed <= (aloud ? 200 : scene.fastest));

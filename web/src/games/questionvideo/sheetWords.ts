@@ -11,6 +11,8 @@ export const sheetWords = {
   choose: "Choose a video",
   other: "Another video",
   sound: "A sound instead",
+  picture: "Its picture",
+  otherPicture: "Another picture",
   library: "Video library",
   unknownLength: (title: string) =>
     `How long “${title}” is can’t be read from it, so stops have no place in it. Save it anew as MP4 or WebM.`,

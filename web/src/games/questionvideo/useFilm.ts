@@ -86,7 +86,9 @@ export function useFilm(wants: Wants) {
     const film = video.current;
     if (!film || !playing) return;
     let handle = 0;
-    const frames = typeof film.requestVideoFrameCallback === "function";
+    // A sound has no frames to look at.
+    const { sound } = latest.current.scene;
+    const frames = !sound && typeof film.requestVideoFrameCallback === "function";
     const next = () => {
       handle = frames
         ? film.requestVideoFrameCallback((_, frame) => {

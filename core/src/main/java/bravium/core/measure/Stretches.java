@@ -78,29 +78,14 @@ public record Stretches(List<Stretch> all) {
     return all.stream().mapToInt(Stretch::to).max().orElse(0);
   }
 
-  /** How many of them lie over each part, the parts in order; parts without any are left out. */
-  public List<Layer> layers() {
-    List<Integer> edges =
-        all.stream()
-            .flatMap(stretch -> List.of(stretch.from(), stretch.to()).stream())
-            .sorted()
-            .toList();
-    List<Layer> layers = new ArrayList<>();
-    for (int i = 0; i + 1 < edges.size(); i++) {
-      int from = edges.get(i);
-      int to = edges.get(i + 1);
-      int times = (int) all.stream().filter(s -> s.from() <= from && s.to() >= to).count();
-      if (from < to && times > 0) {
-        layers.add(new Layer(new Stretch(from, to), times));
-      }
+  /** How often one of them begins in a part and before the one that came before it ended. */
+  public int timesBackTo(Stretch part) {
+    int times = 0;
+    for (int i = 1; i < all.size(); i++) {
+      int from = all.get(i).from();
+      boolean back = from < all.get(i - 1).to();
+      times += back && from >= part.from() && from < part.to() ? 1 : 0;
     }
-    return List.copyOf(layers);
+    return times;
   }
-
-  /**
-   * A part over which equally many stretches lie.
-   *
-   * @param times how many, from 1
-   */
-  public record Layer(Stretch part, int times) {}
 }

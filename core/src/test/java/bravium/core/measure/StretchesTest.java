@@ -3,7 +3,6 @@ package bravium.core.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Random;
@@ -21,7 +20,6 @@ class StretchesTest {
     Random random = new Random(seed);
     Stretches stretches = Stretches.NONE;
     BitSet watched = new BitSet();
-    int[] times = new int[LONGEST];
     long sum = 0;
     int last = 0;
     for (int i = random.nextInt(30); i > 0; i--) {
@@ -31,9 +29,6 @@ class StretchesTest {
       stretches = stretches.with(new Stretch(from, to));
       watched.set(from, to);
       sum += to - from;
-      for (int at = from; at < to; at++) {
-        times[at]++;
-      }
     }
     Stretches union = stretches.union();
 
@@ -47,12 +42,6 @@ class StretchesTest {
     Stretch part = new Stretch(500, 500 + random.nextInt(2_000));
     assertThat(stretches.within(part).union().length())
         .isEqualTo(watched.get(part.from(), part.to()).cardinality());
-    for (Stretches.Layer layer : stretches.layers()) {
-      assertThat(Arrays.stream(times, layer.part().from(), layer.part().to()))
-          .containsOnly(layer.times());
-    }
-    long laid = stretches.layers().stream().mapToLong(l -> l.part().length()).sum();
-    assertThat(laid).isEqualTo(watched.cardinality());
   }
 
   @Test
@@ -74,7 +63,6 @@ class StretchesTest {
   @Test
   void nothingIsNothing() {
     assertThat(Stretches.NONE.union().all()).isEmpty();
-    assertThat(Stretches.NONE.layers()).isEmpty();
     assertThat(Stretches.NONE.with(new Stretch(5, 5))).isEqualTo(Stretches.NONE);
     List<Stretch> none = new ArrayList<>(List.of(new Stretch(3, 3)));
     assertThat(new Stretches(none).all()).isEmpty();

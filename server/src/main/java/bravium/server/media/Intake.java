@@ -19,8 +19,11 @@ import org.springframework.stereotype.Component;
 @Component
 class Intake {
 
-  /** The largest file that is taken at once. */
+  /** The largest picture or sound, and the largest file that comes by itself and at once. */
   static final int MOST_BYTES = 20 << 20;
+
+  /** The largest that comes within another file, as a video does with its activity. */
+  private static final int MOST_WITHIN = 200 << 20;
 
   private static final int MOST_DRAWING_BYTES = 5 << 20;
 
@@ -43,7 +46,7 @@ class Intake {
    * @throws bravium.server.problems.Problem if it can't be taken, with what would be
    */
   Prepared take(InputStream in) throws IOException {
-    return prepare(files.receive(in, MOST_BYTES));
+    return prepare(files.receive(in, MOST_WITHIN));
   }
 
   /**
@@ -59,6 +62,9 @@ class Intake {
           MediumType.of(recognised).orElseThrow(() -> MediumRefusal.otherType(recognised));
       FilmTracks tracks = FilmTracks.read(file, form);
       MediumType type = form.with(tracks);
+      if (type.kind() != MediaKind.VIDEO && Files.size(file) > MOST_BYTES) {
+        throw MediumRefusal.tooLarge(MOST_BYTES >> 20);
+      }
       Prepared prepared =
           switch (type.kind()) {
             case VIDEO -> video(type, file, tracks);
@@ -75,9 +81,6 @@ class Intake {
   }
 
   private Prepared picture(MediumType type, Path file) throws IOException {
-    if (Files.size(file) > MOST_BYTES) {
-      throw MediumRefusal.tooLarge(MOST_BYTES >> 20);
-    }
     if (type == MediumType.SVG) {
       if (Files.size(file) > MOST_DRAWING_BYTES) {
         throw MediumRefusal.tooLarge(MOST_DRAWING_BYTES >> 20);

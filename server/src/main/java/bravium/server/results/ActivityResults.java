@@ -1,6 +1,8 @@
 package bravium.server.results;
 
+import bravium.core.play.ClassWatch;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What came back from an activity.
@@ -8,5 +10,7 @@ import java.util.List;
  * @param total how many games were begun
  * @param waiting how many answers wait for the teacher's mark
  * @param games a page of them, the newest first
+ * @param watched what was watched in the games of this page; null where nothing is
  */
-public record ActivityResults(String title, int total, int waiting, List<PlayedGame> games) {}
+public record ActivityResults(
+    String title, int total, int waiting, List<PlayedGame> games, @Nullable ClassWatch watched) {}

@@ -1,8 +1,10 @@
 package bravium.server.results;
 
 import bravium.core.play.Action;
+import bravium.core.play.ClassWatch;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
+import bravium.core.play.Watched;
 import bravium.core.play.showing.Hardness;
 import bravium.core.play.showing.Review;
 import bravium.server.accounts.Teacher;
@@ -38,13 +40,21 @@ class ResultsService {
 
   ActivityResults of(Teacher teacher, String activity, int page) {
     long row = activities.row(teacher, activity);
+    List<PlayedGame> games = new ArrayList<>();
+    List<Watched> watched = new ArrayList<>();
+    for (ResultsRepository.Begun begun : rows.page(teacher.id(), row, page)) {
+      Review review = review(begun);
+      games.add(game(begun, review));
+      if (review.watched() != null && review.started() != null) {
+        watched.add(review.watched());
+      }
+    }
     return new ActivityResults(
         rows.title(row),
         rows.total(teacher.id(), row),
         rows.waiting(teacher.id(), row),
-        rows.page(teacher.id(), row, page).stream()
-            .map(begun -> game(begun, review(begun)))
-            .toList());
+        games,
+        ClassWatch.of(watched).orElse(null));
   }
 
   /** The ids of the questions of an activity by how they proved in past games, the hardest last. */
@@ -110,7 +120,8 @@ class ResultsService {
         rows.hidden(begun.row()),
         review.answers(),
         review.entries(),
-        review.others());
+        review.others(),
+        review.watched());
   }
 
   private PlayedGame game(ResultsRepository.Begun begun, Review review) {
