@@ -84,9 +84,9 @@ function* walk(game: LocalGame, audience: Audience, aid: Aid): Generator<Found> 
     };
     if (stage === "end") return;
     const next = stage === "question" ? undefined : leads(showing);
-    if (next) game.act(next);
+    if (next && game.act(next).refusal === undefined) continue;
     // Where things are tried until they are right, being wrong has no end: it is given up.
-    else game.aid(aid === "wrong" && step >= MOST_WRONG ? "loss" : aid);
+    game.aid(aid === "wrong" && step >= MOST_WRONG ? "loss" : aid);
   }
 }
 

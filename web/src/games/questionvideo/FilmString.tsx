@@ -44,7 +44,8 @@ export function FilmString({ scene, showing, time, still, seek }: StringProps) {
         aria-valuetext={videoWords.at(time - shown.from, length)}
         min={shown.from}
         max={shown.to}
-        step={100}
+        // Any moment is one: a browser would round the others, and take that for a change.
+        step={1}
         value={time}
         disabled={still}
         onChange={(event) => seek(Number(event.target.value))}
