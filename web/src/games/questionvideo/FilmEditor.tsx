@@ -87,7 +87,7 @@ export function FilmEditor(props: EditorProps) {
         {film && (
           <button type="button" className={TOOL} onClick={() => setPicking("picture")}>
             <Image size={16} aria-hidden="true" />
-            {film.poster ? sheetWords.otherPicture : sheetWords.picture}
+            {sheetWords.picture}
           </button>
         )}
       </div>
@@ -289,6 +289,7 @@ function Playing(props: EditorProps & { film: Film; tell: (note?: string) => voi
         </div>
       </div>
       <Strip useEditor={useEditor} video={video} />
+      <p className="mb-2 text-sm text-soft max-sm:hidden">{sheetWords.keys}</p>
       {broken && <p role="alert">{sheetWords.cannotPlay}</p>}
       {short && (
         <p role="alert" className="flex flex-wrap items-center gap-2">

@@ -7,7 +7,7 @@ import { sheetWords, videoFindings, videoMends } from "./sheetWords";
 /** What the interface always needs of a question video. */
 export const questionVideo: Omit<GameParts<"question-video">, "Sheet" | "Sentence" | "Notes"> = {
   name: "Question video",
-  counted: (n) => plural(n, "stop"),
+  counted: (n) => plural(n, "question"),
   does: "Watch and answer: start a question video.",
   startsLabel: "What is watched",
   starts: [{ words: "a film with stops", blank }],

@@ -10,9 +10,8 @@ export const sheetWords = {
     "Choose a film from Media, take one from the library, or drop one here: a video as MP4 or WebM, or a sound with a picture to look at.",
   choose: "Choose a video",
   other: "Another video",
-  sound: "A sound instead",
+  sound: "A sound",
   picture: "Its picture",
-  otherPicture: "Another picture",
   library: "Video library",
   unknownLength: (title: string) =>
     `How long “${title}” is can’t be read from it, so stops have no place in it. Save it anew as MP4 or WebM.`,
@@ -31,6 +30,7 @@ export const sheetWords = {
   at: "Moment shown",
   stopHere: "Stop here",
   stopKey: "S",
+  keys: "Space plays and pauses, ← and → go by a frame, with Shift by a second. On a stop they move it.",
   begin: "Begin here",
   beginAt: (at: number) => `begins at ${momentWords(at, true)}`,
   end: "End here",

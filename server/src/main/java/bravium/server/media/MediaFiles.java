@@ -12,6 +12,7 @@ import java.nio.file.StandardCopyOption;
 import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.time.Instant;
 import java.util.HexFormat;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
@@ -46,6 +47,19 @@ class MediaFiles {
   /** The file of an upload that comes in parts. */
   Path upload(String name) {
     return uploads.resolve(name);
+  }
+
+  /** Deletes what nobody has added anything to since then. */
+  void clearUploads(Instant before) {
+    try (Stream<Path> there = Files.list(uploads)) {
+      for (Path file : there.toList()) {
+        if (Files.getLastModifiedTime(file).toInstant().isBefore(before)) {
+          Files.deleteIfExists(file);
+        }
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   /** Whether the disk has room for so many bytes, and for all else that is written meanwhile. */

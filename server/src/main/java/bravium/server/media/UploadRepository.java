@@ -67,17 +67,8 @@ class UploadRepository {
     writer.write(dsl -> dsl.deleteFrom(UPLOAD).where(UPLOAD.NAME.eq(name)).execute());
   }
 
-  /** Forgets those that were begun before that time, and returns their names. */
-  List<String> forget(Instant before) {
-    return writer.write(
-        dsl -> {
-          List<String> names =
-              dsl.select(UPLOAD.NAME)
-                  .from(UPLOAD)
-                  .where(UPLOAD.BEGUN_AT.lt(before))
-                  .fetch(UPLOAD.NAME);
-          dsl.deleteFrom(UPLOAD).where(UPLOAD.NAME.in(names)).execute();
-          return names;
-        });
+  /** Forgets those that were begun before that time. */
+  void forget(Instant before) {
+    writer.write(dsl -> dsl.deleteFrom(UPLOAD).where(UPLOAD.BEGUN_AT.lt(before)).execute());
   }
 }

@@ -203,12 +203,8 @@ class UploadService implements Nightly {
 
   @Override
   public void atNight(Instant now) {
-    for (String name : uploads.forget(now.minus(KEPT))) {
-      try {
-        Files.deleteIfExists(files.upload(name));
-      } catch (IOException e) {
-        throw new UncheckedIOException(e);
-      }
-    }
+    Instant before = now.minus(KEPT);
+    uploads.forget(before);
+    files.clearUploads(before);
   }
 }

@@ -11,6 +11,9 @@ import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -202,6 +205,23 @@ class FilmHttpTest {
         .forEach(
             one ->
                 teacher.send("DELETE", "/api/uploads/" + one.asObject().getString("id", ""), null));
+  }
+
+  @Test
+  void whatIsNeverBroughtToItsEndIsForgottenAfterADay() throws IOException {
+    JsonObject begun = begun("never ended.mp4", 5_000);
+    String name = begun.getString("id", "");
+    part("/api/uploads/" + name, 0, new byte[2_000]);
+    Path file = server.part(MediaFiles.class).upload(name);
+    UploadService uploads = server.part(UploadService.class);
+    uploads.atNight(Instant.now());
+    assertThat(teacher.get("/api/uploads/" + name).status()).isEqualTo(200);
+    assertThat(file).hasSize(2_000);
+
+    uploads.atNight(Instant.now().plus(Duration.ofHours(25)));
+
+    assertThat(teacher.get("/api/uploads/" + name).status()).isEqualTo(404);
+    assertThat(file).doesNotExist();
   }
 
   @Test
