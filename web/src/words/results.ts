@@ -11,11 +11,11 @@ export const results = {
     watched: {
       title: "What the class watched",
       mean: (share: number, games: number) =>
-        `${share} % of the film in the mean of ${plural(games, "game")}.`,
+        `${share} % of the film on average, over ${plural(games, "game")}.`,
       saw: "saw it",
       again: "watched again",
       back: "went back to it",
-      left: "nobody watched on from here in at least one game",
+      left: "somebody stopped watching here",
       asTable: "As a table",
       columns: ["From", "Saw it", "Times watched", "Went back", "Left"],
       of: (n: number, games: number) => `${n} of ${games}`,

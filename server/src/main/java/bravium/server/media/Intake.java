@@ -2,6 +2,7 @@ package bravium.server.media;
 
 import bravium.server.limits.LongWork;
 import bravium.server.limits.Pools;
+import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -27,6 +28,9 @@ class Intake {
 
   private static final int MOST_DRAWING_BYTES = 5 << 20;
 
+  /** So much of a file is looked at before the rest of it is taken. */
+  private static final int BEGINNING = 64 * 1024;
+
   private static final int MOST_SECONDS = 86_400;
 
   private final Tika tika = new Tika();
@@ -46,7 +50,9 @@ class Intake {
    * @throws bravium.server.problems.Problem if it can't be taken, with what would be
    */
   Prepared take(InputStream in) throws IOException {
-    return prepare(files.receive(in, MOST_WITHIN));
+    InputStream start = new BufferedInputStream(in, BEGINNING);
+    boolean large = MediumType.of(tika.detect(start)).map(MediumType::mayBeVideo).orElse(false);
+    return prepare(files.receive(start, large ? MOST_WITHIN : MOST_BYTES));
   }
 
   /**

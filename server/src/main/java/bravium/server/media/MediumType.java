@@ -51,6 +51,14 @@ enum MediumType {
         .findFirst();
   }
 
+  /** Whether a file of this form can have something in it that is seen. */
+  boolean mayBeVideo() {
+    return switch (this) {
+      case M4A, WEBM, MP4, WEBM_VIDEO -> true;
+      default -> false;
+    };
+  }
+
   /** The same form of file with these tracks in it: what is seen makes a video of it. */
   MediumType with(FilmTracks tracks) {
     return switch (this) {

@@ -138,20 +138,29 @@ public final class Pictures {
 
   /** The beginning of an MP3 (ID3v2.3), of an Ogg with Vorbis (RFC 3533), of a WebM (RFC 9559). */
   public static byte[] sound(String ending) {
+    if (ending.equals("webm")) {
+      return webm();
+    }
     byte[] start =
         switch (ending) {
           case "mp3" -> "ID3\u0003\0\0\0\0\0\0".getBytes(StandardCharsets.ISO_8859_1);
-          case "ogg" ->
-              ("OggS\0\u0002" + "\0".repeat(20) + "\u0001\u001e\u0001vorbis")
-                  .getBytes(StandardCharsets.ISO_8859_1);
           default ->
-              "\u001aE\u00df\u00a3\u0087\u0042\u0082\u0084webm"
+              ("OggS\0\u0002" + "\0".repeat(20) + "\u0001\u001e\u0001vorbis")
                   .getBytes(StandardCharsets.ISO_8859_1);
         };
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     out.writeBytes(start);
     out.writeBytes(new byte[400]);
     return out.toByteArray();
+  }
+
+  /** A tone of a little more than a second, made with ffmpeg. */
+  private static byte[] webm() {
+    try (var in = Pictures.class.getResourceAsStream("tone.weba")) {
+      return in.readAllBytes();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   /** A JPEG with so many more scans of the same than it has. */
