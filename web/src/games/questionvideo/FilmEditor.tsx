@@ -84,7 +84,7 @@ export function FilmEditor(props: EditorProps) {
           <Music size={16} aria-hidden="true" />
           {sheetWords.sound}
         </button>
-        {film && (
+        {film && film.width === undefined && (
           <button type="button" className={TOOL} onClick={() => setPicking("picture")}>
             <Image size={16} aria-hidden="true" />
             {sheetWords.picture}
