@@ -29,6 +29,7 @@ import { MomentField } from "./MomentField";
 import { usePlayhead } from "./playhead";
 import { Strip } from "./Strip";
 import { sheetWords } from "./sheetWords";
+import { useSheetKeys } from "./useSheetKeys";
 import { changeVideo, filmOf, withCaptions } from "./video";
 
 const LibraryDialog = lazy(() => import("../../media/LibraryDialog"));
@@ -166,7 +167,7 @@ function Playing(props: EditorProps & { film: Film; tell: (note?: string) => voi
     else now.pause();
   };
   const stopHere = () => sheet.addAfter();
-  useFilmKeys(box, { turn, go, frame, stopHere });
+  useSheetKeys(box, { turn, go, frame, stopHere });
 
   const trim = (part: Pick<Film, "from" | "to">) =>
     edit(changeVideo((now) => ({ film: now.film && { ...now.film, ...part } })));
@@ -307,35 +308,4 @@ function Playing(props: EditorProps & { film: Film; tell: (note?: string) => voi
       )}
     </div>
   );
-}
-
-/**
- * Keys of the film: Space plays, arrows go by a frame or a second, S makes a stop. They count while
- * the film has the focus, and S while it plays, unless something is being written.
- */
-function useFilmKeys(
-  box: React.RefObject<HTMLElement | null>,
-  does: { turn: () => void; go: (by: number) => void; frame: number; stopHere: () => void },
-) {
-  const latest = useRef(does);
-  latest.current = does;
-  useEffect(() => {
-    const listen = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
-      const target = event.target instanceof Element ? event.target : undefined;
-      if (target?.closest("input, textarea, select, dialog, [contenteditable=true]")) return;
-      const inside = box.current?.contains(target ?? null) ?? false;
-      const { playing } = usePlayhead.getState();
-      const { turn, go, frame, stopHere } = latest.current;
-      const step = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
-      if (event.key.toLowerCase() === "s" && (inside || playing)) stopHere();
-      else if (event.key === " " && (inside || playing) && !target?.closest("button")) turn();
-      else if (step !== undefined && inside && !target?.closest(".strip-stop")) {
-        go(step * (event.shiftKey ? 1_000 : frame));
-      } else return;
-      event.preventDefault();
-    };
-    window.addEventListener("keydown", listen);
-    return () => window.removeEventListener("keydown", listen);
-  }, [box]);
 }

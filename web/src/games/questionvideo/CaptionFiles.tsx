@@ -1,0 +1,87 @@
+import { Captions, Download } from "lucide-react";
+import { useRef, useState } from "react";
+import type { EditorStore } from "../../build/editor";
+import { captionsAsVtt, chaptersAsVtt, readCaptions } from "../../engine/LocalGame";
+import type { QuestionVideo } from "../../generated/types";
+import { sheetWords } from "./sheetWords";
+import { withCaptions } from "./video";
+
+const LARGEST_CAPTIONS = 4 << 20;
+
+/** Captions come from a file and go into one; stops go out as chapters. */
+export function CaptionFiles({
+  useEditor,
+  video,
+}: {
+  useEditor: EditorStore;
+  video: QuestionVideo;
+}) {
+  const input = useRef<HTMLInputElement>(null);
+  const [note, setNote] = useState<string[]>([]);
+  const { edit } = useEditor.getState();
+  const title = useEditor((editor) => editor.activity.titlePage.title);
+  const take = async (file?: File) => {
+    if (input.current) input.current.value = "";
+    if (!file) return;
+    if (file.size > LARGEST_CAPTIONS) return setNote([sheetWords.captionsTooLarge]);
+    const { lines, passedOver } = readCaptions(await file.text());
+    const over = passedOver.map(({ line, why }) => sheetWords.captionsOver(line, why));
+    if (lines.length === 0) return setNote([sheetWords.captionsNone, ...over]);
+    edit(withCaptions(lines));
+    setNote([sheetWords.captionsTaken(lines.length), ...over]);
+  };
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept=".vtt,.srt,text/vtt"
+        className="sr-only"
+        tabIndex={-1}
+        aria-label={sheetWords.captionsIn}
+        onChange={(event) => take(event.target.files?.[0])}
+      />
+      <button
+        type="button"
+        className="btn btn-ghost border border-dashed border-edge"
+        onClick={() => input.current?.click()}
+      >
+        <Captions size={18} aria-hidden="true" />
+        {sheetWords.captionsIn}
+      </button>
+      {video.script.some((line) => !line.note) && (
+        <button
+          type="button"
+          className="btn btn-ghost"
+          onClick={() => save(captionsAsVtt(video), `${title || "captions"}.vtt`)}
+        >
+          <Download size={18} aria-hidden="true" />
+          {sheetWords.captionsOut}
+        </button>
+      )}
+      {video.stops.length > 0 && (
+        <button
+          type="button"
+          className="btn btn-ghost"
+          onClick={() => save(chaptersAsVtt(video), `${title || "stops"} (chapters).vtt`)}
+        >
+          <Download size={18} aria-hidden="true" />
+          {sheetWords.chaptersOut}
+        </button>
+      )}
+      <div role="status" className="w-full">
+        {note.map((line) => (
+          <p key={line}>{line}</p>
+        ))}
+      </div>
+    </>
+  );
+}
+
+function save(text: string, name: string) {
+  const link = document.createElement("a");
+  link.href = URL.createObjectURL(new Blob([text], { type: "text/vtt" }));
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(link.href));
+}
