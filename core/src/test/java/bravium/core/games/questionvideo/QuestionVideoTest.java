@@ -1,6 +1,7 @@
 package bravium.core.games.questionvideo;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.Clock;
@@ -34,7 +35,9 @@ import bravium.core.question.Response;
 import bravium.core.readiness.Finding;
 import bravium.core.readiness.Readiness;
 import bravium.core.samples.Activities;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** Short films, watched and read. */
@@ -278,6 +281,29 @@ class QuestionVideoTest {
     assertThat(she.scene().pennants()).isEmpty();
     she.sees(0, 10_000);
     assertThat(she.scene().pennants()).hasSize(1);
+  }
+
+  @Test
+  void twoHundredStopsAreMetAndNoMoreAreTaken() {
+    Stop[] stops =
+        IntStream.range(0, QuestionVideo.MOST)
+            .mapToObj(i -> Stop.of("q" + i, i / 4 * 1_000))
+            .toArray(Stop[]::new);
+    Watching she = new Watching(film(stops), Rules.usual());
+    she.now += 120_000;
+    for (int steps = 0; she.sitting.stage() != Stage.END && steps < 2_000; steps++) {
+      switch (she.sitting.stage()) {
+        case QUESTION -> she.answers("a");
+        case FEEDBACK -> she.goesOn();
+        default -> she.watches(she.scene().place(), she.scene().halt());
+      }
+    }
+    assertThat(she.sitting.outcome().won()).isTrue();
+    assertThat(she.sitting.results()).hasSize(QuestionVideo.MOST);
+
+    Stop[] more = Arrays.copyOf(stops, stops.length + 1);
+    more[stops.length] = Stop.of("one more", 0);
+    assertThatThrownBy(() -> film(more)).hasMessageContaining("at most 200 stops");
   }
 
   private static List<String> own(QuestionVideo video, Rules rules) {
