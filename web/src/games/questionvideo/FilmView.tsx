@@ -26,8 +26,8 @@ interface FilmProps extends StageProps {
   scene: FilmScene;
   /** Whether it plays on by itself: not where a page has just been opened. */
   playsOn: boolean;
-  /** What is said where the film is over and not finished. */
-  over?: ReactNode;
+  /** What is said where the film is over and not finished; with what plays it again. */
+  over: (again: () => void) => ReactNode;
 }
 
 /** The film with its captions, its string and what it is played with. */
@@ -85,7 +85,7 @@ export function FilmView(props: FilmProps) {
             </button>
           </div>
         )}
-        {ended && over && <div className="film-cover">{over}</div>}
+        {ended && <div className="film-cover">{over(film.play)}</div>}
         <Said scene={scene} time={film.time} />
       </div>
       <FilmString scene={scene} showing={showing} time={film.time} still={!open} seek={film.seek} />

@@ -46,7 +46,7 @@ export default function QuestionVideoStage(props: StageProps) {
                 {...props}
                 scene={scene}
                 playsOn={opened.current === "title"}
-                over={<Over {...props} scene={scene} />}
+                over={(again) => <Over {...props} scene={scene} watchAgain={again} />}
               />
             )}
           </div>
@@ -87,12 +87,20 @@ function FilmHead({ showing, timeUp, note }: StageProps & { scene: FilmScene }) 
 }
 
 /** The film is over, and something may be left to watch. */
-function Over({ scene, act, busy }: StageProps & { scene: FilmScene }) {
+function Over(props: StageProps & { scene: FilmScene; watchAgain: () => void }) {
+  const { scene, act, busy, watchAgain } = props;
   const enough = scene.share >= scene.needed;
   return (
     <>
       <p>{enough ? videoWords.over : videoWords.notEnough(scene.share, scene.needed)}</p>
       <div className="flex flex-wrap justify-center gap-3">
+        <button
+          type="button"
+          className={`btn ${enough ? "btn-outline" : "btn-primary"}`}
+          onClick={watchAgain}
+        >
+          {videoWords.again}
+        </button>
         <button
           type="button"
           className={`btn ${enough ? "btn-primary" : "btn-outline"}`}

@@ -42,7 +42,6 @@ export const sheetWords = {
   posterAlt: (title: string) => `A picture from ${title || "the film"}`,
   strip: "The film as a strip, with its stops",
   stripStop: (n: number, at: number) => `Stop ${n} at ${momentWords(at, true)}`,
-  script: "What is said and seen",
   lineAt: "Begins at",
   lineTo: "Ends at",
   lineSaid: "said",

@@ -17,7 +17,6 @@ export const videoWords = {
   at: (place: number, length: number) => `${momentWords(place)} of ${momentWords(length)}`,
   speed: "Speed",
   speedOf: (speed: number) => (speed === 100 ? "usual speed" : `${speed / 100} ×`),
-  captions: "Captions",
   captionsOf: { off: "off", small: "small", medium: "medium", large: "large" },
   captionsNow: (size: string) => `Captions: ${size}`,
   mute: "Sound off",
@@ -34,13 +33,12 @@ export const videoWords = {
   skip: "Skip this question",
   over: "That was the film.",
   notEnough: (share: number, needed: number) =>
-    `You have watched ${share} % of it; ${needed} % is needed. Go to what is missing: it has no line under it yet.`,
+    `You have watched ${share} % of it; ${needed} % is needed. What is missing has no colour on the string below.`,
   again: "Watch again",
   finish: "Finish",
   finishAnyway: "Finish all the same",
   broken: "The film can’t be played here. Look whether the network is there, then try again.",
   tryAgain: "Try again",
-  loading: "The film is coming …",
   lost: (right: number, asked: number, share: number, needed: number) =>
     share < needed
       ? `Not this time — ${share} % watched`

@@ -152,7 +152,7 @@ class ByTouchTest {
     assertThat(page.getByText(Pattern.compile("(Willow|Hawthorn|Rowan) won"))).isVisible();
     assertThat(page.getByText(Pattern.compile("^Hawthorn: \\d+ points$"))).isVisible();
     page.locator("summary").first().click();
-    assertThat(page.getByText("Talked through")).isVisible();
+    assertThat(page.getByText("✎ Talked through")).isVisible();
     assertThat(page.getByText("no answer")).hasCount(0);
   }
 

@@ -120,6 +120,31 @@ class QuestionVideoTest {
     assertThat(learner.text("28 % watched")).isVisible();
   }
 
+  @Test
+  void whereSkippingIsAllowedNoStopIsMissedAndTooLittleWatchedIsSaid() throws IOException {
+    written("Counting in a hurry", "counting.webm");
+    page.getByLabel("Whether learners may skip ahead")
+        .selectOption("may skip ahead (no stop is missed),");
+    teacher.waitUntilSaved();
+    Learner learner = new Learner(Browsers.phone(server.address())).come(teacher.learnersLink());
+    learner.button("Start").click();
+    Locator place = learner.page.getByLabel("Where the film is");
+    place.press("End");
+    assertThat(learner.text("Which number was that?")).isVisible();
+    Assertions.assertThat(at(learner.page)).isCloseTo(2, FRAME);
+    learner.answer("two");
+    learner.button("Go on").click();
+    place.press("End");
+    assertThat(learner.text("And this one?")).isVisible();
+    learner.answer("four");
+    learner.button("Go on").click();
+    place.press("End");
+    assertThat(learner.text("90 % is needed.")).isVisible();
+    AccessibilityTest.check(learner.page, "a film of which too little was watched");
+    learner.button("Finish all the same").click();
+    assertThat(learner.page.getByText("90 % of the film has to be watched.")).isVisible();
+  }
+
   /** Another tab is in front for a moment: nobody watches a film that can't be seen. */
   private static final String HIDDEN =
       """

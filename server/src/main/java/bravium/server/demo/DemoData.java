@@ -39,6 +39,8 @@ class DemoData implements ApplicationRunner {
   /** The film of the demo comes from the library. */
   private static final String CLIP = "a-morning-at-the-hive";
 
+  private static final String POSTER = "early-in-the-meadow";
+
   /** What stands for the media of the demo. */
   private static final Map<String, String> WORDS =
       Map.ofEntries(
@@ -60,7 +62,7 @@ class DemoData implements ApplicationRunner {
           Map.entry("workshop", "A workshop with a cupboard, a bench with a hive, and a door"),
           Map.entry("extracting-room", "A tiled room with a large drum in which honey is spun"),
           Map.entry("honey-store", "Shelves full of jars of honey, and a green door"),
-          Map.entry(CLIP + "-picture", "A beehive in a meadow on a bright morning"),
+          Map.entry(POSTER, "A beehive in a meadow on a bright morning"),
           Map.entry("piping", "One long high tone, like a small trumpet, and five short ones"));
 
   private final TeacherRepository teachers;
@@ -106,8 +108,7 @@ class DemoData implements ApplicationRunner {
       names.put(CLIP, media.add(teacher, clip.title(), clip.words(), null, in).medium());
     }
     try (InputStream in = library.fetch(clip, VideoLibrary.Part.POSTER).getInputStream()) {
-      String poster = CLIP + "-picture";
-      names.put(poster, media.add(teacher, titled(poster), words(poster), null, in).medium());
+      names.put(POSTER, media.add(teacher, titled(POSTER), words(POSTER), null, in).medium());
     }
     Resource[] files = files("*.json");
     Map<String, Long> rows = new LinkedHashMap<>();
