@@ -9,7 +9,7 @@ export function GameSheet(props: SheetProps) {
   const Sheet = partsOf(kind)?.Sheet;
   if (!Sheet) return <p className="p-4">{words.sheet.unknown}</p>;
   return (
-    <Suspense fallback={<Loading />}>
+    <Suspense fallback={<Loading inside />}>
       <Sheet {...props} />
     </Suspense>
   );

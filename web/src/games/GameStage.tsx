@@ -15,7 +15,7 @@ export function GameStage(props: StageProps) {
   if (!Stage) return <p className="p-4">{words.unknownGame}</p>;
   return (
     <StageBoundary turn={`${showing.stage} ${showing.question?.id} ${showing.score.points}`}>
-      <Suspense fallback={<Loading />}>
+      <Suspense fallback={<Loading inside />}>
         <Stage {...props} />
       </Suspense>
     </StageBoundary>
