@@ -61,11 +61,9 @@ export function MediaGrid(props: { wanted: Wanted; press: (card: MediumCard) => 
   );
 }
 
-const SIGNS = { sound: Music, video: Film };
-
 /** A picture small, or the sign of what it is; how long that lasts stands in its words. */
 function Face({ card, removed }: { card: MediumCard; removed?: boolean }) {
-  const Sign = card.kind === "picture" ? Music : SIGNS[card.kind];
+  const Sign = card.kind === "video" ? Film : Music;
   return card.kind === "picture" ? (
     <img
       src={`${smallAddress(card.medium)}${removed ? "?removed=true" : ""}`}

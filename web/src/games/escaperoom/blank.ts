@@ -1,31 +1,24 @@
 import { randomId } from "../../engine/randomId";
 import type { Activity, EscapeRoom } from "../../generated/types";
 import { blankQuestion } from "../../questions/blankQuestion";
+import { blankActivity } from "../blankActivity";
 
 type Begun = Pick<EscapeRoom, "rooms" | "locks" | "questions"> & Partial<EscapeRoom>;
 
-const activityOf = (game: Begun): Activity => ({
-  bravium: 1,
-  titlePage: { title: "", tags: [] },
-  game: {
-    kind: "escape-room",
-    things: [],
-    covers: [],
-    pieces: [],
-    prices: { wrong: 0, closed: 0, hint: 0 },
-    ...game,
-  },
-  rules: {
-    questionOrder: "as-written",
-    optionOrder: "mixed",
-    worth: 10,
-    passMark: 80,
-    thinking: [],
-    startAgain: false,
-    clock: { per: "game", seconds: 1_200 },
-  },
-  endings: { win: {}, lose: {} },
-});
+const activityOf = (game: Begun): Activity =>
+  blankActivity(
+    {
+      kind: "escape-room",
+      things: [],
+      covers: [],
+      pieces: [],
+      prices: { wrong: 0, closed: 0, hint: 0 },
+      ...game,
+    },
+    {
+      clock: { per: "game", seconds: 1_200 },
+    },
+  );
 
 const answered = { kind: "answer", wheels: false } as const;
 const room = (name: string) => ({ id: randomId(), name, open: false });

@@ -18,6 +18,7 @@ import { sheetWords } from "./sheetWords";
 interface CoverProps {
   useEditor: EditorStore;
   reveal: PictureReveal;
+  told: Told;
   /** The question whose line and pieces light up together. */
   lit?: string;
   point: (question?: string) => void;
@@ -25,10 +26,10 @@ interface CoverProps {
 
 /** The covered picture: chosen, described, cut, with how telling each piece is. */
 export function CoverEditor(props: CoverProps) {
-  const { useEditor, reveal } = props;
+  const { useEditor, reveal, told } = props;
   const { picture, cut } = reveal;
   const [chosen, setChosen] = useState<number>();
-  const { detail, telling } = useTelling(reveal);
+  const { detail, telling } = told;
   const under = useMemo(() => underPieces(reveal), [reveal]);
   const { change } = useChange(useEditor);
   const place = chosen !== undefined && chosen < sizeOf(cut) ? chosen : undefined;
@@ -63,9 +64,10 @@ export function CoverEditor(props: CoverProps) {
 }
 
 /** What else can be said of the covered picture, and how its pieces come to guard it. */
-export function CoverMore({ useEditor, reveal }: Pick<CoverProps, "useEditor" | "reveal">) {
+export function CoverMore(props: Pick<CoverProps, "useEditor" | "reveal" | "told">) {
+  const { useEditor, reveal, told } = props;
   const { picture } = reveal;
-  const { detail, telling } = useTelling(reveal);
+  const { detail, telling } = told;
   const { change } = useChange(useEditor);
   const { id } = useParams();
   const proved = useFromEasy(id).data ?? [];
@@ -127,8 +129,10 @@ export function CoverMore({ useEditor, reveal }: Pick<CoverProps, "useEditor" | 
   );
 }
 
+type Told = ReturnType<typeof useTelling>;
+
 /** How telling each piece is, as far as it can be known. */
-function useTelling(reveal: PictureReveal) {
+export function useTelling(reveal: PictureReveal) {
   const { picture, cut } = reveal;
   const detail = useDetail(picture?.medium).data;
   // biome-ignore lint/correctness/useExhaustiveDependencies: only the cut tells, and no key press in a question changes it

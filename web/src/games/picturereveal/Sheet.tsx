@@ -10,15 +10,20 @@ import { QuestionLines } from "../../questions/sheet/QuestionLines";
 import { typedLike } from "../../questions/typedLike";
 import { words } from "../../words/en";
 import type { SheetProps } from "..";
-import { CoverEditor, CoverMore } from "./CoverEditor";
+import { CoverEditor, CoverMore, useTelling } from "./CoverEditor";
 import { changeReveal, revealOf } from "./reveal";
 import { sheetWords } from "./sheetWords";
 
 /** The sheet of a picture reveal: the picture with its cut, what it is, and a question a piece. */
-export default function RevealSheet({ useEditor, sheet, showKeys, takeIn }: SheetProps) {
-  const reveal = useEditor((editor) => revealOf(editor.activity));
+export default function RevealSheet(props: SheetProps) {
+  const reveal = props.useEditor((editor) => revealOf(editor.activity));
+  return reveal ? <Written {...props} reveal={reveal} /> : null;
+}
+
+function Written(props: SheetProps & { reveal: PictureReveal }) {
+  const { useEditor, sheet, showKeys, takeIn, reveal } = props;
   const [lit, point] = useState<string>();
-  if (!reveal) return null;
+  const told = useTelling(reveal);
   const { edit } = useEditor.getState();
   /** A guess is compared as a typed answer is. */
   const typed = typedLike(reveal.accepted, reveal.comparing);
@@ -30,7 +35,7 @@ export default function RevealSheet({ useEditor, sheet, showKeys, takeIn }: Shee
   return (
     <section aria-labelledby="sheet">
       <SheetHeading title={words.build.sheet(reveal.questions.length)} showKeys={showKeys} />
-      <CoverEditor useEditor={useEditor} reveal={reveal} lit={lit} point={point} />
+      <CoverEditor useEditor={useEditor} reveal={reveal} told={told} lit={lit} point={point} />
       <details open={reveal.accepted.length === 0 || undefined} className="my-1">
         <summary className="min-h-11 cursor-pointer py-2">
           <span className="text-sm text-soft">{sheetWords.answers}:</span>{" "}
@@ -50,7 +55,7 @@ export default function RevealSheet({ useEditor, sheet, showKeys, takeIn }: Shee
       </details>
       <QuestionLines useEditor={useEditor} sheet={sheet} takeIn={takeIn} lit={lit} point={point} />
       <div className="my-3">
-        <CoverMore useEditor={useEditor} reveal={reveal} />
+        <CoverMore useEditor={useEditor} reveal={reveal} told={told} />
         <TryAnswer question={typed} />
         <ComparingChecks
           comparing={reveal.comparing}

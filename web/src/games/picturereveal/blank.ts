@@ -1,11 +1,10 @@
 import type { Activity } from "../../generated/types";
 import { blankQuestion } from "../../questions/blankQuestion";
+import { blankActivity } from "../blankActivity";
 
 /** A picture reveal that a teacher begins with: nine pieces, and a question with nothing in it. */
-export const blank = (question: string): Activity => ({
-  bravium: 1,
-  titlePage: { title: "", tags: [] },
-  game: {
+export const blank = (question: string): Activity =>
+  blankActivity({
     kind: "picture-reveal",
     cut: { rows: 3, columns: 3, uneven: [] },
     pieces: [],
@@ -21,14 +20,4 @@ export const blank = (question: string): Activity => ({
     },
     guessing: { first: 100, less: 10, anyTeam: false },
     byPieces: false,
-  },
-  rules: {
-    questionOrder: "as-written",
-    optionOrder: "mixed",
-    worth: 10,
-    passMark: 80,
-    thinking: [],
-    startAgain: false,
-  },
-  endings: { win: {}, lose: {} },
-});
+  });

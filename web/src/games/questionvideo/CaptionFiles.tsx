@@ -3,6 +3,7 @@ import { useRef, useState } from "react";
 import type { EditorStore } from "../../build/editor";
 import { captionsAsVtt, chaptersAsVtt, readCaptions } from "../../engine/LocalGame";
 import type { QuestionVideo } from "../../generated/types";
+import { saveAs } from "../../ui/saveAs";
 import { sheetWords } from "./sheetWords";
 import { withCaptions } from "./video";
 
@@ -79,9 +80,7 @@ export function CaptionFiles({
 }
 
 function save(text: string, name: string) {
-  const link = document.createElement("a");
-  link.href = URL.createObjectURL(new Blob([text], { type: "text/vtt" }));
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href));
+  const address = URL.createObjectURL(new Blob([text], { type: "text/vtt" }));
+  saveAs(address, name);
+  setTimeout(() => URL.revokeObjectURL(address));
 }

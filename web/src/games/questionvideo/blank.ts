@@ -1,10 +1,9 @@
 import type { Activity } from "../../generated/types";
+import { blankActivity } from "../blankActivity";
 
 /** A question video that a teacher begins with: no film yet, and watched as most are. */
-export const blank = (): Activity => ({
-  bravium: 1,
-  titlePage: { title: "", tags: [] },
-  game: {
+export const blank = (): Activity =>
+  blankActivity({
     kind: "question-video",
     questions: [],
     stops: [],
@@ -18,14 +17,4 @@ export const blank = (): Activity => ({
       share: 90,
       pennants: "all",
     },
-  },
-  rules: {
-    questionOrder: "as-written",
-    optionOrder: "mixed",
-    worth: 10,
-    passMark: 80,
-    thinking: [],
-    startAgain: false,
-  },
-  endings: { win: {}, lose: {} },
-});
+  });

@@ -17,7 +17,10 @@ record FilmTracks(List<Track> tracks, @Nullable Integer millis) {
   /** A file without any. */
   static final FilmTracks NONE = new FilmTracks(List.of(), null);
 
-  static final int LONGEST_MILLIS = 86_400_000;
+  private static final int LONGEST_MILLIS = 86_400_000;
+
+  /** A thousand frames a second, in frames in 1,000 seconds. */
+  private static final int MOST_RATE = 1_000_000;
 
   /** So few bytes a second no film has that is worth its name: one that claims it is damaged. */
   private static final int FEWEST_BYTES_A_SECOND = 200;
@@ -28,6 +31,16 @@ record FilmTracks(List<Track> tracks, @Nullable Integer millis) {
 
   private static final Set<String> SOUND =
       Set.of("mp4a", ".mp3", "Opus", "fLaC", "A_OPUS", "A_VORBIS", "A_AAC", "A_MPEG/L3");
+
+  /**
+   * What was read of a file.
+   *
+   * @param millis how long it lasts, in milliseconds; left out where no film lasts so long
+   */
+  static FilmTracks of(List<Track> tracks, double millis) {
+    boolean said = millis >= 1 && millis <= LONGEST_MILLIS;
+    return new FilmTracks(List.copyOf(tracks), said ? Integer.valueOf((int) millis) : null);
+  }
 
   /**
    * One track.
@@ -43,6 +56,21 @@ record FilmTracks(List<Track> tracks, @Nullable Integer millis) {
       @Nullable Integer width,
       @Nullable Integer height,
       @Nullable Integer rate) {
+
+    /** A track that is seen; what is 0 or no rate at all isn't said. */
+    static Track seen(String codec, int width, int height, double rate) {
+      return new Track(
+          true,
+          codec,
+          width > 0 ? width : null,
+          height > 0 ? height : null,
+          rate >= 1 && rate <= MOST_RATE ? Integer.valueOf((int) Math.round(rate)) : null);
+    }
+
+    /** A track that is heard. */
+    static Track heard(String codec) {
+      return new Track(false, codec, null, null, null);
+    }
 
     /** Whether every browser plays it. */
     boolean plays() {

@@ -9,6 +9,7 @@ import java.util.List;
 import org.springframework.core.io.Resource;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.http.MediaTypeFactory;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -41,9 +42,8 @@ class LibraryController {
   @GetMapping("/{clip}/film")
   ResponseEntity<Resource> film(@PathVariable String clip) throws IOException {
     Resource film = library.fetch(found(clip), VideoLibrary.Part.FILM);
-    boolean mp4 = String.valueOf(film.getFilename()).endsWith("mp4");
     return ResponseEntity.ok()
-        .contentType(MediaType.parseMediaType(mp4 ? "video/mp4" : "video/webm"))
+        .contentType(MediaTypeFactory.getMediaType(film).orElseThrow())
         .body(film);
   }
 

@@ -77,18 +77,13 @@ final class Mp4Tracks {
       double seconds = one.scale == 0 ? 0 : (double) one.lasting / one.scale;
       double said = one.scale == 0 ? 0 : (double) one.duration / one.scale;
       longest = Math.max(longest, seconds > 0 ? seconds : said);
-      double rate = video && seconds > 0 ? 1_000 * one.samples / seconds : 0;
+      double rate = seconds > 0 ? 1_000 * one.samples / seconds : 0;
       tracks.add(
-          new FilmTracks.Track(
-              video,
-              one.codec,
-              video && one.width > 0 ? one.width : null,
-              video && one.height > 0 ? one.height : null,
-              rate >= 1 && rate <= 1_000_000 ? Integer.valueOf((int) Math.round(rate)) : null));
+          video
+              ? FilmTracks.Track.seen(one.codec, one.width, one.height, rate)
+              : FilmTracks.Track.heard(one.codec));
     }
-    double millis = 1_000 * (longest > 0 || movie == null ? longest : movie);
-    boolean said = millis >= 1 && millis <= FilmTracks.LONGEST_MILLIS;
-    return new FilmTracks(List.copyOf(tracks), said ? Integer.valueOf((int) millis) : null);
+    return FilmTracks.of(tracks, 1_000 * (longest > 0 || movie == null ? longest : movie));
   }
 
   private void boxes(long from, long to, int depth) throws IOException {

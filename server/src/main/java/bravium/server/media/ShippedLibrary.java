@@ -4,11 +4,7 @@ import bravium.server.problems.Problem;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
 import java.io.IOException;
-import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -35,7 +31,7 @@ class ShippedLibrary implements VideoLibrary {
     }
   }
 
-  private LibraryClip clip(JsonObject said) throws IOException {
+  private static LibraryClip clip(JsonObject said) {
     String name = said.getString("name", "");
     List<String> tags = new ArrayList<>();
     said.get("tags").asArray().forEach(tag -> tags.add(tag.asString()));
@@ -45,22 +41,9 @@ class ShippedLibrary implements VideoLibrary {
         said.getString("words", ""),
         List.copyOf(tags),
         said.getString("licence", ""),
-        length(name),
+        said.getInt("millis", 0),
         resource(name + ".vtt").exists(),
         "/api/library/" + name + "/film");
-  }
-
-  private int length(String name) throws IOException {
-    Resource film = film(name);
-    Path copy = Files.createTempFile("clip", "");
-    try (InputStream in = film.getInputStream()) {
-      Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
-      boolean mp4 = String.valueOf(film.getFilename()).endsWith("mp4");
-      Integer millis = FilmTracks.read(copy, mp4 ? MediumType.MP4 : MediumType.WEBM_VIDEO).millis();
-      return millis == null ? 0 : millis;
-    } finally {
-      Files.delete(copy);
-    }
   }
 
   @Override

@@ -1,11 +1,9 @@
 package bravium.server.media;
 
 import static bravium.server.data.schema.Tables.UPLOAD;
-import static org.jooq.impl.DSL.sum;
 
 import bravium.server.data.Writer;
 import bravium.server.data.schema.tables.records.UploadRecord;
-import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -50,17 +48,6 @@ class UploadRepository {
         .selectFrom(UPLOAD)
         .where(UPLOAD.TEACHER_ID.eq(teacher), UPLOAD.NAME.eq(name))
         .fetchOptional();
-  }
-
-  /** How many bytes a teacher has announced. */
-  long announced(long teacher) {
-    BigDecimal bytes =
-        database
-            .select(sum(UPLOAD.BYTES))
-            .from(UPLOAD)
-            .where(UPLOAD.TEACHER_ID.eq(teacher))
-            .fetchOne(0, BigDecimal.class);
-    return bytes == null ? 0 : bytes.longValue();
   }
 
   void remove(String name) {

@@ -70,7 +70,8 @@ class UploadService implements Nightly {
               + " files on their way already. Bring one to its end or give it up first. Nothing was"
               + " added.");
     }
-    media.requireRoom(teacher, true, said.bytes() + uploads.announced(teacher.id()));
+    media.requireRoom(
+        teacher, true, said.bytes() + there.stream().mapToLong(UploadRecord::getBytes).sum());
     if (!files.hasRoomFor(said.bytes())) {
       throw Problem.tooLarge(
           "The disk of this server has no room for this file. Whoever looks after the server has to"

@@ -81,23 +81,14 @@ final class WebmTracks {
   private FilmTracks tracks() {
     List<FilmTracks.Track> tracks = new ArrayList<>();
     for (Found one : found) {
-      boolean video = one.type == 1;
-      double rate = one.frame > 0 ? 1e12 / one.frame : 0;
-      if (video || one.type == 2) {
-        tracks.add(
-            new FilmTracks.Track(
-                video,
-                one.codec,
-                video && one.width > 0 ? one.width : null,
-                video && one.height > 0 ? one.height : null,
-                video && rate >= 1 && rate <= 1_000_000
-                    ? Integer.valueOf((int) Math.round(rate))
-                    : null));
+      if (one.type == 1) {
+        double rate = one.frame > 0 ? 1e12 / one.frame : 0;
+        tracks.add(FilmTracks.Track.seen(one.codec, one.width, one.height, rate));
+      } else if (one.type == 2) {
+        tracks.add(FilmTracks.Track.heard(one.codec));
       }
     }
-    double millis = (duration > 0 ? duration : lastBlock) * scale / 1e6;
-    boolean said = millis >= 1 && millis <= FilmTracks.LONGEST_MILLIS;
-    return new FilmTracks(List.copyOf(tracks), said ? Integer.valueOf((int) millis) : null);
+    return FilmTracks.of(tracks, (duration > 0 ? duration : lastBlock) * scale / 1e6);
   }
 
   /**

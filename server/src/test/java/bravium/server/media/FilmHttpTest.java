@@ -238,6 +238,9 @@ class FilmHttpTest {
       String address = clip.getString("address", "");
       HttpResponse<byte[]> film = teacher.bytes(address);
       assertThat(film.body().length).isLessThan(1_500_000);
+      assertThat(film.headers().firstValue("Content-Type").orElse("")).startsWith("video/");
+      Answer kept = teacher.post("/api/library/" + clip.getString("name", "") + "/medium", "");
+      assertThat(kept.json().asObject().getInt("millis", -1)).isEqualTo(clip.getInt("millis", 0));
       assertThat(teacher.bytes(address, "Range", "bytes=0-9").statusCode()).isEqualTo(206);
       assertThat(teacher.get("/api/library/" + clip.getString("name", "") + "/captions").body())
           .startsWith("WEBVTT");
