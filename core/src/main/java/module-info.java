@@ -14,6 +14,7 @@ module bravium.core {
   exports bravium.core.games.picturereveal;
   exports bravium.core.games.questionvideo;
   exports bravium.core.games.quizshow;
+  exports bravium.core.games.whiteboard;
   exports bravium.core.games.wordhunt;
   exports bravium.core.json;
   exports bravium.core.measure;

@@ -3,6 +3,7 @@ package bravium.core.answer;
 import bravium.core.answer.Judgement.Reason;
 import bravium.core.answer.NumberText.Reading;
 import bravium.core.rich.Texts;
+import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -99,6 +100,13 @@ public final class NumberAnswer {
 
   private boolean isFirst(String unit) {
     return !units.isEmpty() && units.getFirst().isCalled(unit);
+  }
+
+  /** Into how many parts a fraction cuts a whole, as it is typed; empty where none is. */
+  public static Optional<Integer> partsOf(String text) {
+    return Optional.ofNullable(NumberText.parts(text))
+        .filter(parts -> parts.bitLength() < Integer.SIZE - 1)
+        .map(BigInteger::intValue);
   }
 
   /** Whether a tolerance is written that can't be read. */

@@ -4,6 +4,7 @@ import bravium.core.rich.Texts;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads a number as people type it: {@code 12}, {@code -3.5}, {@code 3,5}, {@code 1,200}, {@code 1
@@ -25,6 +26,7 @@ final class NumberText {
   private final String text;
   private int at;
   private boolean lowest = true;
+  private @Nullable BigInteger parts;
 
   private NumberText(String text) {
     this.text = text;
@@ -50,6 +52,13 @@ final class NumberText {
   /** A plain whole number or fraction, which is known to be one. */
   static Value plain(String text) {
     return readings(text).getFirst().value();
+  }
+
+  /** Into how many parts a fraction cuts a whole, as it is written; null where none is. */
+  static @Nullable BigInteger parts(String text) {
+    NumberText read = new NumberText(tidied(text));
+    boolean fraction = read.readings().stream().anyMatch(Reading::fraction);
+    return fraction ? read.parts : null;
   }
 
   /** All readings of a text; none where it is no number. */
@@ -171,6 +180,7 @@ final class NumberText {
     BigInteger under = new BigInteger(below);
     Value by = Value.of(BigInteger.ONE, under);
     List<Value> above = whole.stream().filter(v -> v.denominator().equals(BigInteger.ONE)).toList();
+    parts = under;
     lowest = above.stream().allMatch(v -> isLowest(v.numerator(), under));
     return above.stream()
         .map(v -> Value.of(v.numerator().multiply(by.numerator()), by.denominator()))
@@ -194,6 +204,7 @@ final class NumberText {
       for (int i = 0; i < VULGAR.length(); i += 3) {
         if (VULGAR.charAt(i) == text.charAt(at)) {
           at++;
+          parts = BigInteger.valueOf(VULGAR.charAt(i + 2) - '0');
           return Value.of(VULGAR.charAt(i + 1) - '0', VULGAR.charAt(i + 2) - '0');
         }
       }
@@ -205,7 +216,8 @@ final class NumberText {
       skipSpace();
       String below = digits();
       if (!below.isEmpty() && new BigInteger(below).signum() > 0) {
-        lowest = isLowest(new BigInteger(above), new BigInteger(below));
+        parts = new BigInteger(below);
+        lowest = isLowest(new BigInteger(above), parts);
         return Value.of(new BigInteger(above), new BigInteger(below));
       }
     }

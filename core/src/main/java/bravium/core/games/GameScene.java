@@ -4,6 +4,7 @@ import bravium.core.games.escaperoom.EscapeScene;
 import bravium.core.games.picturereveal.RevealScene;
 import bravium.core.games.questionvideo.FilmScene;
 import bravium.core.games.quizshow.BoardScene;
+import bravium.core.games.whiteboard.WhiteboardScene;
 import bravium.core.games.wordhunt.HuntScene;
 import bravium.core.json.StandsFor;
 import bravium.core.play.Scene;
@@ -19,7 +20,8 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
   @JsonSubTypes.Type(value = HuntScene.class, name = "word-hunt"),
   @JsonSubTypes.Type(value = RevealScene.class, name = "picture-reveal"),
   @JsonSubTypes.Type(value = EscapeScene.class, name = "escape-room"),
-  @JsonSubTypes.Type(value = FilmScene.class, name = "question-video")
+  @JsonSubTypes.Type(value = FilmScene.class, name = "question-video"),
+  @JsonSubTypes.Type(value = WhiteboardScene.class, name = "whiteboard")
 })
 public sealed interface GameScene extends Scene
     permits BoardScene.OfTrail,
@@ -27,4 +29,5 @@ public sealed interface GameScene extends Scene
         HuntScene,
         RevealScene,
         EscapeScene,
-        FilmScene {}
+        FilmScene,
+        WhiteboardScene {}

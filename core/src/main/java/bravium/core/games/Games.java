@@ -10,6 +10,8 @@ import bravium.core.games.questionvideo.QuestionVideo;
 import bravium.core.games.questionvideo.QuestionVideoBehaviour;
 import bravium.core.games.quizshow.QuizShow;
 import bravium.core.games.quizshow.QuizShowBehaviour;
+import bravium.core.games.whiteboard.Whiteboard;
+import bravium.core.games.whiteboard.WhiteboardBehaviour;
 import bravium.core.games.wordhunt.WordHunt;
 import bravium.core.games.wordhunt.WordHuntBehaviour;
 import bravium.core.play.Opening;
@@ -117,6 +119,7 @@ public final class Games {
           case WordHunt hunt -> new Known<>(hunt, new WordHuntBehaviour());
           case EscapeRoom escape -> new Known<>(escape, new EscapeRoomBehaviour());
           case QuestionVideo video -> new Known<>(video, new QuestionVideoBehaviour());
+          case Whiteboard board -> new Known<>(board, new WhiteboardBehaviour());
           case UnknownGame unknown -> new Known<>(unknown, new UnknownBehaviour());
         });
   }

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 @JsonSubTypes({
   @JsonSubTypes.Type(value = Action.Start.class, name = "start"),
   @JsonSubTypes.Type(value = Action.Answer.class, name = "answer"),
+  @JsonSubTypes.Type(value = Action.Lay.class, name = "lay"),
   @JsonSubTypes.Type(value = Action.Continue.class, name = "continue"),
   @JsonSubTypes.Type(value = Action.Hint.class, name = "hint"),
   @JsonSubTypes.Type(value = Action.Pick.class, name = "pick"),
@@ -56,6 +57,15 @@ public sealed interface Action {
   }
 
   /**
+   * Lays cards that are marked at once. Where all are laid, and what goes back lies right, it is
+   * the try at the question.
+   *
+   * @param attempt which try at it this is, from 1
+   */
+  record Lay(@OwnId String question, int attempt, List<Response.Placing> placings)
+      implements Action {}
+
+  /**
    * Leaves the feedback: to the next question, or to the same one where it may be tried again.
    * Leaves information that was read; or, when trying out, a question that can't be answered yet.
    * The teacher leaves a discussion so that the class talked over and nobody wrote to, and a
@@ -95,7 +105,10 @@ public sealed interface Action {
   /** Strikes out the next wrong option of the question that is shown: for the teacher. */
   record Strike(@OwnId String question) implements Action {}
 
-  /** Strikes out all wrong options that are left: for the teacher. */
+  /**
+   * Strikes out all wrong options that are left, or gives the answer away where there are no
+   * options: for the teacher.
+   */
   record Reveal(@OwnId String question) implements Action {}
 
   /** Counts the hands for each option, anew: for the teacher. */

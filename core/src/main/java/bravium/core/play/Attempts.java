@@ -1,14 +1,19 @@
 package bravium.core.play;
 
 import bravium.core.question.Marking;
+import bravium.core.question.Misplaced;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
+import bravium.core.question.Sorting;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Tries at items, hints for them and marks given later: the same in every game. */
 public final class Attempts {
@@ -27,7 +32,8 @@ public final class Attempts {
   Turn answer(Action.Answer answer) {
     String item = answer.question();
     boolean open = game.play().open(sitting).contains(item);
-    if (!open || answer.attempt() != sitting.effortFor(item).tries() + 1) {
+    Effort effort = sitting.effortFor(item);
+    if (!open || answer.attempt() != effort.tries() + 1 || isOpened(item)) {
       return here.refused(Refusal.NOT_OPEN);
     }
     if (nobodyHasTheTurn()) {
@@ -40,7 +46,88 @@ public final class Attempts {
         || isStruck(question, answer.response())) {
       return here.refused(Refusal.NO_SUCH_OPTION);
     }
-    return tried(item, question.canBeRight(), triedWith(question, answer.response()));
+    boolean atOnce = question instanceof Sorting sorting && sorting.atOnce();
+    Response response =
+        atOnce
+            ? firstPlaces(effort.laidAt(answer.attempt()), answer.response())
+            : answer.response();
+    return tried(item, mayBeTriedAgain(question), triedWith(question, response));
+  }
+
+  /**
+   * Cards that are marked at once. What lies wrong can be laid again only where it goes back; the
+   * first place of each card is what counts.
+   */
+  Turn lay(Action.Lay lay) {
+    String item = lay.question();
+    Effort effort = sitting.effortFor(item);
+    boolean open = game.play().open(sitting).contains(item) && lay.attempt() == effort.tries() + 1;
+    boolean atOnce =
+        game.question(item).orElse(null) instanceof Sorting s && s.atOnce() && s.answerable();
+    if (!open || !atOnce || isOpened(item)) {
+      return here.refused(Refusal.NOT_OPEN);
+    }
+    if (nobodyHasTheTurn()) {
+      return here.refused(Refusal.NO_SUCH_TEAM);
+    }
+    Sorting sorting = (Sorting) game.question(item).orElseThrow();
+    Response placed = new Response.Placed(lay.placings());
+    if (!sorting.takes(placed)) {
+      return here.refused(Refusal.NO_SUCH_OPTION);
+    }
+    Map<String, Set<String>> lying = Sorting.lying(placed);
+    boolean back = sorting.misplaced() == Misplaced.GOES_BACK;
+    List<Laid> before = effort.laidAt(lay.attempt());
+    if (before.stream().anyMatch(l -> lying.containsKey(l.card()) && (l.right() || !back))) {
+      return here.refused(Refusal.NOT_OPEN);
+    }
+    List<Laid> more =
+        sorting.mark(placed).parts().stream()
+            .map(part -> new Laid(part.id(), lay.attempt(), lying.get(part.id()), part.right()))
+            .toList();
+    Effort laid = effort.laying(more);
+    List<Happening> happenings = new ArrayList<>();
+    more.forEach(l -> happenings.add(new Happening.CardLaid(item, l.card(), l.right())));
+    long done =
+        laid.laidAt(lay.attempt()).stream()
+            .filter(l -> l.right() || !back)
+            .map(Laid::card)
+            .distinct()
+            .count();
+    Sitting after = sitting.with(laid);
+    if (done < sorting.items().size()) {
+      return Turn.of(after, happenings);
+    }
+    Tried tried = triedWith(sorting, firstPlaces(laid.laidAt(lay.attempt()), null));
+    return new Attempts(here.with(after))
+        .tried(item, mayBeTriedAgain(sorting), tried)
+        .after(happenings);
+  }
+
+  /**
+   * Where each card is marked at once, all have been said: only what opens by being right goes on.
+   */
+  private boolean mayBeTriedAgain(Question question) {
+    boolean atOnce = question instanceof Sorting sorting && sorting.atOnce();
+    return question.canBeRight() && (!atOnce || game.play().untilRight());
+  }
+
+  /** Where each card lay first; where cards were never laid, as the rest says. */
+  private static Response firstPlaces(List<Laid> laid, @Nullable Response rest) {
+    Map<String, Set<String>> first = new LinkedHashMap<>();
+    laid.forEach(l -> first.putIfAbsent(l.card(), l.place()));
+    if (rest != null) {
+      Sorting.lying(rest).forEach(first::putIfAbsent);
+    }
+    List<Response.Placing> placings = new ArrayList<>();
+    first.forEach((card, place) -> placings.addAll(Sorting.placings(card, place)));
+    return new Response.Placed(List.copyOf(placings));
+  }
+
+  /** Whether the teacher has given away what is right, and goes on from there. */
+  private boolean isOpened(String item) {
+    return sitting.stage() == Stage.QUESTION
+        && sitting.front().talk(item).map(Talk::opened).orElse(false);
   }
 
   private boolean nobodyHasTheTurn() {

@@ -1,5 +1,6 @@
 package bravium.core.play;
 
+import bravium.core.question.Response;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -12,6 +13,8 @@ import org.jspecify.annotations.Nullable;
  * @param hints how many hints were given
  * @param last the try that was made last; null before the first
  * @param best the try that brought most, the first of equals; null before the first
+ * @param first what was answered at the first try; null before it, or where it had no answer
+ * @param laid the cards that were marked one by one as they were laid, in that order
  * @param missedBy the places of the teams that made a mistake at it, each once; empty where there
  *     are no teams
  */
@@ -22,15 +25,30 @@ public record Effort(
     int hints,
     @Nullable Tried last,
     @Nullable Tried best,
+    @Nullable Response first,
+    List<Laid> laid,
     List<Integer> missedBy) {
 
   static Effort none(String question) {
-    return new Effort(question, 0, 0, 0, null, null, List.of());
+    return new Effort(question, 0, 0, 0, null, null, null, List.of(), List.of());
   }
 
   /** The same with one hint more. */
   public Effort withHint() {
-    return new Effort(question, tries, mistakes, hints + 1, last, best, missedBy);
+    return new Effort(question, tries, mistakes, hints + 1, last, best, first, laid, missedBy);
+  }
+
+  /** The cards that were laid at a try, from 1. */
+  public List<Laid> laidAt(int attempt) {
+    return laid.stream().filter(one -> one.attempt() == attempt).toList();
+  }
+
+  /** The same with cards that were laid. */
+  Effort laying(List<Laid> more) {
+    List<Laid> all = new ArrayList<>(laid);
+    all.addAll(more);
+    return new Effort(
+        question, tries, mistakes, hints, last, best, first, List.copyOf(all), missedBy);
   }
 
   public Effort with(Tried tried) {
@@ -46,6 +64,8 @@ public record Effort(
         hints,
         tried,
         better ? tried : best,
+        tries == 0 ? tried.response() : first,
+        laid,
         List.copyOf(missed));
   }
 

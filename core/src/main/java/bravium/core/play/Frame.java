@@ -26,6 +26,7 @@ final class Frame {
               ? here.game().play().start(here)
               : here.refused(Refusal.NOT_OPEN);
       case Action.Answer answer -> new Attempts(here).answer(answer);
+      case Action.Lay lay -> new Attempts(here).lay(lay);
       case Action.Hint hint -> new Attempts(here).hint(hint.question());
       case Action.Mark mark -> forTheTeacher(() -> new Attempts(here).mark(mark));
       case Action.GiveTurn give -> forTheTeacher(() -> giveTurn(give.team()));

@@ -20,6 +20,8 @@ import java.util.List;
   @JsonSubTypes.Type(value = Happening.TimeRanOut.class, name = "time-ran-out"),
   @JsonSubTypes.Type(value = Happening.MoveTakenBack.class, name = "move-taken-back"),
   @JsonSubTypes.Type(value = Happening.BoardShown.class, name = "board-shown"),
+  @JsonSubTypes.Type(value = Happening.CardLaid.class, name = "card-laid"),
+  @JsonSubTypes.Type(value = Happening.AnswerOpened.class, name = "answer-opened"),
   @JsonSubTypes.Type(value = Happening.OptionStruck.class, name = "option-struck"),
   @JsonSubTypes.Type(value = Happening.TurnGiven.class, name = "turn-given"),
   @JsonSubTypes.Type(value = Happening.TeamAwarded.class, name = "team-awarded"),
@@ -64,6 +66,12 @@ public sealed interface Happening {
 
   /** The board is shown; a question can be picked. */
   record BoardShown() implements Happening {}
+
+  /** A card was laid, and whether it lies where it belongs. */
+  record CardLaid(@OwnId String question, @OwnId String card, boolean right) implements Happening {}
+
+  /** What is right was given away without an answer. */
+  record AnswerOpened(@OwnId String question) implements Happening {}
 
   /** An option was struck out. */
   record OptionStruck(@OwnId String question, @OwnId String option) implements Happening {}

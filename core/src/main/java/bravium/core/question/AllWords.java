@@ -21,21 +21,23 @@ final class AllWords {
       case PickAll several -> several.options().forEach(all::option);
       case TypedText typed -> typed.mistakes().forEach(all::mistake);
       case Numeric number -> number.mistakes().forEach(all::mistake);
-      case Ordering order -> order.cards().forEach(all::card);
+      case Ordering order -> order.cards().forEach(card -> all.add(card.text()));
       case Matching pairs ->
           pairs
               .pairs()
               .forEach(
                   pair -> {
                     all.card(pair.left());
-                    all.card(pair.right());
+                    pair.partners().forEach(all::card);
                   });
       case Sorting groups -> {
         groups.groups().forEach(all::card);
+        groups.rows().forEach(all::card);
         groups.cards().forEach(card -> all.add(card.text()));
       }
       case PointAt point -> point.areas().forEach(area -> all.add(area.feedback()));
       case TrueFalse truth -> {}
+      case FractionTask fraction -> {}
       case Gaps gaps -> {}
       case OwnWordsQuestion own -> {}
       case Information information -> {}

@@ -6,7 +6,7 @@ import java.util.List;
 final class Cards {
 
   /** More fit on no screen. */
-  static final int MOST = 40;
+  static final int MOST = 100;
 
   private Cards() {}
 

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Questions that differ in nothing but what is right, so that whoever has to find it out must not
@@ -32,12 +33,13 @@ public final class LookAlike {
               new TypedText(q.basics(), List.of(ELSE), q.mistakes(), q.comparing(), q.extra()));
       case Numeric q -> Optional.of(q.withValue("987654"));
       case Gaps q -> gaps(q);
-      case Ordering q ->
-          Optional.of(new Ordering(q.basics(), q.cards().reversed(), q.credit(), q.extra()));
+      case Ordering q -> Optional.of(q.withCards(plain(q.cards().reversed())));
       case Matching q -> Optional.of(turned(q));
       case Sorting q -> sorted(q);
       // An area may be so thin that nobody can point at it: then there is nothing to find out.
       case PointAt q -> q.canBeRight() ? pointed(q) : Optional.empty();
+      // What is right is in the figures that are shown, or in what is asked.
+      case FractionTask q -> Optional.of(q);
       case FreeAnswer q -> Optional.of(new FreeAnswer(q.basics(), ELSE, q.extra()));
       case Discussion q -> Optional.empty();
       case Information q -> Optional.empty();
@@ -63,25 +65,38 @@ public final class LookAlike {
     List<Pair> pairs = matching.pairs();
     List<Pair> turned = new ArrayList<>();
     for (int i = 0; i < pairs.size(); i++) {
-      turned.add(new Pair(pairs.get(i).left(), pairs.get((i + 1) % pairs.size()).right()));
+      turned.add(partnersOf(pairs.get((i + 1) % pairs.size()), pairs.get(i).left()));
     }
     return new Matching(matching.basics(), turned, matching.credit(), matching.extra());
   }
 
   /** Each card belongs where another belongs. */
   private static Optional<Question> sorted(Sorting sorting) {
-    List<String> groups = sorting.groups().stream().map(Card::id).toList();
-    if (groups.size() < 2) {
+    List<Set<String>> places = sorting.places();
+    if (places.size() < 2) {
       return Optional.empty();
     }
     List<Sortable> cards = new ArrayList<>();
     for (Sortable card : sorting.cards()) {
-      int here = card.groups().isEmpty() ? -1 : groups.indexOf(card.groups().getFirst());
-      List<String> there = List.of(groups.get((here + 1) % groups.size()));
-      cards.add(new Sortable(card.id(), card.text(), there, card.extra()));
+      List<Set<String>> right = sorting.placesOf(card);
+      cards.add(
+          right.isEmpty()
+              ? card
+              : card.in(
+                  List.copyOf(places.get((places.indexOf(right.getFirst()) + 1) % places.size()))));
     }
-    return Optional.of(
-        new Sorting(sorting.basics(), sorting.groups(), cards, sorting.credit(), sorting.extra()));
+    return Optional.of(sorting.withCards(cards));
+  }
+
+  /** Each comes after all above it: where it was otherwise, that is to be found out, too. */
+  private static List<Ranked> plain(List<Ranked> cards) {
+    return cards.stream()
+        .map(card -> new Ranked(card.id(), card.text(), false, List.of(), card.extra()))
+        .toList();
+  }
+
+  private static Pair partnersOf(Pair pair, Card left) {
+    return new Pair(left, pair.right(), pair.more(), pair.extra());
   }
 
   private static Optional<Question> pointed(PointAt point) {

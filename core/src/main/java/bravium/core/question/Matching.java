@@ -24,7 +24,7 @@ public record Matching(
   /** Checks the cards' number and ids. */
   public Matching {
     Cards.require(pairs.stream().map(pair -> pair.left().id()).toList());
-    Cards.require(pairs.stream().map(pair -> pair.right().id()).toList());
+    Cards.require(pairs.stream().flatMap(Pair::partners).map(Card::id).toList());
   }
 
   @Override
@@ -37,9 +37,28 @@ public record Matching(
     return new Matching(basics, pairs, changed, extra);
   }
 
+  /** Whether some card has several partners: then any number can be put beside each. */
+  public boolean oneToMany() {
+    return written().stream().anyMatch(pair -> pair.written().count() > 1);
+  }
+
+  /** The partners of all cards, in the order in which they are written. */
+  public List<Card> partners() {
+    return written().stream().flatMap(Pair::written).toList();
+  }
+
+  /** Beside how many cards a partner is right: all that have one which reads the same. */
+  public int besides(Card partner) {
+    String key = partner.text().key();
+    return (int)
+        written().stream()
+            .filter(pair -> pair.written().anyMatch(card -> card.text().key().equals(key)))
+            .count();
+  }
+
   /** The pairs with both sides written. */
   public List<Pair> written() {
-    return pairs.stream().filter(Pair::written).toList();
+    return pairs.stream().filter(Pair::complete).toList();
   }
 
   @Override
@@ -49,7 +68,7 @@ public record Matching(
 
   @Override
   public List<String> items() {
-    return written().stream().map(pair -> pair.right().id()).toList();
+    return partners().stream().map(Card::id).toList();
   }
 
   @Override
@@ -62,7 +81,7 @@ public record Matching(
     List<String> texts = new ArrayList<>();
     for (Pair pair : written()) {
       texts.add(pair.left().text().plain());
-      texts.add(pair.right().text().plain());
+      pair.written().forEach(card -> texts.add(card.text().plain()));
     }
     return texts;
   }
@@ -72,29 +91,41 @@ public record Matching(
     return response instanceof Response.Placed(List<Response.Placing> placings)
         && !placings.isEmpty()
         && Ids.distinct(placings.stream().map(Response.Placing::card).toList())
-        && Ids.distinct(placings.stream().map(Response.Placing::target).toList())
+        && (oneToMany() || Ids.distinct(placings.stream().map(Response.Placing::target).toList()))
         && placings.stream()
-            .allMatch(p -> right(p.card()).isPresent() && left(p.target()).isPresent());
-  }
-
-  private Optional<Pair> right(String id) {
-    return written().stream().filter(pair -> pair.right().id().equals(id)).findFirst();
+            .allMatch(p -> items().contains(p.card()) && left(p.target()).isPresent());
   }
 
   private Optional<Pair> left(String id) {
     return written().stream().filter(pair -> pair.left().id().equals(id)).findFirst();
   }
 
-  /** A partner is right beside every card whose own partner reads the same. */
+  /**
+   * A partner is right beside every card that has one which reads the same. Where a card has one
+   * partner it is the place that is right or not, else the partner.
+   */
   @Override
   public Mark mark(Response response) {
     List<Mark.Part> parts = new ArrayList<>();
+    boolean many = oneToMany();
     for (Response.Placing placing : ((Response.Placed) response).placings()) {
-      String given = right(placing.card()).orElseThrow().right().text().key();
-      String meant = left(placing.target()).orElseThrow().right().text().key();
-      parts.add(new Mark.Part(placing.target(), given.equals(meant)));
+      String given = key(placing.card());
+      boolean right =
+          left(placing.target())
+              .orElseThrow()
+              .written()
+              .anyMatch(c -> c.text().key().equals(given));
+      parts.add(new Mark.Part(many ? placing.card() : placing.target(), right));
     }
-    return Mark.ofParts(credit, parts, written().size());
+    return Mark.ofParts(credit, parts, items().size());
+  }
+
+  private String key(String partner) {
+    return partners().stream()
+        .filter(card -> card.id().equals(partner))
+        .map(card -> card.text().key())
+        .findFirst()
+        .orElseThrow();
   }
 
   @Override
@@ -111,8 +142,10 @@ public record Matching(
     List<Pair> all = written();
     List<Response.Placing> placings = new ArrayList<>();
     for (int i = 0; i < all.size(); i++) {
-      String card = all.get((i + by) % all.size()).right().id();
-      placings.add(new Response.Placing(card, all.get(i).left().id()));
+      String left = all.get(i).left().id();
+      all.get((i + by) % all.size())
+          .written()
+          .forEach(card -> placings.add(new Response.Placing(card.id(), left)));
     }
     return new Response.Placed(List.copyOf(placings));
   }

@@ -21,6 +21,7 @@ import java.util.Optional;
   @JsonSubTypes.Type(value = Matching.class, name = "pairs"),
   @JsonSubTypes.Type(value = Sorting.class, name = "groups"),
   @JsonSubTypes.Type(value = PointAt.class, name = "point"),
+  @JsonSubTypes.Type(value = FractionTask.class, name = "fraction"),
   @JsonSubTypes.Type(value = FreeAnswer.class, name = "free-answer"),
   @JsonSubTypes.Type(value = Discussion.class, name = "discussion"),
   @JsonSubTypes.Type(value = Information.class, name = "information")
@@ -34,6 +35,7 @@ public sealed interface Question
         Matching,
         Sorting,
         PointAt,
+        FractionTask,
         OwnWordsQuestion,
         Information,
         UnknownQuestion {

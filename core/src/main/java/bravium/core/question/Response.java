@@ -14,7 +14,8 @@ import java.util.List;
   @JsonSubTypes.Type(value = Response.Filled.class, name = "filled"),
   @JsonSubTypes.Type(value = Response.Ordered.class, name = "ordered"),
   @JsonSubTypes.Type(value = Response.Placed.class, name = "placed"),
-  @JsonSubTypes.Type(value = Response.Pointed.class, name = "pointed")
+  @JsonSubTypes.Type(value = Response.Pointed.class, name = "pointed"),
+  @JsonSubTypes.Type(value = Response.Shaded.class, name = "shaded")
 })
 public sealed interface Response {
 
@@ -56,6 +57,14 @@ public sealed interface Response {
 
   /** A place in a picture, in thousandths of its width and height from its upper left corner. */
   record Pointed(int x, int y) implements Response {}
+
+  /**
+   * Parts of a figure that are shaded.
+   *
+   * @param parts into how many each whole is cut
+   * @param places the places of those that are shaded, from 0, whole after whole
+   */
+  record Shaded(int parts, List<Integer> places) implements Response {}
 
   private static void requireShort(String text) {
     if (text.length() > LONGEST) {

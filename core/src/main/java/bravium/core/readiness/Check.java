@@ -115,6 +115,21 @@ public enum Check {
   /** A card belongs to no group and is left out. Value: its text. */
   @JsonProperty("card-without-group")
   CARD_WITHOUT_GROUP,
+  /** A card belongs into rings that don't overlap, and is left out. Value: its text. */
+  @JsonProperty("rings-apart")
+  RINGS_APART,
+  /** All cards read the same, so that nothing is right or wrong. */
+  @JsonProperty("cards-alike")
+  CARDS_ALIKE,
+  /** Any order is right. */
+  @JsonProperty("any-order")
+  ANY_ORDER,
+  /** What is to be shaded can't be shaded in the cut that is given. Values: over, under, cut. */
+  @JsonProperty("fraction-not-there")
+  FRACTION_NOT_THERE,
+  /** Nothing is shaded in a figure. */
+  @JsonProperty("nothing-shaded")
+  NOTHING_SHADED,
   /** There is no picture to point at. */
   @JsonProperty("no-picture")
   NO_PICTURE,
@@ -194,7 +209,8 @@ public enum Check {
   /** Whether there can be several of it at one place, told apart by their values. */
   boolean many() {
     return switch (this) {
-      case MISTAKE_IS_RIGHT, RIGHT_AND_WRONG, CARD_WITHOUT_GROUP, HINT_GIVES_AWAY -> true;
+      case MISTAKE_IS_RIGHT, RIGHT_AND_WRONG, CARD_WITHOUT_GROUP, RINGS_APART, HINT_GIVES_AWAY ->
+          true;
       default -> false;
     };
   }

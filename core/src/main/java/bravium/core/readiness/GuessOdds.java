@@ -3,9 +3,9 @@ package bravium.core.readiness;
 import bravium.core.activity.Rules;
 import bravium.core.answer.Comparison;
 import bravium.core.play.Verdict;
-import bravium.core.question.Card;
 import bravium.core.question.ChoiceQuestion;
 import bravium.core.question.Credit;
+import bravium.core.question.FractionTask;
 import bravium.core.question.GapText;
 import bravium.core.question.Gaps;
 import bravium.core.question.Marking;
@@ -14,7 +14,6 @@ import bravium.core.question.Ordering;
 import bravium.core.question.PickAll;
 import bravium.core.question.PointAt;
 import bravium.core.question.Question;
-import bravium.core.question.Sortable;
 import bravium.core.question.Sorting;
 import java.util.ArrayList;
 import java.util.List;
@@ -54,9 +53,21 @@ public record GuessOdds(List<Guess> guesses, boolean exact, boolean ends) {
   public static GuessOdds of(Question question, Rules rules, int mostMistakes) {
     int worth = rules.worthOf(question);
     int price = rules.costs().wrong();
-    int tries = question.canBeRight() ? rules.mostTries() : 1;
+    boolean once = question instanceof Sorting sorting && sorting.atOnce();
+    int tries = question.canBeRight() && !once ? rules.mostTries() : 1;
     if (question.marking() != Marking.AT_ONCE) {
       return new GuessOdds(List.of(new Guess(Verdict.GIVEN, 0, 0, 1, 1)), true, true);
+    }
+    if (question instanceof Sorting sorting && sorting.misplaced() != null && tries > 1) {
+      SortedOdds told = new SortedOdds(sorting, worth, price, tries);
+      if (told.canBeFollowed()) {
+        return new GuessOdds(
+            told.guesses().stream()
+                .filter(g -> g.chance() > 0 && g.mistakes() <= mostMistakes)
+                .toList(),
+            true,
+            true);
+      }
     }
     Responses responses = responses(question);
     if (responses == null) {
@@ -180,13 +191,27 @@ public record GuessOdds(List<Guess> guesses, boolean exact, boolean ends) {
             case DRAGGED -> dragged(gaps);
             case CHOSEN -> chosen(gaps);
           };
-      case Ordering order ->
-          permuted(order.written().stream().map(c -> c.text().key()).toList(), order.credit());
-      case Matching pairs ->
-          permuted(
-              pairs.written().stream().map(pair -> pair.right().text().key()).toList(),
-              pairs.credit());
-      case Sorting sorting -> sorted(sorting);
+      case Ordering order -> OrderOdds.of(order);
+      case Matching pairs -> matched(pairs);
+      case Sorting sorting -> {
+        double[] chances = SortedOdds.chances(sorting);
+        yield Responses.ofParts(
+            independent(chances),
+            sorting.credit(),
+            Math.max(1, chances.length),
+            power(sorting.places().size(), chances.length),
+            true);
+      }
+      case FractionTask fraction ->
+          switch (fraction.task()) {
+            case NAME -> null;
+            case COMPARE -> Responses.whole(1, 2);
+            // Who guesses shades so many parts; where she cuts, too, that is never guessed.
+            case SHADE, EQUAL ->
+                fraction.ownCut()
+                    ? null
+                    : Responses.whole(1, Math.max(1, fraction.shadeable() - 1));
+          };
       case PointAt point -> {
         double hits = HitArea.of(point.rightAreas());
         yield Responses.whole(hits, HitArea.PLACES - hits);
@@ -212,7 +237,7 @@ public record GuessOdds(List<Guess> guesses, boolean exact, boolean ends) {
   }
 
   /** Cards in any order; those that read the same are as good as each other. */
-  private static Responses permuted(List<String> texts, Credit credit) {
+  static Responses permuted(List<String> texts, Credit credit) {
     int n = texts.size();
     boolean[][] right = new boolean[n][n];
     for (int place = 0; place < n; place++) {
@@ -223,7 +248,7 @@ public record GuessOdds(List<Guess> guesses, boolean exact, boolean ends) {
     return placed(right, n, credit);
   }
 
-  private static Responses placed(boolean[][] right, int bank, Credit credit) {
+  static Responses placed(boolean[][] right, int bank, Credit credit) {
     Placings.Counted counted = Placings.of(right, bank);
     double all = 1;
     for (int i = 0; i < right.length; i++) {
@@ -269,21 +294,22 @@ public record GuessOdds(List<Guess> guesses, boolean exact, boolean ends) {
     return right;
   }
 
-  private static Responses sorted(Sorting question) {
-    List<String> there = question.named().stream().map(Card::id).toList();
-    List<Sortable> cards = question.written();
+  /** Partners beside any card: one beside each, or any number where some have several. */
+  private static Responses matched(Matching question) {
+    if (!question.oneToMany()) {
+      return permuted(
+          question.partners().stream().map(card -> card.text().key()).toList(), question.credit());
+    }
+    int lefts = question.written().size();
     double[] chances =
-        cards.stream()
-            .mapToDouble(
-                card ->
-                    (double) card.groups().stream().distinct().filter(there::contains).count()
-                        / there.size())
+        question.partners().stream()
+            .mapToDouble(card -> (double) question.besides(card) / lefts)
             .toArray();
     return Responses.ofParts(
         independent(chances),
         question.credit(),
-        Math.max(1, chances.length),
-        power(there.size(), chances.length),
+        chances.length,
+        power(lefts, chances.length),
         true);
   }
 
@@ -304,7 +330,7 @@ public record GuessOdds(List<Guess> guesses, boolean exact, boolean ends) {
     return outcomes;
   }
 
-  private static double power(double base, int exponent) {
+  static double power(double base, int exponent) {
     double product = 1;
     for (int i = 0; i < exponent; i++) {
       product *= base;

@@ -4,16 +4,20 @@ import bravium.core.answer.Comparison;
 import bravium.core.answer.Judgement;
 import bravium.core.answer.Mistake;
 import bravium.core.answer.NumberRead;
+import bravium.core.question.Arrangement;
+import bravium.core.question.FractionTask;
 import bravium.core.question.Gaps;
 import bravium.core.question.Matching;
 import bravium.core.question.Numeric;
 import bravium.core.question.Ordering;
 import bravium.core.question.PointAt;
 import bravium.core.question.Question;
+import bravium.core.question.Ranked;
 import bravium.core.question.Sortable;
 import bravium.core.question.Sorting;
 import bravium.core.question.TypedText;
 import bravium.core.rich.Texts;
+import bravium.core.rich.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
@@ -34,10 +38,11 @@ final class KindChecks {
       case TypedText typed -> checks.read(typed);
       case Numeric number -> checks.read(number);
       case Gaps gaps -> checks.needs(gaps.complete(), Check.NO_GAPS);
-      case Ordering order -> checks.needs(order.complete(), Check.FEW_CARDS);
+      case Ordering order -> checks.read(order);
       case Matching pairs -> checks.needs(pairs.complete(), Check.FEW_PAIRS);
       case Sorting sorting -> checks.read(sorting);
       case PointAt point -> checks.read(point);
+      case FractionTask fraction -> checks.read(fraction);
       default -> {}
     }
     return checks.found;
@@ -100,9 +105,50 @@ final class KindChecks {
   private void read(Sorting sorting) {
     needs(sorting.complete(), Check.FEW_GROUPS);
     for (Sortable card : sorting.cards()) {
-      if (!card.text().blank() && !sorting.written().contains(card)) {
-        look(Check.CARD_WITHOUT_GROUP, Texts.trimmed(card.text().plain()));
+      if (!card.text().blank() && sorting.placesOf(card).isEmpty()) {
+        boolean apart =
+            sorting.laidOut() == Arrangement.RINGS && !card.nowhere() && card.groups().size() > 1;
+        look(
+            apart ? Check.RINGS_APART : Check.CARD_WITHOUT_GROUP,
+            Texts.trimmed(card.text().plain()));
       }
+    }
+    alike(sorting.written().stream().map(Sortable::text).toList());
+  }
+
+  private void read(Ordering order) {
+    if (order.written().size() > 1) {
+      needs(order.complete(), Check.ANY_ORDER);
+    } else {
+      needs(false, Check.FEW_CARDS);
+    }
+    alike(order.written().stream().map(Ranked::text).toList());
+  }
+
+  private void alike(List<Words> cards) {
+    if (cards.size() > 1 && cards.stream().map(Words::key).distinct().count() == 1) {
+      look(Check.CARDS_ALIKE);
+    }
+  }
+
+  private void read(FractionTask fraction) {
+    if (!fraction.complete()) {
+      int cut =
+          fraction.task() == FractionTask.Task.EQUAL
+              ? fraction.beside().parts()
+              : fraction.figure().parts();
+      found.add(
+          Finding.of(
+                  question.id(),
+                  Check.FRACTION_NOT_THERE,
+                  Weight.STOP,
+                  fraction.fraction().over(),
+                  fraction.fraction().under(),
+                  cut)
+              .mendedBy(Mend.SWITCH_OFF));
+    }
+    if (fraction.figure().shaded().isEmpty()) {
+      look(Check.NOTHING_SHADED);
     }
   }
 

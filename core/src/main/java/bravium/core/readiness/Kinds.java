@@ -1,6 +1,7 @@
 package bravium.core.readiness;
 
 import bravium.core.question.Discussion;
+import bravium.core.question.FractionTask;
 import bravium.core.question.FreeAnswer;
 import bravium.core.question.Gaps;
 import bravium.core.question.Information;
@@ -33,6 +34,7 @@ final class Kinds {
       case Matching q -> "pairs";
       case Sorting q -> "groups";
       case PointAt q -> "point";
+      case FractionTask q -> "fraction";
       case FreeAnswer q -> "free-answer";
       case Discussion q -> "discussion";
       case Information q -> "information";

@@ -39,6 +39,7 @@ public record TimeLine(int year, int least, int most, List<ThinkingTime> thinkin
           usually("pairs", 20),
           usually("groups", 20),
           usually("point", 8),
+          usually("fraction", 20),
           usually("free-answer", 60),
           usually("discussion", 120));
 

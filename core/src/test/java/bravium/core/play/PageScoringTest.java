@@ -7,6 +7,7 @@ import bravium.core.activity.Clock;
 import bravium.core.activity.Teams;
 import bravium.core.games.quizshow.Climb;
 import bravium.core.games.quizshow.QuizShow;
+import bravium.core.play.front.FrontMoves;
 import bravium.core.play.showing.Showing;
 import bravium.core.question.ChoiceQuestion;
 import bravium.core.question.Discussion;
@@ -104,13 +105,20 @@ class PageScoringTest {
               hint.question(),
               team,
               question(open).marking() != Marking.AT_ONCE && worth(open) == 0);
-      case Action.Answer answer when !decides -> answered(answer, team, takes, at);
+      case Action.Answer answer when !decides -> answered(answer.question(), team, takes, at);
+      // Cards that are marked at once are a try together, once all are laid.
+      case Action.Lay lay
+          when !decides
+              && sitting.effortFor(lay.question()).tries()
+                  > before.effortFor(lay.question()).tries() ->
+          answered(lay.question(), team, takes, at);
       case Action.Continue left
           when before.stage() == Stage.QUESTION
               // Where its time ran out with this very move, what is left is the feedback.
               && !ranOut
               && (question(left.question()) instanceof ChoiceQuestion
-                  || question(left.question()) instanceof Discussion) ->
+                  || question(left.question()) instanceof Discussion
+                  || FrontMoves.talkedThrough(before, question(left.question()))) ->
           page.talkedThrough(left.question());
       case Action.GiveTurn give when before.front().answering() == null && open != null ->
           page.opened(open, at);
@@ -138,13 +146,13 @@ class PageScoringTest {
     }
   }
 
-  private void answered(Action.Answer answer, int team, boolean takes, long at) {
-    Question question = question(answer.question());
+  private void answered(String answered, int team, boolean takes, long at) {
+    Question question = question(answered);
     if (question.marking() != Marking.AT_ONCE) {
       page.handedIn(question.id(), worth(question.id()));
       return;
     }
-    Mark mark = question.mark(answer.response());
+    Mark mark = question.mark(sitting.effortFor(answered).last().response());
     page.tried(
         question.id(), team, mark, worth(question.id()), takes, seconds(question.id(), takes), at);
   }

@@ -204,9 +204,7 @@ class GuessOddsTest {
           new Sorting(
               basics,
               List.of(new Card("g0", "A"), new Card("g1", "B"), new Card("g2", "C")),
-              cards.stream()
-                  .map(c -> new Sortable(c.id(), c.text(), groups(random), Extra.NONE))
-                  .toList(),
+              cards.stream().map(c -> new Sortable(c.id(), c.text(), groups(random))).toList(),
               credit,
               Extra.NONE);
       case 4 ->

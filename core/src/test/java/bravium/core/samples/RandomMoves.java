@@ -15,6 +15,7 @@ import bravium.core.play.Stage;
 import bravium.core.play.Talk;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
+import bravium.core.question.Sorting;
 import java.util.List;
 import java.util.Random;
 
@@ -109,6 +110,9 @@ public final class RandomMoves {
         boolean fits = question.answerable() && question.takes(response);
         Long held = random.nextInt(5) == 0 ? (Long) (long) random.nextInt(90_000) : null;
         int attempt = sitting.effortFor(question.id()).tries() + 1;
+        if (question instanceof Sorting sorting && sorting.atOnce() && random.nextInt(4) > 0) {
+          yield new RandomQuestions(random).lay(sorting, sitting.effortFor(question.id()));
+        }
         yield fits
             ? new Action.Answer(question.id(), attempt, response, held)
             : new Action.Continue(question.id());

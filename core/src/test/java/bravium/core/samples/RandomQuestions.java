@@ -3,16 +3,24 @@ package bravium.core.samples;
 import bravium.core.answer.Comparing;
 import bravium.core.answer.Mistake;
 import bravium.core.json.Extra;
+import bravium.core.measure.PartsOfWhole;
+import bravium.core.play.Action;
+import bravium.core.play.Effort;
+import bravium.core.play.Laid;
 import bravium.core.question.Area;
+import bravium.core.question.Arrangement;
 import bravium.core.question.Basics;
 import bravium.core.question.Card;
 import bravium.core.question.Credit;
 import bravium.core.question.Discussion;
 import bravium.core.question.Feedback;
+import bravium.core.question.Figure;
+import bravium.core.question.FractionTask;
 import bravium.core.question.FreeAnswer;
 import bravium.core.question.Gaps;
 import bravium.core.question.Information;
 import bravium.core.question.Matching;
+import bravium.core.question.Misplaced;
 import bravium.core.question.Numeric;
 import bravium.core.question.Option;
 import bravium.core.question.Ordering;
@@ -21,7 +29,9 @@ import bravium.core.question.PickAll;
 import bravium.core.question.PickOne;
 import bravium.core.question.PointAt;
 import bravium.core.question.Question;
+import bravium.core.question.Ranked;
 import bravium.core.question.Response;
+import bravium.core.question.Scoring;
 import bravium.core.question.Sortable;
 import bravium.core.question.Sorting;
 import bravium.core.question.Spot;
@@ -32,13 +42,14 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.IntStream;
 
 /** Questions of every kind, and responses to them: right, wrong, partly, and of another sort. */
 public final class RandomQuestions {
 
   /** How many kinds there are. */
-  public static final int KINDS = 13;
+  public static final int KINDS = 14;
 
   private final Random random;
   private final RandomWords words;
@@ -94,24 +105,16 @@ public final class RandomQuestions {
               comparing(),
               credit(),
               Extra.NONE);
-      case 6 -> new Ordering(basics, cards(id, half), credit(), Extra.NONE);
+      case 6 -> order(basics, cards(id, half));
       case 7 ->
           new Matching(
               basics,
               cards(id, half).stream()
-                  .map(c -> new Pair(c, new Card(mixedId(c.id()), text(finished))))
+                  .map(c -> new Pair(c, partner(c, "r", finished), more(c), Extra.NONE))
                   .toList(),
               credit(),
               Extra.NONE);
-      case 8 ->
-          new Sorting(
-              basics,
-              List.of(new Card("g1", "Queens"), new Card("g2", half ? "" : "Workers")),
-              IntStream.range(0, 1 + random.nextInt(4))
-                  .mapToObj(i -> new Sortable(id + "c" + i, "Card " + i, groups()))
-                  .toList(),
-              credit(),
-              Extra.NONE);
+      case 8 -> sorting(id, basics, half);
       case 9 ->
           new PointAt(
               basics,
@@ -130,8 +133,100 @@ public final class RandomQuestions {
               Extra.NONE);
       case 10 -> new FreeAnswer(basics, maybe(), Extra.NONE);
       case 11 -> new Discussion(basics, Extra.NONE);
+      case 12 -> fraction(basics, finished);
       default -> new Information(basics, Extra.NONE);
     };
+  }
+
+  private Ordering order(Basics basics, List<Card> cards) {
+    List<Ranked> ranked =
+        cards.stream()
+            .map(
+                card ->
+                    new Ranked(
+                        card.id(),
+                        card.text(),
+                        random.nextInt(4) == 0,
+                        random.nextInt(4) == 0 ? List.of(any(cards).id()) : List.of(),
+                        Extra.NONE))
+            .toList();
+    return new Ordering(
+        basics, ranked, credit(), random.nextBoolean() ? null : any(Scoring.values()), Extra.NONE);
+  }
+
+  private Card partner(Card card, String which, boolean finished) {
+    return new Card(mixedId(card.id() + which), text(finished));
+  }
+
+  private List<Card> more(Card card) {
+    return random.nextInt(5) == 0 ? List.of(partner(card, "m", true)) : List.of();
+  }
+
+  private Sorting sorting(String id, Basics basics, boolean half) {
+    List<Card> groups =
+        IntStream.rangeClosed(1, 2 + random.nextInt(5))
+            .mapToObj(i -> new Card("g" + i, half && i == 2 ? "" : "Group " + i))
+            .toList();
+    List<Card> rows = List.of(new Card("r1", "Summer"), new Card("r2", "Winter"));
+    Sorting empty =
+        new Sorting(
+            basics,
+            groups,
+            rows,
+            List.of(),
+            credit(),
+            random.nextBoolean() ? null : any(Arrangement.values()),
+            random.nextBoolean(),
+            random.nextInt(3) == 0,
+            random.nextBoolean() ? null : any(Misplaced.values()),
+            Extra.NONE);
+    List<Set<String>> places = empty.places();
+    return empty.withCards(
+        IntStream.range(0, 1 + random.nextInt(4))
+            .mapToObj(
+                i -> {
+                  List<String> in = new ArrayList<>(any(places));
+                  Collections.sort(in);
+                  boolean nowhere = in.isEmpty();
+                  return new Sortable(
+                      id + "c" + i,
+                      Words.of("Card " + i),
+                      nowhere ? List.of("g1") : in,
+                      random.nextInt(4) == 0,
+                      nowhere,
+                      Extra.NONE);
+                })
+            .toList());
+  }
+
+  private FractionTask fraction(Basics basics, boolean finished) {
+    FractionTask task =
+        new FractionTask(
+            basics,
+            any(FractionTask.Task.values()),
+            figure(),
+            random.nextBoolean() ? null : figure(),
+            random.nextBoolean() ? null : any(FractionTask.Form.values()),
+            random.nextBoolean(),
+            Extra.NONE);
+    // Not every fraction can be shown by every cut.
+    return finished && !task.complete() ? fraction(basics, true) : task;
+  }
+
+  private Figure figure() {
+    int parts = 1 + random.nextInt(PartsOfWhole.MOST);
+    Integer wholes = random.nextBoolean() ? null : Integer.valueOf(1 + random.nextInt(3));
+    List<Integer> shaded =
+        IntStream.range(0, parts * (wholes == null ? 1 : wholes))
+            .boxed()
+            .filter(place -> random.nextBoolean())
+            .toList();
+    return new Figure(
+        any(Figure.Shape.values()), parts, wholes, random.nextBoolean() ? null : 2, shaded);
+  }
+
+  private <T> T any(List<T> values) {
+    return values.get(random.nextInt(values.size()));
   }
 
   private static final Area.Form[] FLAT = {Area.Form.RECTANGLE, Area.Form.ELLIPSE};
@@ -146,6 +241,15 @@ public final class RandomQuestions {
     return question.takes(response) ? response : known.getFirst();
   }
 
+  /** One card, laid anywhere: one that still can be, or any. */
+  public Action lay(Sorting sorting, Effort effort) {
+    List<String> laid = effort.laid().stream().filter(Laid::right).map(Laid::card).toList();
+    List<String> left = sorting.items().stream().filter(id -> !laid.contains(id)).toList();
+    String card = any(left.isEmpty() || random.nextInt(9) == 0 ? sorting.items() : left);
+    return new Action.Lay(
+        sorting.id(), effort.tries() + 1, Sorting.placings(card, any(sorting.places())));
+  }
+
   private Response made(Question question) {
     List<String> items = new ArrayList<>(question.items());
     Collections.shuffle(items, random);
@@ -157,13 +261,29 @@ public final class RandomQuestions {
       case Matching q ->
           new Response.Placed(
               IntStream.range(0, some.size())
-                  .mapToObj(i -> new Response.Placing(some.get(i), q.written().get(i).left().id()))
+                  .mapToObj(
+                      i ->
+                          new Response.Placing(
+                              some.get(i), q.written().get(i % q.written().size()).left().id()))
                   .toList());
       case Sorting q ->
           new Response.Placed(
-              some.stream()
-                  .map(c -> new Response.Placing(c, random.nextBoolean() ? "g1" : "g2"))
-                  .toList());
+              some.stream().flatMap(c -> Sorting.placings(c, any(q.places())).stream()).toList());
+      case FractionTask q when q.task() == FractionTask.Task.NAME ->
+          new Response.Typed(random.nextInt(9) + "/" + (1 + random.nextInt(24)));
+      case FractionTask q when q.task() == FractionTask.Task.COMPARE ->
+          new Response.Picked(
+              any(List.of(FractionTask.LESS, FractionTask.SAME, FractionTask.MORE)));
+      case FractionTask q -> {
+        Figure shading = q.shown().getLast();
+        int parts = q.ownCut() ? 1 + random.nextInt(PartsOfWhole.MOST) : shading.parts();
+        yield new Response.Shaded(
+            parts,
+            IntStream.range(0, parts * shading.count())
+                .boxed()
+                .filter(place -> random.nextBoolean())
+                .toList());
+      }
       case Gaps q ->
           new Response.Filled(
               q.choices().stream()
@@ -224,10 +344,6 @@ public final class RandomQuestions {
   /** An id whose alphabetical order has nothing to do with its place. */
   private static String mixedId(String id) {
     return Integer.toHexString((id + "~").hashCode()) + id;
-  }
-
-  private List<String> groups() {
-    return List.of(List.of("g1"), List.of("g2"), List.of("g1", "g2")).get(random.nextInt(3));
   }
 
   private List<Spot> corners(int count) {

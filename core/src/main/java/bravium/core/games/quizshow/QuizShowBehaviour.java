@@ -7,6 +7,7 @@ import bravium.core.play.Opening;
 import bravium.core.play.Play;
 import bravium.core.play.course.Course;
 import bravium.core.play.course.CoursePlay;
+import bravium.core.play.course.LineCourse;
 import bravium.core.question.Question;
 import bravium.core.readiness.Finding;
 import bravium.core.readiness.Prospects;

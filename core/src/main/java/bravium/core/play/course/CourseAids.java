@@ -3,6 +3,7 @@ package bravium.core.play.course;
 import bravium.core.play.Action;
 import bravium.core.play.Draw;
 import bravium.core.play.Sitting;
+import bravium.core.play.front.FrontMoves;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
 import java.util.Map;
@@ -39,7 +40,7 @@ final class CourseAids {
             .or(question::rightResponse)
             .or(question::wrongResponse)
             .filter(given -> question.answerable() && question.takes(given));
-    if (response.isEmpty()) {
+    if (response.isEmpty() || FrontMoves.talkedThrough(now, question)) {
       return new Action.Continue(question.id());
     }
     // Where the teacher gives the turns, the teams get them one after another.

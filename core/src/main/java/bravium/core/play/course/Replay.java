@@ -68,6 +68,8 @@ final class Replay {
             effort.hints(),
             tried,
             tried,
+            effort.first(),
+            effort.laid(),
             effort.missedBy());
     return then.with(anew).settledWith(game.referee().settle(anew, then, 0, 0));
   }

@@ -34,7 +34,7 @@ public final class FrontMoves {
   public Turn apply(Action action) {
     return switch (action) {
       case Action.Strike strike -> forTheTeacher(() -> strike(strike.question(), 1));
-      case Action.Reveal all -> forTheTeacher(() -> strike(all.question(), Integer.MAX_VALUE));
+      case Action.Reveal all -> forTheTeacher(() -> reveal(all.question()));
       case Action.CountHands count -> forTheTeacher(() -> count(count));
       default -> here.refused(Refusal.NOT_OPEN);
     };
@@ -46,13 +46,40 @@ public final class FrontMoves {
 
   /** The question that is shown, if it has options and nobody waits for another try at it. */
   private Optional<ChoiceQuestion> shown(String question) {
+    return there(question)
+        ? here.game()
+            .question(question)
+            .filter(ChoiceQuestion.class::isInstance)
+            .map(ChoiceQuestion.class::cast)
+        : Optional.empty();
+  }
+
+  private boolean there(String question) {
     boolean alone =
         question.equals(sitting.now())
             && (sitting.stage() == Stage.QUESTION || sitting.resultOf(question).isPresent());
-    boolean shown = alone || here.game().play().asked(sitting).contains(question);
-    return shown && here.game().question(question).orElseThrow() instanceof ChoiceQuestion c
-        ? Optional.of(c)
-        : Optional.empty();
+    return alone || here.game().play().asked(sitting).contains(question);
+  }
+
+  /** What is right is given away: by what stays of its options, or as it is. */
+  private Turn reveal(String id) {
+    Question question = here.game().question(id).orElse(null);
+    if (question instanceof ChoiceQuestion || question == null) {
+      return strike(id, Integer.MAX_VALUE);
+    }
+    boolean open = there(id) && sitting.resultOf(id).isEmpty() && question.answerable();
+    if (!open || !question.decides() || talk(id).opened()) {
+      return here.refused(Refusal.NOT_OPEN);
+    }
+    return Turn.of(
+        held().with(sitting.front().with(talk(id).opening())), new Happening.AnswerOpened(id));
+  }
+
+  /** While the class talks, no clock runs. */
+  private Sitting held() {
+    return sitting.stage() == Stage.QUESTION
+        ? sitting.with(sitting.clocks().held(null, here.at()))
+        : sitting;
   }
 
   private Talk talk(String question) {
@@ -71,9 +98,7 @@ public final class FrontMoves {
       talk = talk.striking(option);
       happenings.add(new Happening.OptionStruck(id, option));
     }
-    boolean open = sitting.stage() == Stage.QUESTION;
-    Sitting held = open ? sitting.with(sitting.clocks().held(null, here.at())) : sitting;
-    return Turn.of(held.with(sitting.front().with(talk)), happenings);
+    return Turn.of(held().with(sitting.front().with(talk)), happenings);
   }
 
   /** The wrong options that are not struck out yet, in the order in which they will be. */
@@ -81,8 +106,12 @@ public final class FrontMoves {
     return question.strikes().stream().filter(option -> !struck.contains(option)).toList();
   }
 
-  /** Whether a question is open of which all wrong options are struck out. */
+  /** Whether a question is open of which what is right was given away. */
   public static boolean talkedThrough(Sitting sitting, Question question) {
+    boolean opened = sitting.front().talk(question.id()).map(Talk::opened).orElse(false);
+    if (opened) {
+      return sitting.stage() == Stage.QUESTION;
+    }
     List<String> struck = sitting.front().struck(question.id());
     return sitting.stage() == Stage.QUESTION
         && question instanceof ChoiceQuestion choice

@@ -11,6 +11,7 @@ import bravium.core.play.showing.Showing.Kind;
 import bravium.core.question.Card;
 import bravium.core.question.ChoiceQuestion;
 import bravium.core.question.Discussion;
+import bravium.core.question.FractionTask;
 import bravium.core.question.FreeAnswer;
 import bravium.core.question.GapText;
 import bravium.core.question.Gaps;
@@ -24,6 +25,7 @@ import bravium.core.question.PickAll;
 import bravium.core.question.PickOne;
 import bravium.core.question.PointAt;
 import bravium.core.question.Question;
+import bravium.core.question.Ranked;
 import bravium.core.question.Sortable;
 import bravium.core.question.Sorting;
 import bravium.core.question.TrueFalse;
@@ -65,6 +67,10 @@ final class AskedBuilder {
         picture(),
         unit(),
         help(),
+        SheetBuilder.of(
+            question,
+            sitting.effortFor(question.id()),
+            game.playable() && game.play().open(sitting).contains(question.id())),
         !game.fits(question, sitting.opening().inTeams()));
   }
 
@@ -84,6 +90,7 @@ final class AskedBuilder {
         null,
         null,
         new Showing.Help(item.hints().subList(0, given), item.hints().size() - given, 0),
+        null,
         false);
   }
 
@@ -104,6 +111,12 @@ final class AskedBuilder {
       case Matching pairs -> Kind.PAIRS;
       case Sorting groups -> Kind.GROUPS;
       case PointAt point -> Kind.POINT;
+      case FractionTask fraction ->
+          switch (fraction.task()) {
+            case NAME -> Kind.FRACTION_NAMED;
+            case SHADE, EQUAL -> Kind.FRACTION_SHADED;
+            case COMPARE -> Kind.FRACTIONS_COMPARED;
+          };
       case FreeAnswer free -> Kind.FREE_ANSWER;
       case Discussion discussion -> Kind.DISCUSSION;
       case Information information -> Kind.INFORMATION;
@@ -120,8 +133,7 @@ final class AskedBuilder {
           case ChoiceQuestion choice ->
               choice.choices().stream().map(AskedBuilder::choice).toList();
           case Ordering order -> order.written().stream().map(AskedBuilder::choice).toList();
-          case Matching pairs ->
-              pairs.written().stream().map(Pair::right).map(AskedBuilder::choice).toList();
+          case Matching pairs -> pairs.partners().stream().map(AskedBuilder::choice).toList();
           case Sorting groups -> groups.written().stream().map(AskedBuilder::choice).toList();
           default -> List.of();
         };
@@ -140,12 +152,16 @@ final class AskedBuilder {
     return switch (question) {
       case Matching pairs ->
           pairs.written().stream().map(Pair::left).map(AskedBuilder::choice).toList();
-      case Sorting groups -> groups.named().stream().map(AskedBuilder::choice).toList();
+      case Sorting groups -> groups.targets().stream().map(AskedBuilder::choice).toList();
       default -> List.of();
     };
   }
 
   private static Choice choice(Card card) {
+    return new Choice(card.id(), card.text());
+  }
+
+  private static Choice choice(Ranked card) {
     return new Choice(card.id(), card.text());
   }
 

@@ -20,7 +20,10 @@ import bravium.core.play.Stage;
 import bravium.core.play.Talk;
 import bravium.core.play.Verdict;
 import bravium.core.question.Area;
+import bravium.core.question.FractionFacts;
 import bravium.core.question.Mark;
+import bravium.core.question.Moved;
+import bravium.core.question.Ordering;
 import bravium.core.question.Response;
 import bravium.core.rich.Picture;
 import bravium.core.rich.Words;
@@ -152,10 +155,12 @@ public record Showing(
    * A question as it is talked through.
    *
    * @param struck what was struck out, in that order
-   * @param done whether all wrong options are struck out
+   * @param done whether all wrong options are struck out, or what is right is given away
    * @param votes how many hands went up for which option
+   * @param opened what is right, given away where there are no options to strike out; null before
    */
-  public record Talked(List<Struck> struck, boolean done, List<Talk.Vote> votes) {}
+  public record Talked(
+      List<Struck> struck, boolean done, List<Talk.Vote> votes, @Nullable Told opened) {}
 
   /**
    * An option that was struck out.
@@ -214,6 +219,7 @@ public record Showing(
    * @param choices options or cards, in the order they are shown; the words of a bank
    * @param targets what cards are put to: partners, groups
    * @param pieces the text taken apart at its gaps
+   * @param sheet what it is done on besides; null for nothing
    * @param dense whether it takes smaller type than usual to fit on the projector
    */
   public record Asked(
@@ -229,13 +235,14 @@ public record Showing(
       @Nullable Picture picture,
       @Nullable String unit,
       Help help,
+      @Nullable TaskSheet sheet,
       boolean dense) {
 
     /** The same under another number. */
     Asked numbered(int changed) {
       return new Asked(
           id, kind, changed, attempt, worth, text, choices, targets, pieces, picture, unit, help,
-          dense);
+          sheet, dense);
     }
   }
 
@@ -277,6 +284,15 @@ public record Showing(
     /** By pointing at a place in a picture. */
     @JsonProperty("point")
     POINT,
+    /** By writing the fraction that is shaded. */
+    @JsonProperty("fraction-named")
+    FRACTION_NAMED,
+    /** By shading parts of a figure. */
+    @JsonProperty("fraction-shaded")
+    FRACTION_SHADED,
+    /** By saying in which of two figures more is shaded. */
+    @JsonProperty("fractions-compared")
+    FRACTIONS_COMPARED,
     /** In one's own words, marked later. */
     @JsonProperty("free-answer")
     FREE_ANSWER,
@@ -340,6 +356,11 @@ public record Showing(
    * @param rightIds the same where it has ids: of right options; of cards in their order; the
    *     partner of each target, the group of each card
    * @param areas where it would have been right to point, given away now
+   * @param model the same as an answer that would have been right, where neither says it whole: of
+   *     cards in several groups, of partners, of what is shaded; else null
+   * @param moved what became of the first sorting by this one; null at the first
+   * @param counted what was counted in an order, once it is settled; else null
+   * @param fraction what follows from the figure, given away with what is right; else null
    * @param text the teacher's words; null for the usual ones. While another try is left, only what
    *     she says to just this response
    * @param comment what the teacher wrote when she marked it
@@ -354,20 +375,32 @@ public record Showing(
       @Nullable List<String> right,
       @OwnId List<String> rightIds,
       List<Area> areas,
+      @Nullable Response model,
+      @Nullable Moved moved,
+      Ordering.@Nullable Counted counted,
+      @Nullable FractionFacts fraction,
       @Nullable Words text,
       @Nullable String comment) {
+
+    /** The same with the teacher's words, and what she wrote when she marked it. */
+    Told saying(@Nullable Words words, @Nullable String said) {
+      return new Told(
+          verdict, settled, points, bonus, response, parts, right, rightIds, areas, model, moved,
+          counted, fraction, words, said);
+    }
 
     /** The same without what would have been right. */
     Told withoutRight() {
       return new Told(
-          verdict, settled, points, bonus, response, parts, null, List.of(), List.of(), text,
-          comment);
+          verdict, settled, points, bonus, response, parts, null, List.of(), List.of(), null, moved,
+          counted, null, text, comment);
     }
 
     /** The same with the teacher's mark, in points. */
     Told marked(Verdict given, int changed, @Nullable String said) {
       return new Told(
-          given, settled, changed, 0, response, parts, right, rightIds, areas, text, said);
+          given, settled, changed, 0, response, parts, right, rightIds, areas, model, moved,
+          counted, fraction, text, said);
     }
 
     /**
@@ -377,8 +410,8 @@ public record Showing(
       boolean among = kind.byIds() && right != null && !right.isEmpty() && rightIds.isEmpty();
       return among
           ? new Told(
-              verdict, settled, points, bonus, response, parts, List.of(), right, areas, text,
-              comment)
+              verdict, settled, points, bonus, response, parts, List.of(), right, areas, model,
+              moved, counted, fraction, text, comment)
           : this;
     }
   }

@@ -27,11 +27,10 @@ import bravium.core.play.Stage;
 import bravium.core.play.Talk;
 import bravium.core.play.Tried;
 import bravium.core.play.Verdict;
-import bravium.core.question.Area;
 import bravium.core.question.ChoiceQuestion;
 import bravium.core.question.FreeAnswer;
-import bravium.core.question.PointAt;
 import bravium.core.question.Question;
+import bravium.core.question.Sorting;
 import bravium.core.rich.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -139,8 +138,13 @@ final class ShowingBuilder {
 
   private Showing.@Nullable Talked talk(Question question) {
     Talk talk = sitting.front().talk(question.id()).orElse(null);
-    if (talk == null || !(question instanceof ChoiceQuestion choice)) {
+    if (talk == null) {
       return null;
+    }
+    if (!(question instanceof ChoiceQuestion choice)) {
+      return talk.opened()
+          ? new Showing.Talked(List.of(), true, List.of(), opened(question))
+          : null;
     }
     List<Showing.Struck> struck =
         talk.struck().stream()
@@ -148,7 +152,14 @@ final class ShowingBuilder {
             .map(option -> new Showing.Struck(option.id(), option.feedback()))
             .toList();
     boolean done = !struck.isEmpty() && talk.struck().containsAll(choice.strikes());
-    return new Showing.Talked(struck, done, talk.votes());
+    return new Showing.Talked(struck, done, talk.votes(), null);
+  }
+
+  /** What is right, without anybody having answered. */
+  private Showing.Told opened(Question question) {
+    return new GivenAway(question, sitting, true)
+        .told(Verdict.GIVEN, false, 0, 0, null, List.of())
+        .saying(question.feedback().right(), null);
   }
 
   private Showing.Terms terms(Rules rules) {
@@ -197,36 +208,33 @@ final class ShowingBuilder {
     Result result = sitting.resultOf(question.id()).orElse(null);
     boolean settled = result != null;
     Verdict verdict = last != null ? last.verdict() : settled ? result.verdict() : Verdict.MISSED;
-    return new Showing.Told(
-        verdict,
-        settled,
-        settled ? result.points() : 0,
-        settled ? result.bonus() : 0,
-        last == null ? null : last.response(),
-        settled && last != null ? last.parts() : List.of(),
-        settled && givesAway(Answers.AFTER_LAST_TRY) ? right(question) : null,
-        settled && givesAway(Answers.AFTER_LAST_TRY) ? rightIds(question) : List.of(),
-        settled && givesAway(Answers.AFTER_LAST_TRY) ? areas(question) : List.of(),
-        settled ? words(question, last, verdict) : last == null ? null : last.feedback(),
-        null);
+    boolean gives = settled && givesAway(Answers.AFTER_LAST_TRY);
+    boolean marked = settled || question instanceof Sorting sorting && sorting.misplaced() != null;
+    return new GivenAway(question, sitting, gives)
+        .told(
+            verdict,
+            settled,
+            settled ? result.points() : 0,
+            settled ? result.bonus() : 0,
+            last == null ? null : last.response(),
+            marked && last != null ? last.parts() : List.of())
+        .saying(
+            settled ? words(question, last, verdict) : last == null ? null : last.feedback(), null);
   }
 
   /** What is said at the end to the best try. */
   private Showing.Told toldAtEnd(Question question, Result result) {
     Tried best = sitting.effortFor(question.id()).best();
     boolean gives = audience == Audience.TEACHER || givesAway(Answers.AT_THE_END);
-    return new Showing.Told(
-        result.verdict(),
-        true,
-        result.points(),
-        result.bonus(),
-        result.response(),
-        best == null ? List.of() : best.parts(),
-        gives ? right(question) : null,
-        gives ? rightIds(question) : List.of(),
-        gives ? areas(question) : List.of(),
-        words(question, best, result.verdict()),
-        result.comment());
+    return new GivenAway(question, sitting, gives)
+        .told(
+            result.verdict(),
+            true,
+            result.points(),
+            result.bonus(),
+            result.response(),
+            best == null ? List.of() : best.parts())
+        .saying(words(question, best, result.verdict()), result.comment());
   }
 
   /** Whether the rules give answers away at this point. The teacher's own view is another. */
@@ -248,22 +256,6 @@ final class ShowingBuilder {
       // Nobody answered it: the class talked it through, and this is the explanation.
       case GIVEN -> tried == null ? question.feedback().right() : null;
     };
-  }
-
-  private List<String> right(Question question) {
-    return Solutions.hasIds(question) ? List.of() : solution(question);
-  }
-
-  private List<String> rightIds(Question question) {
-    return Solutions.hasIds(question) ? solution(question) : List.of();
-  }
-
-  private List<String> solution(Question question) {
-    return Solutions.of(question, sitting.draw().find(question.id()).orElseThrow());
-  }
-
-  private static List<Area> areas(Question question) {
-    return question instanceof PointAt point ? point.rightAreas() : List.of();
   }
 
   private Showing.@Nullable Closing closing() {
@@ -334,6 +326,10 @@ final class ShowingBuilder {
             List.of(),
             List.of(),
             null,
+            null,
+            null,
+            null,
+            null,
             result.comment()),
         effort.tries(),
         effort.hints(),
@@ -396,7 +392,7 @@ final class ShowingBuilder {
         game.playable()
             ? game.play().next(sitting).map(question -> question.asked().plain()).orElse(null)
             : null;
-    return new Showing.Notes(solution(now), model(now), next);
+    return new Showing.Notes(GivenAway.solution(now, sitting), model(now), next);
   }
 
   private static @Nullable String model(Question question) {

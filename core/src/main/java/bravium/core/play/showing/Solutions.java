@@ -5,6 +5,7 @@ import bravium.core.question.Area;
 import bravium.core.question.Card;
 import bravium.core.question.ChoiceQuestion;
 import bravium.core.question.Discussion;
+import bravium.core.question.FractionTask;
 import bravium.core.question.FreeAnswer;
 import bravium.core.question.Gaps;
 import bravium.core.question.Information;
@@ -34,9 +35,13 @@ public final class Solutions {
       case Gaps gaps ->
           gaps.sentence().gaps().stream().map(gap -> gap.accepted().getFirst()).toList();
       case Ordering order -> order.items();
-      case Matching pairs -> pairs.written().stream().map(pair -> pair.right().id()).toList();
+      case Matching pairs ->
+          pairs.written().stream()
+              .map(pair -> pair.written().findFirst().orElseThrow().id())
+              .toList();
       case Sorting sorting -> drawn.options().stream().map(id -> group(sorting, id)).toList();
       case PointAt point -> point.rightAreas().stream().map(Area::name).toList();
+      case FractionTask fraction -> List.of(fraction.answer());
       case FreeAnswer free -> List.of();
       case Discussion discussion -> List.of();
       case Information information -> List.of();

@@ -150,7 +150,9 @@ class EscapePropertiesTest {
     for (EscapeScene.SeenLock lock : locks) {
       Verdict verdict = sitting.resultOf(lock.id()).map(Result::verdict).orElse(null);
       boolean drawn = sitting.draw().find(lock.id()).isPresent();
-      assertThat(lock.open()).isEqualTo(drawn ? verdict != null : lock.open());
+      assertThat(lock.open())
+          .as("%s %s %s", lock, verdict, sitting.log().getLast())
+          .isEqualTo(drawn ? verdict != null : lock.open());
       assertThat(lock.open() && lock.takes()).isFalse();
     }
   }

@@ -1,13 +1,12 @@
-package bravium.core.games.quizshow;
+package bravium.core.play.course;
 
 import bravium.core.play.Draw;
-import bravium.core.play.course.Course;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** On the line, the next question is the next open one, beginning again at the front. */
-final class LineCourse implements Course {
+/** One after another: the next question is the next open one, beginning again at the front. */
+public final class LineCourse implements Course {
 
   @Override
   public Optional<String> next(Draw draw, Set<String> settled, String now) {
