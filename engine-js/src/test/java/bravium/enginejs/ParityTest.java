@@ -272,11 +272,12 @@ class ParityTest {
   }
 
   private static Activity any(Random random, int game) {
-    return switch (game % 5) {
+    return switch (game % 6) {
       case 1 -> new RandomHunts(random).any();
       case 2 -> new RandomEscapes(random).any();
       case 3 -> new RandomReveals(random).any();
       case 4 -> new RandomVideos(random).any();
+      case 5 -> onWhiteboard(random);
       default -> new RandomActivities(random).any();
     };
   }
@@ -356,5 +357,10 @@ class ParityTest {
     assertThat(node.exitValue()).isZero();
     // Both write some letters in other ways: what they say is compared.
     return Files.readString(out).strip().lines().map(line -> Json.parse(line).toString()).toList();
+  }
+
+  private static Activity onWhiteboard(Random random) {
+    RandomActivities activities = new RandomActivities(random);
+    return activities.onWhiteboard(activities.any());
   }
 }

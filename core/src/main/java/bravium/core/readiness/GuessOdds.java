@@ -33,6 +33,9 @@ import java.util.List;
  */
 public record GuessOdds(List<Guess> guesses, boolean exact, boolean ends) {
 
+  /** What is only lost in differences of doubles. */
+  private static final double NOTHING = 1e-12;
+
   /** Mistakes that are followed one by one at most. */
   static final int MOST_MISTAKES = 400;
 
@@ -63,7 +66,7 @@ public record GuessOdds(List<Guess> guesses, boolean exact, boolean ends) {
       if (told.canBeFollowed()) {
         return new GuessOdds(
             told.guesses().stream()
-                .filter(g -> g.chance() > 0 && g.mistakes() <= mostMistakes)
+                .filter(g -> g.chance() > NOTHING && g.mistakes() <= mostMistakes)
                 .toList(),
             true,
             true);

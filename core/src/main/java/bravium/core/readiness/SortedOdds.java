@@ -99,11 +99,12 @@ final class SortedOdds {
 
   /** The chances of so many right cards in the end that bring nothing at first. */
   private double left(double[][] joint, int right) {
+    if (joint.length == 1) {
+      return joint[0][right];
+    }
     double sum = 0;
     for (int first = 0; first <= right; first++) {
-      if (joint.length == 1 || mark(first).earned() == 0) {
-        sum += joint[joint.length == 1 ? 0 : first][right];
-      }
+      sum += mark(first).earned() == 0 ? joint[first][right] : 0;
     }
     return sum;
   }

@@ -35,11 +35,12 @@ class OwnIdsTest {
   void noIdIsWrittenAsItIsAndEachComesBack(@ForAll long seed) {
     Random random = new Random(seed);
     Activity activity =
-        switch (random.nextInt(5)) {
+        switch (random.nextInt(6)) {
           case 0 -> new RandomHunts(random).any();
           case 1 -> new RandomEscapes(random).finished(1 + random.nextInt(6));
           case 3 -> new RandomVideos(random).finished(1 + random.nextInt(6));
           case 2 -> new RandomReveals(random).finished(1 + random.nextInt(6));
+          case 4 -> onWhiteboard(random);
           default -> new RandomActivities(random).finished(1 + random.nextInt(6));
         };
     Set<String> ids = new HashSet<>();
@@ -101,5 +102,10 @@ class OwnIdsTest {
         collect(member.getValue(), found, ids);
       }
     }
+  }
+
+  private static Activity onWhiteboard(Random random) {
+    RandomActivities activities = new RandomActivities(random);
+    return activities.onWhiteboard(activities.any());
   }
 }

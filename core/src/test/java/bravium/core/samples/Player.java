@@ -2,11 +2,13 @@ package bravium.core.samples;
 
 import bravium.core.activity.Activity;
 import bravium.core.play.Action;
+import bravium.core.play.Audience;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
 import bravium.core.play.Opening;
 import bravium.core.play.Sitting;
 import bravium.core.play.Turn;
+import bravium.core.play.showing.Showing;
 import bravium.core.question.Response;
 
 /** Plays an activity in tests, move by move. */
@@ -33,6 +35,11 @@ public final class Player {
 
   public Sitting sitting() {
     return sitting;
+  }
+
+  /** What an audience may see at the moment of the last move. */
+  public Showing showing(Audience audience) {
+    return Plays.show(activity, sitting, audience, 1_000L * (sitting.log().size() + 2));
   }
 
   public Turn start() {

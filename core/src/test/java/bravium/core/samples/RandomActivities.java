@@ -23,6 +23,7 @@ import bravium.core.games.quizshow.Line;
 import bravium.core.games.quizshow.QuizShow;
 import bravium.core.games.quizshow.Trail;
 import bravium.core.games.quizshow.TrailMarker;
+import bravium.core.games.whiteboard.Whiteboard;
 import bravium.core.json.Extra;
 import bravium.core.measure.Colour;
 import bravium.core.play.Opening;
@@ -54,6 +55,13 @@ public final class RandomActivities {
   /** An activity in which every question can be asked and can be right. */
   public Activity finished(int questions) {
     return with(questions, true);
+  }
+
+  /** The same activity on a whiteboard. */
+  public Activity onWhiteboard(Activity quiz) {
+    return quiz.withGame(
+        new Whiteboard(
+            quiz.game().questions(), random.nextBoolean(), random.nextBoolean(), Extra.NONE));
   }
 
   private Activity with(int questions, boolean finished) {
