@@ -3,6 +3,7 @@ package bravium.formats;
 import bravium.core.answer.Comparing;
 import bravium.core.question.ChoiceQuestion;
 import bravium.core.question.Credit;
+import bravium.core.question.FractionTask;
 import bravium.core.question.Gaps;
 import bravium.core.question.Matching;
 import bravium.core.question.Numeric;
@@ -35,7 +36,7 @@ public final class Losses {
   /** What of these questions a table or a list can't hold, each kind of loss once. */
   public static List<Loss> of(List<Question> questions) {
     List<Loss> losses = new ArrayList<>();
-    add(losses, "left-out", questions, q -> q instanceof PointAt || q instanceof UnknownQuestion);
+    add(losses, "left-out", questions, Losses::isLeftOut);
     add(losses, "switched-off", questions, Question::off);
     add(losses, "formatting", questions, q -> !q.words().stream().allMatch(QuestionRow::holds));
     add(
@@ -47,7 +48,14 @@ public final class Losses {
     add(losses, "comparing", questions, Losses::comparesOtherwise);
     add(losses, "number", questions, Losses::isMoreThanANumber);
     add(losses, "credit", questions, Losses::creditsOtherwise);
+    add(losses, "arrangement", questions, Losses::isArrangedOtherwise);
     return losses;
+  }
+
+  private static boolean isLeftOut(Question question) {
+    return question instanceof PointAt
+        || question instanceof FractionTask
+        || question instanceof UnknownQuestion;
   }
 
   private static void add(
@@ -94,9 +102,25 @@ public final class Losses {
       case Gaps gaps -> gaps.credit() != Credit.EACH_RIGHT_COUNTS;
       case Ordering order -> order.credit() != Credit.EACH_RIGHT_COUNTS;
       case Matching pairs -> pairs.credit() != Credit.EACH_RIGHT_COUNTS;
+      case Sorting groups -> groups.credit() != Credit.EACH_RIGHT_COUNTS;
+      default -> false;
+    };
+  }
+
+  /** Rings, tables, cards in several groups or in none, orders with ties, several partners. */
+  private static boolean isArrangedOtherwise(Question question) {
+    return switch (question) {
+      case Ordering order ->
+          order.scoring() != null
+              || order.cards().stream().anyMatch(card -> card.level() || !card.after().isEmpty());
+      case Matching pairs -> pairs.oneToMany();
       case Sorting groups ->
-          groups.credit() != Credit.EACH_RIGHT_COUNTS
-              || groups.cards().stream().anyMatch(card -> card.groups().size() > 1);
+          groups.arrangement() != null
+              || groups.outside()
+              || groups.atOnce()
+              || groups.misplaced() != null
+              || groups.cards().stream()
+                  .anyMatch(card -> card.groups().size() > 1 || card.nowhere());
       default -> false;
     };
   }

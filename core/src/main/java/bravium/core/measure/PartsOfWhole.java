@@ -10,7 +10,7 @@ import java.util.List;
  * @param over how many parts, from 0
  * @param under into how many a whole is cut, from 1
  */
-public record PartsOfWhole(int over, int under) implements Comparable<PartsOfWhole> {
+public record PartsOfWhole(int over, int under) {
 
   /** The most parts into which a figure is cut. */
   public static final int MOST = 24;
@@ -68,8 +68,7 @@ public record PartsOfWhole(int over, int under) implements Comparable<PartsOfWho
     return under / divisor(under, other.under) * other.under;
   }
 
-  /** By their values. */
-  @Override
+  /** Below 0 where it is less than another, 0 where it is as much, above where it is more. */
   public int compareTo(PartsOfWhole other) {
     return Long.compare((long) over * other.under, (long) other.over * under);
   }

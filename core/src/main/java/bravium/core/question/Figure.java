@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  *     once
  */
 public record Figure(
-    Shape shape,
+    FigureShape shape,
     @Range(min = 1, max = PartsOfWhole.MOST) int parts,
     @Range(min = 1, max = MOST_WHOLES) @Nullable Integer wholes,
     @Range(min = 1, max = PartsOfWhole.MOST) @Nullable Integer rows,
@@ -28,7 +28,7 @@ public record Figure(
   public static final int MOST_WHOLES = 6;
 
   /** What is cut. */
-  public enum Shape {
+  public enum FigureShape {
     /** A circle, cut from its middle. */
     @JsonProperty("circle")
     CIRCLE,
@@ -64,7 +64,7 @@ public record Figure(
   }
 
   /** One whole, with the first so many parts shaded. */
-  public static Figure of(Shape shape, int parts, int shaded) {
+  public static Figure of(FigureShape shape, int parts, int shaded) {
     return new Figure(shape, parts, null, null, firstOf(shaded));
   }
 

@@ -33,7 +33,7 @@ public record FractionFacts(
   /** What follows from the figure of a task. */
   public static FractionFacts of(FractionTask task) {
     PartsOfWhole fraction = task.fraction();
-    boolean compared = task.task() == FractionTask.Task.COMPARE;
+    boolean compared = task.task() == FractionTask.FractionAsk.COMPARE;
     PartsOfWhole beside = compared ? task.beside().fraction() : null;
     return new FractionFacts(
         fraction,

@@ -27,10 +27,10 @@ import org.jspecify.annotations.Nullable;
  */
 public record FractionTask(
     @Flat @JsonUnwrapped Basics basics,
-    Task task,
+    FractionAsk task,
     Figure figure,
     @Nullable Figure other,
-    @Nullable Form form,
+    @Nullable FractionForm form,
     boolean ownCut,
     @JsonIgnore Extra extra)
     implements Question {
@@ -45,7 +45,7 @@ public record FractionTask(
   public static final String MORE = "more";
 
   /** What there is to do. */
-  public enum Task {
+  public enum FractionAsk {
     /** Say which fraction is shaded. */
     @JsonProperty("name")
     NAME,
@@ -61,7 +61,7 @@ public record FractionTask(
   }
 
   /** How a fraction has to be written. */
-  public enum Form {
+  public enum FractionForm {
     /** In the parts of the figure. */
     @JsonProperty("as-shaded")
     AS_SHADED,
@@ -82,7 +82,7 @@ public record FractionTask(
 
   /** The figure beside the first. */
   public Figure beside() {
-    return other != null ? other : task == Task.COMPARE ? figure : figure.blank();
+    return other != null ? other : task == FractionAsk.COMPARE ? figure : figure.blank();
   }
 
   /** The figures as they are shown before anything is answered. */
@@ -97,7 +97,7 @@ public record FractionTask(
 
   /** The figure that is shaded by whoever plays. */
   private Figure toShade() {
-    return task == Task.EQUAL ? beside() : figure;
+    return task == FractionAsk.EQUAL ? beside() : figure;
   }
 
   @Override
@@ -127,7 +127,7 @@ public record FractionTask(
 
   /** What is right, as a sentence. */
   public String answer() {
-    if (task == Task.COMPARE) {
+    if (task == FractionAsk.COMPARE) {
       return capital(FractionWords.of(fraction()))
           + verb()
           + FractionWords.of(beside().fraction())
@@ -184,7 +184,7 @@ public record FractionTask(
   /** What is to be shaded can be shaded in the cut that is given. */
   @Override
   public boolean complete() {
-    return task != Task.EQUAL && task != Task.SHADE || shadedRight().isPresent();
+    return task != FractionAsk.EQUAL && task != FractionAsk.SHADE || shadedRight().isPresent();
   }
 
   /** Of how many parts one shades some. */
@@ -207,7 +207,7 @@ public record FractionTask(
 
   /** Whether a cut of one's own is that of the figure beside it: no other way to show the same. */
   private boolean repeats(int cut) {
-    return task == Task.EQUAL && ownCut && cut == figure.parts();
+    return task == FractionAsk.EQUAL && ownCut && cut == figure.parts();
   }
 
   private static boolean fits(Figure figure, PartsOfWhole fraction) {
@@ -261,11 +261,11 @@ public record FractionTask(
                     false,
                     true,
                     form == null,
-                    form == Form.LOWEST_TERMS,
+                    form == FractionForm.LOWEST_TERMS,
                     List.of()))
             .orElseThrow();
     return expected.judge(text).right()
-        && (form != Form.AS_SHADED
+        && (form != FractionForm.AS_SHADED
             || NumberAnswer.partsOf(text).equals(Optional.of(right.under())));
   }
 
@@ -281,7 +281,8 @@ public record FractionTask(
 
   /** The fraction as it could be typed. */
   private String written() {
-    PartsOfWhole there = form == Form.LOWEST_TERMS ? fraction().inLowestTerms() : fraction();
+    PartsOfWhole there =
+        form == FractionForm.LOWEST_TERMS ? fraction().inLowestTerms() : fraction();
     return there.over() + "/" + there.under();
   }
 

@@ -20,7 +20,7 @@ public record Pair(
   }
 
   /** All partners of the left one, written or not. */
-  Stream<Card> partners() {
+  public Stream<Card> partners() {
     return Stream.concat(Stream.of(right), more.stream());
   }
 

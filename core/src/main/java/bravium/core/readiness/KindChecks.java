@@ -134,7 +134,7 @@ final class KindChecks {
   private void read(FractionTask fraction) {
     if (!fraction.complete()) {
       int cut =
-          fraction.task() == FractionTask.Task.EQUAL
+          fraction.task() == FractionTask.FractionAsk.EQUAL
               ? fraction.beside().parts()
               : fraction.figure().parts();
       found.add(

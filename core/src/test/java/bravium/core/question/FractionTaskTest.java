@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bravium.core.json.Extra;
 import bravium.core.measure.PartsOfWhole;
-import bravium.core.question.Figure.Shape;
-import bravium.core.question.FractionTask.Form;
-import bravium.core.question.FractionTask.Task;
+import bravium.core.question.Figure.FigureShape;
+import bravium.core.question.FractionTask.FractionAsk;
+import bravium.core.question.FractionTask.FractionForm;
 import java.util.List;
 import java.util.stream.IntStream;
 import net.jqwik.api.Example;
@@ -19,7 +19,7 @@ class FractionTaskTest {
 
   @Example
   void aFractionIsNamedInAnyWayThatIsEqual() {
-    FractionTask task = naming(Figure.of(Shape.CIRCLE, 8, 6), null);
+    FractionTask task = naming(Figure.of(FigureShape.CIRCLE, 8, 6), null);
 
     assertThat(List.of("6/8", "3/4", "0.75", "75 %", "¾", " 3 / 4 "))
         .allSatisfy(text -> assertThat(right(task, text)).isTrue());
@@ -29,8 +29,8 @@ class FractionTaskTest {
 
   @Example
   void orAsItIsAskedFor() {
-    FractionTask shaded = naming(Figure.of(Shape.BAR, 8, 6), Form.AS_SHADED);
-    FractionTask lowest = naming(Figure.of(Shape.BAR, 8, 6), Form.LOWEST_TERMS);
+    FractionTask shaded = naming(Figure.of(FigureShape.BAR, 8, 6), FractionForm.AS_SHADED);
+    FractionTask lowest = naming(Figure.of(FigureShape.BAR, 8, 6), FractionForm.LOWEST_TERMS);
 
     assertThat(right(shaded, "6/8")).isTrue();
     assertThat(right(shaded, "3/4")).isFalse();
@@ -41,7 +41,8 @@ class FractionTaskTest {
 
   @Example
   void severalWholesAreNamedAsMixedNumbers() {
-    Figure figure = new Figure(Shape.CIRCLE, 8, 2, null, IntStream.range(0, 11).boxed().toList());
+    Figure figure =
+        new Figure(FigureShape.CIRCLE, 8, 2, null, IntStream.range(0, 11).boxed().toList());
     FractionTask task = naming(figure, null);
 
     assertThat(List.of("11/8", "1 3/8", "1⅜", "1.375"))
@@ -52,10 +53,11 @@ class FractionTaskTest {
 
   @Example
   void whichPartsAreShadedDoesNotMatter() {
-    FractionTask task = of(Task.SHADE, Figure.of(Shape.RECTANGLE, 6, 2), null, false);
+    FractionTask task = of(FractionAsk.SHADE, Figure.of(FigureShape.RECTANGLE, 6, 2), null, false);
 
     assertThat(task.asked().plain()).isEqualTo("Shade two sixths of the rectangle.");
-    assertThat(task.shown()).containsExactly(new Figure(Shape.RECTANGLE, 6, null, null, List.of()));
+    assertThat(task.shown())
+        .containsExactly(new Figure(FigureShape.RECTANGLE, 6, null, null, List.of()));
     assertThat(right(task, new Response.Shaded(6, List.of(5, 1)))).isTrue();
     assertThat(right(task, new Response.Shaded(6, List.of(1)))).isFalse();
     assertThat(task.takes(new Response.Shaded(3, List.of(1)))).isFalse();
@@ -65,7 +67,7 @@ class FractionTaskTest {
 
   @Example
   void whoCutsCanTakeAnyCutThatShowsIt() {
-    FractionTask task = of(Task.SHADE, Figure.of(Shape.CIRCLE, 6, 2), null, true);
+    FractionTask task = of(FractionAsk.SHADE, Figure.of(FigureShape.CIRCLE, 6, 2), null, true);
 
     assertThat(right(task, new Response.Shaded(3, List.of(2)))).isTrue();
     assertThat(right(task, new Response.Shaded(24, IntStream.range(0, 8).boxed().toList())))
@@ -77,10 +79,23 @@ class FractionTaskTest {
   @Example
   void anEqualFractionIsShownByAnotherCut() {
     FractionTask task =
-        of(Task.EQUAL, Figure.of(Shape.BAR, 4, 3), Figure.of(Shape.BAR, 8, 0), false);
+        of(
+            FractionAsk.EQUAL,
+            Figure.of(FigureShape.BAR, 4, 3),
+            Figure.of(FigureShape.BAR, 8, 0),
+            false);
     FractionTask impossible =
-        of(Task.EQUAL, Figure.of(Shape.BAR, 4, 3), Figure.of(Shape.BAR, 5, 0), false);
-    FractionTask own = of(Task.EQUAL, Figure.of(Shape.BAR, 4, 3), Figure.of(Shape.BAR, 5, 0), true);
+        of(
+            FractionAsk.EQUAL,
+            Figure.of(FigureShape.BAR, 4, 3),
+            Figure.of(FigureShape.BAR, 5, 0),
+            false);
+    FractionTask own =
+        of(
+            FractionAsk.EQUAL,
+            Figure.of(FigureShape.BAR, 4, 3),
+            Figure.of(FigureShape.BAR, 5, 0),
+            true);
 
     assertThat(right(task, task.rightResponse().orElseThrow())).isTrue();
     assertThat(task.rightResponse().orElseThrow())
@@ -98,9 +113,9 @@ class FractionTaskTest {
       @ForAll @IntRange(min = 1, max = 24) int other,
       @ForAll @IntRange(max = 24) int shaded,
       @ForAll @IntRange(max = 24) int beside) {
-    Figure first = Figure.of(Shape.CIRCLE, one, Math.min(one, shaded));
-    Figure second = Figure.of(Shape.CIRCLE, other, Math.min(other, beside));
-    FractionTask task = of(Task.COMPARE, first, second, false);
+    Figure first = Figure.of(FigureShape.CIRCLE, one, Math.min(one, shaded));
+    Figure second = Figure.of(FigureShape.CIRCLE, other, Math.min(other, beside));
+    FractionTask task = of(FractionAsk.COMPARE, first, second, false);
     FractionFacts facts = FractionFacts.of(task);
 
     String relation = ((Response.Picked) task.rightResponse().orElseThrow()).option();
@@ -114,23 +129,25 @@ class FractionTaskTest {
   @Example
   void whatTheTeacherWritesIsAsked() {
     FractionTask own =
-        naming(Figure.of(Shape.SET, 12, 3), null)
+        naming(Figure.of(FigureShape.SET, 12, 3), null)
             .with(Basics.of("q", "How much of the honey is capped?", Feedback.USUAL));
 
     assertThat(own.asked().plain()).isEqualTo("How much of the honey is capped?");
     assertThat(own.answer()).isEqualTo("Three twelfths of the set is shaded.");
-    assertThat(naming(Figure.of(Shape.CIRCLE, 8, 3), null).asked().plain())
+    assertThat(naming(Figure.of(FigureShape.CIRCLE, 8, 3), null).asked().plain())
         .isEqualTo("What fraction of the circle is shaded?");
   }
 
   @Example
   void aFigureHasOneToTwentyFourParts() {
-    assertThatThrownBy(() -> Figure.of(Shape.CIRCLE, 0, 0))
+    assertThatThrownBy(() -> Figure.of(FigureShape.CIRCLE, 0, 0))
         .hasMessage("a figure is cut into 1 to 24 parts, not 0");
-    assertThatThrownBy(() -> Figure.of(Shape.CIRCLE, 25, 0))
+    assertThatThrownBy(() -> Figure.of(FigureShape.CIRCLE, 25, 0))
         .hasMessage("a figure is cut into 1 to 24 parts, not 25");
-    assertThatThrownBy(() -> Figure.of(Shape.CIRCLE, 4, 5)).hasMessageContaining("from 0 to 3");
-    assertThat(Figure.of(Shape.CIRCLE, 24, 24).fraction()).isEqualTo(new PartsOfWhole(24, 24));
+    assertThatThrownBy(() -> Figure.of(FigureShape.CIRCLE, 4, 5))
+        .hasMessageContaining("from 0 to 3");
+    assertThat(Figure.of(FigureShape.CIRCLE, 24, 24).fraction())
+        .isEqualTo(new PartsOfWhole(24, 24));
   }
 
   private static boolean right(FractionTask task, String text) {
@@ -142,12 +159,18 @@ class FractionTaskTest {
     return task.mark(response).full();
   }
 
-  private static FractionTask naming(Figure figure, Form form) {
+  private static FractionTask naming(Figure figure, FractionForm form) {
     return new FractionTask(
-        Basics.of("q", "", Feedback.USUAL), Task.NAME, figure, null, form, false, Extra.NONE);
+        Basics.of("q", "", Feedback.USUAL),
+        FractionAsk.NAME,
+        figure,
+        null,
+        form,
+        false,
+        Extra.NONE);
   }
 
-  private static FractionTask of(Task task, Figure figure, Figure other, boolean ownCut) {
+  private static FractionTask of(FractionAsk task, Figure figure, Figure other, boolean ownCut) {
     return new FractionTask(
         Basics.of("q", "", Feedback.USUAL), task, figure, other, null, ownCut, Extra.NONE);
   }

@@ -203,10 +203,10 @@ public final class RandomQuestions {
     FractionTask task =
         new FractionTask(
             basics,
-            any(FractionTask.Task.values()),
+            any(FractionTask.FractionAsk.values()),
             figure(),
             random.nextBoolean() ? null : figure(),
-            random.nextBoolean() ? null : any(FractionTask.Form.values()),
+            random.nextBoolean() ? null : any(FractionTask.FractionForm.values()),
             random.nextBoolean(),
             Extra.NONE);
     // Not every fraction can be shown by every cut.
@@ -222,7 +222,7 @@ public final class RandomQuestions {
             .filter(place -> random.nextBoolean())
             .toList();
     return new Figure(
-        any(Figure.Shape.values()), parts, wholes, random.nextBoolean() ? null : 2, shaded);
+        any(Figure.FigureShape.values()), parts, wholes, random.nextBoolean() ? null : 2, shaded);
   }
 
   private <T> T any(List<T> values) {
@@ -269,9 +269,9 @@ public final class RandomQuestions {
       case Sorting q ->
           new Response.Placed(
               some.stream().flatMap(c -> Sorting.placings(c, any(q.places())).stream()).toList());
-      case FractionTask q when q.task() == FractionTask.Task.NAME ->
+      case FractionTask q when q.task() == FractionTask.FractionAsk.NAME ->
           new Response.Typed(random.nextInt(9) + "/" + (1 + random.nextInt(24)));
-      case FractionTask q when q.task() == FractionTask.Task.COMPARE ->
+      case FractionTask q when q.task() == FractionTask.FractionAsk.COMPARE ->
           new Response.Picked(
               any(List.of(FractionTask.LESS, FractionTask.SAME, FractionTask.MORE)));
       case FractionTask q -> {

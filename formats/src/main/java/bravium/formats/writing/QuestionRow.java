@@ -8,6 +8,7 @@ import bravium.core.question.Card;
 import bravium.core.question.Credit;
 import bravium.core.question.Discussion;
 import bravium.core.question.Feedback;
+import bravium.core.question.FractionTask;
 import bravium.core.question.FreeAnswer;
 import bravium.core.question.Gaps;
 import bravium.core.question.Information;
@@ -228,9 +229,7 @@ public record QuestionRow(
       String name = Texts.trimmed(text.substring(place + 1));
       Card group = groups.computeIfAbsent(name, n -> card("g" + groups.size(), n));
       String card = Texts.trimmed(text.substring(0, place));
-      cards.add(
-          new Sortable(
-              "c" + cards.size(), PictureMarks.words(card), List.of(group.id()), Extra.NONE));
+      cards.add(new Sortable("c" + cards.size(), PictureMarks.words(card), List.of(group.id())));
     }
     return new Sorting(
         basics, List.copyOf(groups.values()), cards, Credit.EACH_RIGHT_COUNTS, Extra.NONE);
@@ -284,11 +283,14 @@ public record QuestionRow(
                   pairs,
                   new Answers(
                       pairs.pairs().stream()
-                          .map(
+                          .flatMap(
                               pair ->
-                                  PictureMarks.text(pair.left().text())
-                                      + " = "
-                                      + PictureMarks.text(pair.right().text()))
+                                  pair.partners()
+                                      .map(
+                                          card ->
+                                              PictureMarks.text(pair.left().text())
+                                                  + " = "
+                                                  + PictureMarks.text(card.text())))
                           .toList(),
                       List.of())));
       case Sorting groups -> Optional.of(row("groups", groups, sorted(groups)));
@@ -302,6 +304,7 @@ public record QuestionRow(
       case Discussion talk -> Optional.of(row("discussion", talk, Answers.NONE));
       case Information card -> Optional.of(row("information", card, Answers.NONE));
       case PointAt point -> Optional.empty();
+      case FractionTask fraction -> Optional.empty();
       case UnknownQuestion unknown -> Optional.empty();
     };
   }
@@ -345,12 +348,16 @@ public record QuestionRow(
     sorting.groups().forEach(group -> names.put(group.id(), PictureMarks.text(group.text())));
     return new Answers(
         sorting.cards().stream()
-            .filter(card -> !card.groups().isEmpty())
+            .filter(card -> card.groups().stream().anyMatch(names::containsKey))
             .map(
                 card ->
                     PictureMarks.text(card.text())
                         + " = "
-                        + names.getOrDefault(card.groups().getFirst(), ""))
+                        + card.groups().stream()
+                            .filter(names::containsKey)
+                            .map(names::get)
+                            .findFirst()
+                            .orElseThrow())
             .toList(),
         List.of());
   }

@@ -4,8 +4,8 @@ import bravium.core.measure.Rings;
 import bravium.core.play.Effort;
 import bravium.core.play.Laid;
 import bravium.core.play.Tried;
+import bravium.core.play.showing.TaskSheet.CardRoom;
 import bravium.core.play.showing.TaskSheet.FractionSheet;
-import bravium.core.play.showing.TaskSheet.Room;
 import bravium.core.play.showing.TaskSheet.SortingPlace;
 import bravium.core.play.showing.TaskSheet.SortingSheet;
 import bravium.core.question.Arrangement;
@@ -65,8 +65,8 @@ final class SheetBuilder {
         lying.values().stream().map(laid -> new Mark.Part(laid.card(), laid.right())).toList());
   }
 
-  private static Room room(Rings.Region region) {
-    return new Room(region.left(), region.top(), region.width(), region.height());
+  private static CardRoom room(Rings.Region region) {
+    return new CardRoom(region.left(), region.top(), region.width(), region.height());
   }
 
   /** What lies where, by its card: what was laid one by one, or all that a try left. */

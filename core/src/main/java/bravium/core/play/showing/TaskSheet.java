@@ -51,10 +51,10 @@ public sealed interface TaskSheet {
    * @param groups the targets that it is in; none outside of all
    * @param room the room for cards within it, on rings; null in all else
    */
-  record SortingPlace(@OwnId List<String> groups, @Nullable Room room) {}
+  record SortingPlace(@OwnId List<String> groups, @Nullable CardRoom room) {}
 
   /** An upright box, in thousandths of the sheet from its upper left corner. */
-  record Room(int left, int top, int width, int height) {}
+  record CardRoom(int left, int top, int width, int height) {}
 
   /**
    * A fraction and its figures.
@@ -64,9 +64,9 @@ public sealed interface TaskSheet {
    * @param ownCut whether whoever shades cuts the figure, too
    */
   record FractionSheet(
-      FractionTask.Task task,
+      FractionTask.FractionAsk task,
       List<Figure> figures,
-      FractionTask.@Nullable Form form,
+      FractionTask.@Nullable FractionForm form,
       boolean ownCut)
       implements TaskSheet {}
 }
