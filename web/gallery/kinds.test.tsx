@@ -3,8 +3,10 @@ import { cleanup, render, screen, waitFor } from "@testing-library/react";
 import userEvent, { type UserEvent } from "@testing-library/user-event";
 import { useState } from "react";
 import { afterEach, beforeAll, beforeEach, describe, expect, test, vi } from "vitest";
+import board from "../../server/src/main/resources/demo/0i-the-hive-on-the-board.json";
 import notebook from "../../server/src/main/resources/demo/3-the-beekeepers-notebook.json";
 import { LocalGame } from "../src/engine/LocalGame";
+import { figureWords } from "../src/figures/figureWords";
 import { GameStage } from "../src/games/GameStage";
 import type { Activity, Kind, ResponseUnion } from "../src/generated/types";
 import { fetchDragging } from "../src/questions/answers/AnswerField";
@@ -113,6 +115,14 @@ const all =
 const choose = (...options: string[]) => all(...options.map((o) => (h: Hand) => h.choose(o)));
 const type = (label: string, text: string) => (hand: Hand) => hand.type(label, text);
 const put = (card: string, place: string) => (hand: Hand) => hand.put(card, place);
+const shade =
+  (of: number, ...parts: number[]) =>
+  async (hand: Hand) => {
+    for (const part of parts) {
+      await waitFor(() => screen.getByLabelText(figureWords.part(part, of)));
+      await hand.press(screen.getByLabelText(figureWords.part(part, of)));
+    }
+  };
 const point = (x: number, y: number) => (hand: Hand) => hand.point(x, y);
 const order =
   (...cards: string[]) =>
@@ -197,6 +207,12 @@ const CASES: Record<Exclude<Kind, "item" | "unfinished" | "information">, Case> 
     ),
     wrong: put("lays eggs", "Drone"),
   },
+  "fraction-named": {
+    right: all(type(figureWords.over1, "2"), type(figureWords.under1, "3")),
+    wrong: all(type(figureWords.over1, "8"), type(figureWords.under1, "4")),
+  },
+  "fraction-shaded": { right: shade(8, 2, 5, 7), wrong: shade(8, 1) },
+  "fractions-compared": { right: choose("more"), wrong: choose("less") },
   point: { right: point(560, 760), wrong: point(700, 560) },
   "free-answer": { given: type(words.game.write, "For the winter.") },
   discussion: { given: type(words.game.write, "Lavender.") },
@@ -236,18 +252,30 @@ function Table({ game }: { game: LocalGame }) {
   );
 }
 
-/** The notebook's game, opened at its question of this kind. */
+/** Which of the board's pages asks for it. */
+const PAGES: Partial<Record<Kind, string>> = {
+  "fraction-named": "wb2",
+  "fraction-shaded": "wb3",
+  "fractions-compared": "wb5",
+};
+
+/** A game, opened at its question of this kind. */
 function at(kind: Kind): LocalGame {
+  const page = PAGES[kind];
+  if (page) return opened(board as unknown as Activity, page);
   const [asked, filling] = kind.startsWith("gaps-") ? kind.split("-") : [kind];
   const questions = notebook.game.questions.map((q) =>
     filling && q.filling ? { ...q, filling } : q,
   );
   const activity = { ...notebook, game: { ...notebook.game, questions } } as unknown as Activity;
+  return opened(activity, questions.find((q) => q.kind === asked)?.id ?? "");
+}
+
+function opened(activity: Activity, question: string): LocalGame {
   const opening = { seed: "kinds", at: Date.now(), rehearsal: true, teams: [], help: [] };
   const game = LocalGame.open(activity, opening);
   game.act({ kind: "start" });
-  const question = questions.find((q) => q.kind === asked);
-  game.act({ kind: "go-to", question: question?.id ?? "" });
+  game.act({ kind: "go-to", question });
   return game;
 }
 

@@ -24,6 +24,9 @@ const ASKED: Record<Exclude<Kind, "item" | "unfinished">, true> = {
   "free-answer": true,
   discussion: true,
   information: true,
+  "fraction-named": true,
+  "fraction-shaded": true,
+  "fractions-compared": true,
 };
 
 beforeEach(() => {

@@ -3,6 +3,7 @@ import type {
   Activity,
   Basics,
   Credit,
+  Figure,
   Option,
   PickAll,
   PickOne,
@@ -91,8 +92,18 @@ export function copyOf(question: QuestionUnion): QuestionUnion {
         strikeOrder: copy.strikeOrder.map(named),
       };
     }
-    case "order":
-      return { ...copy, cards: copy.cards.map(own) };
+    case "order": {
+      const fresh = new Map(copy.cards.map((card) => [card.id, randomId()]));
+      const named = (id: string) => fresh.get(id) ?? id;
+      return {
+        ...copy,
+        cards: copy.cards.map((card) => ({
+          ...card,
+          id: named(card.id),
+          after: card.after.map(named),
+        })),
+      };
+    }
     case "pairs":
       return {
         ...copy,
@@ -100,6 +111,7 @@ export function copyOf(question: QuestionUnion): QuestionUnion {
           ...pair,
           left: own(pair.left),
           right: own(pair.right),
+          more: pair.more.map(own),
         })),
       };
     default:
@@ -151,22 +163,41 @@ export function asKind(question: QuestionUnion, kind: QuestionUnion["kind"]): Qu
     case "gaps":
       return { kind, ...basics, filling: "dragged", decoys: [], comparing: FAIR, credit };
     case "order":
-      return { kind, ...basics, cards, credit };
+      return {
+        kind,
+        ...basics,
+        cards: cards.map((card) => ({ ...card, level: false, after: [] })),
+        credit,
+      };
     case "pairs":
       return {
         kind,
         ...basics,
-        pairs: cards.map((left) => ({ left, right: { id: randomId(), text: "" } })),
+        pairs: cards.map((left) => ({ left, right: { id: randomId(), text: "" }, more: [] })),
         credit,
       };
     case "groups":
-      return { kind, ...basics, groups: [], cards: [], credit };
+      return {
+        kind,
+        ...basics,
+        groups: [],
+        rows: [],
+        cards: [],
+        credit,
+        outside: false,
+        atOnce: false,
+      };
+    case "fraction":
+      return { kind, ...basics, task: "name", figure: blankFigure, ownCut: false };
     case "point":
       return { kind, ...basics, alt: "", areas: [] };
     default:
       return { kind, ...basics };
   }
 }
+
+/** A figure that a teacher begins with. */
+const blankFigure: Figure = { shape: "circle", parts: 8, shaded: [0, 1, 2] };
 
 /** As fair as a teacher is, and small slips are forgiven. */
 const FAIR = {

@@ -14,6 +14,8 @@ import type {
   EscapePlan,
   EscapeRoom,
   Finding,
+  FractionRead,
+  FractionTask,
   HappeningUnion,
   Judgement,
   Look,
@@ -127,6 +129,10 @@ export const trailApart = (trail: Trail) => ask<Trail>("trail-apart", trail);
 
 /** The trail with its markers at even distances along a path. */
 export const trailAlong = (trail: Trail, path: Spot[]) => ask<Trail>("trail-along", trail, path);
+
+/** What follows from the figure of a fraction task. */
+export const fractionRead = (task: FractionTask) =>
+  ask<FractionRead>("fraction-read", { ...task, kind: "fraction" });
 
 /** The worth of each step of a climb, from the first to the top. */
 export const seriesOf = (climb: Climb, unit: number) =>

@@ -14,6 +14,7 @@ import { escapeRoom } from "./escaperoom";
 import { pictureReveal } from "./picturereveal";
 import { questionVideo } from "./questionvideo";
 import { quizShow } from "./quizshow";
+import { whiteboard } from "./whiteboard";
 import { wordHunt } from "./wordhunt";
 
 export type GameKind = GameDataUnion["kind"];
@@ -125,6 +126,11 @@ const games: { [K in GameKind]: GameParts<K> } = {
     ...questionVideo,
     Sheet: lazy(() => import("./questionvideo/Sheet")),
     Sentence: lazy(() => import("./questionvideo/Sentence")),
+  },
+  whiteboard: {
+    ...whiteboard,
+    Sheet: lazy(() => import("./whiteboard/Sheet")),
+    Sentence: lazy(() => import("./whiteboard/Sentence")),
   },
 };
 

@@ -5,6 +5,7 @@ import {
   type LucideIcon,
   MessageCircleQuestion,
   ScanSearch,
+  Shapes,
 } from "lucide-react";
 import type { GameDataUnion } from "../generated/types";
 
@@ -14,6 +15,7 @@ const signs: Record<GameDataUnion["kind"], LucideIcon> = {
   "picture-reveal": Images,
   "question-video": Clapperboard,
   "quiz-show": MessageCircleQuestion,
+  whiteboard: Shapes,
   "word-hunt": ScanSearch,
 };
 

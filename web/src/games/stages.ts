@@ -8,6 +8,7 @@ const stages: Record<GameDataUnion["kind"], ComponentType<StageProps>> = {
   "picture-reveal": lazy(() => import("./picturereveal/Stage")),
   "question-video": lazy(() => import("./questionvideo/Stage")),
   "quiz-show": lazy(() => import("./quizshow/Stage")),
+  whiteboard: lazy(() => import("./whiteboard/Stage")),
   "word-hunt": lazy(() => import("./wordhunt/Stage")),
 };
 

@@ -1,51 +1,74 @@
-import { Eraser, Highlighter, PenLine, Undo2, X } from "lucide-react";
+import { Eraser, Highlighter, PenLine, Pin, PinOff, Undo2, X } from "lucide-react";
 import { getStroke } from "perfect-freehand";
-import { type PointerEvent, useState } from "react";
+import { type PointerEvent, useEffect, useLayoutEffect, useRef, useState } from "react";
 import { words } from "../words/en";
+import { type Stroke, useBeside } from "./beside";
 
-interface Stroke {
-  points: [number, number, number][];
-  light: boolean;
-}
+const NONE: Stroke[] = [];
+const LIGHT = { ink: "--color-accent", size: 23, thinning: 0, alpha: 0.4 };
+const DARK = { ink: "--color-primary", size: 6, thinning: 0.4, alpha: 1 };
 
-/** A pen and a highlighter over everything; leaving it keeps what was drawn until it is wiped. */
-export default function Pen(props: { drawing: boolean; leave: () => void }) {
-  const { drawing, leave } = props;
-  const [strokes, setStrokes] = useState<Stroke[]>([]);
-  const [open, setOpen] = useState<Stroke>();
+/**
+ * A pen and a highlighter over the page. Each finger draws a stroke of its own; what was drawn belongs to
+ * the page and is wiped without touching the task on it.
+ */
+export default function Pen(props: { page: string; drawing: boolean; leave: () => void }) {
+  const { page, drawing, leave } = props;
+  const strokes = useBeside((beside) => beside.strokes[page] ?? NONE);
+  const keeps = useBeside((beside) => beside.keeps);
+  const unkept = useBeside((beside) => beside.unkept);
+  const { draw, turnKeeps, leavePage } = useBeside.getState();
   const [light, setLight] = useState(false);
-  const at = (event: PointerEvent): [number, number, number] => [
-    event.clientX,
-    event.clientY,
-    event.pressure || 0.5,
-  ];
-  const end = () => {
-    if (open) setStrokes([...strokes, open]);
-    setOpen(undefined);
+  const below = useRef<HTMLCanvasElement>(null);
+  const above = useRef<HTMLCanvasElement>(null);
+  const open = useRef(new Map<number, Stroke>());
+  useEffect(() => () => leavePage(page), [page, leavePage]);
+  useStrokes(below, strokes);
+  const paintOpen = () => above.current && paint(above.current, [...open.current.values()]);
+  const add = (event: PointerEvent, stroke: Stroke) => {
+    const box = event.currentTarget.getBoundingClientRect();
+    const scale = 1000 / box.width;
+    // What lies between two frames is drawn, too: a quick curve stays round.
+    const native = event.nativeEvent;
+    const between = native.getCoalescedEvents?.() ?? [];
+    for (const one of between.length > 0 ? between : [native]) {
+      stroke.points.push(
+        Math.round((one.clientX - box.left) * scale * 10) / 10,
+        Math.round((one.clientY - box.top) * scale * 10) / 10,
+        Math.round((one.pressure || 0.5) * 100),
+      );
+    }
+  };
+  const end = (event: PointerEvent) => {
+    const stroke = open.current.get(event.pointerId);
+    if (!stroke) return;
+    open.current.delete(event.pointerId);
+    draw(page, [...(useBeside.getState().strokes[page] ?? NONE), stroke]);
+    paintOpen();
   };
   return (
     <>
-      <svg
-        aria-hidden="true"
+      <canvas ref={below} className="pen-sheet" data-strokes={strokes.length} />
+      <canvas
+        ref={above}
         className="pen-sheet"
         data-drawing={drawing}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
-          setOpen({ points: [at(event)], light });
+          const stroke = { points: [], light };
+          open.current.set(event.pointerId, stroke);
+          add(event, stroke);
+          paintOpen();
         }}
-        onPointerMove={(event) => open && setOpen({ ...open, points: [...open.points, at(event)] })}
+        onPointerMove={(event) => {
+          const stroke = open.current.get(event.pointerId);
+          if (!stroke) return;
+          add(event, stroke);
+          paintOpen();
+        }}
         onPointerUp={end}
         onPointerCancel={end}
-      >
-        {[...strokes, ...(open ? [open] : [])].map((stroke, i) => (
-          <path
-            // biome-ignore lint/suspicious/noArrayIndexKey: strokes come one after another
-            key={i}
-            d={outline(stroke)}
-            className={stroke.light ? "fill-accent opacity-40" : "fill-primary"}
-          />
-        ))}
-      </svg>
+      />
       {drawing && (
         <div role="toolbar" aria-label={words.front.pen} className="pen-tools">
           <Tool icon={PenLine} name={words.front.penLine} on={!light} act={() => setLight(false)} />
@@ -58,14 +81,82 @@ export default function Pen(props: { drawing: boolean; leave: () => void }) {
           <Tool
             icon={Undo2}
             name={words.front.penUndo}
-            act={() => setStrokes(strokes.slice(0, -1))}
+            act={() => draw(page, strokes.slice(0, -1))}
           />
-          <Tool icon={Eraser} name={words.front.wipe} act={() => setStrokes([])} />
+          <Tool icon={Eraser} name={words.front.wipe} act={() => draw(page, [])} />
+          <Tool
+            icon={keeps ? Pin : PinOff}
+            name={words.front.penKeeps}
+            on={keeps}
+            act={turnKeeps}
+          />
           <Tool icon={X} name={words.front.penLeave} act={leave} />
         </div>
       )}
+      {unkept && (
+        <p role="status" className="pen-note">
+          {words.front.unkept}
+        </p>
+      )}
     </>
   );
+}
+
+/** Draws what is there, anew where the view changes its size. */
+function useStrokes(canvas: React.RefObject<HTMLCanvasElement | null>, strokes: Stroke[]) {
+  const now = useRef(strokes);
+  now.current = strokes;
+  const drawn = useRef<Stroke[]>(NONE);
+  useLayoutEffect(() => {
+    const sheet = canvas.current;
+    if (!sheet) return;
+    const before = drawn.current;
+    // One stroke more is laid over what is there; all else is drawn anew.
+    const more = before.length > 0 && before.every((stroke, i) => stroke === strokes[i]);
+    paint(sheet, more ? strokes.slice(before.length) : strokes, more);
+    drawn.current = strokes;
+  }, [canvas, strokes]);
+  useEffect(() => {
+    const sheet = canvas.current;
+    if (!sheet || typeof ResizeObserver === "undefined") return;
+    const observer = new ResizeObserver(() => paint(sheet, now.current));
+    observer.observe(sheet);
+    return () => observer.disconnect();
+  }, [canvas]);
+}
+
+/** Paints strokes; over what is there, or on a clean sheet. */
+function paint(canvas: HTMLCanvasElement, strokes: Stroke[], over = false) {
+  const context = canvas.getContext("2d");
+  if (!context) return;
+  const sharp = window.devicePixelRatio || 1;
+  const width = Math.round(canvas.clientWidth * sharp);
+  const height = Math.round(canvas.clientHeight * sharp);
+  if (canvas.width !== width || canvas.height !== height) {
+    canvas.width = width;
+    canvas.height = height;
+  } else if (!over) context.clearRect(0, 0, width, height);
+  const style = getComputedStyle(canvas);
+  for (const stroke of strokes) {
+    const { ink, size, thinning, alpha } = stroke.light ? LIGHT : DARK;
+    const points: [number, number, number][] = [];
+    for (let i = 0; i + 2 < stroke.points.length; i += 3) {
+      points.push([
+        ((stroke.points[i] ?? 0) * width) / 1000,
+        ((stroke.points[i + 1] ?? 0) * width) / 1000,
+        (stroke.points[i + 2] ?? 50) / 100,
+      ]);
+    }
+    const edge = getStroke(points, { size: (size * width) / 1000, thinning });
+    const [first, ...rest] = edge;
+    if (!first) continue;
+    context.globalAlpha = alpha;
+    context.fillStyle = style.getPropertyValue(ink);
+    context.beginPath();
+    context.moveTo(first[0] ?? 0, first[1] ?? 0);
+    for (const [x, y] of rest) context.lineTo(x ?? 0, y ?? 0);
+    context.fill();
+  }
 }
 
 function Tool(props: { icon: typeof X; name: string; on?: boolean; act: () => void }) {
@@ -82,11 +173,4 @@ function Tool(props: { icon: typeof X; name: string; on?: boolean; act: () => vo
       <Icon aria-hidden="true" />
     </button>
   );
-}
-
-function outline({ points, light }: Stroke): string {
-  const edge = getStroke(points, { size: light ? 30 : 8, thinning: light ? 0 : 0.4 });
-  const [first, ...rest] = edge;
-  if (!first) return "";
-  return `M ${first[0]} ${first[1]} ${rest.map(([x, y]) => `L ${x} ${y}`).join(" ")} Z`;
 }

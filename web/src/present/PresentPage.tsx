@@ -18,6 +18,7 @@ import { Failed, Loading, Notice } from "../ui/Notice";
 import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { whenWords } from "../words/format";
+import { useBeside } from "./beside";
 import { ClassTimer } from "./ClassTimer";
 import { HandsDialog, JoinDialog, JumpDialog, PointsDialog } from "./dialogs";
 import { FrontBar, usePointerNear } from "./FrontBar";
@@ -168,6 +169,7 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
   return (
     <main
       className="present relative flex h-full flex-col bg-base-100"
+      data-low={controls.low}
       data-strip={used || controls.classClock !== undefined}
     >
       <h1 className="sr-only">{showing.cover.title}</h1>
@@ -182,6 +184,7 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
           timeUp={game.refresh}
           again={again}
           pressTeam={showing.stage === "title" ? undefined : controls.pressTeam}
+          flaps={controls.flaps}
           optionsShown={controls.optionsShown}
           takesFocus
           aloud
@@ -212,15 +215,20 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
 
 /** What lies over the game: the pen, the shutter. */
 function Overlays({ controls }: { controls: FrontControls }) {
+  const drawn = useBeside((beside) => Object.keys(beside.strokes).length > 0);
   const [penOnce, setPenOnce] = useState(false);
   useEffect(() => {
     if (controls.pen) setPenOnce(true);
   }, [controls.pen]);
   return (
     <>
-      {penOnce && (
+      {(penOnce || drawn) && (
         <Suspense fallback={null}>
-          <Pen drawing={controls.pen} leave={controls.turnPen} />
+          <Pen
+            page={controls.showing.question?.id ?? controls.showing.stage}
+            drawing={controls.pen}
+            leave={controls.turnPen}
+          />
         </Suspense>
       )}
       {controls.shutter && <Shutter lift={controls.turnShutter} />}

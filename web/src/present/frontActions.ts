@@ -1,5 +1,5 @@
 import { useLook } from "../app/useLook";
-import { isPicked } from "../stage/stage";
+import { isOnlyRead, isPicked } from "../stage/stage";
 import { words } from "../words/en";
 import type { FrontControls } from "./useFrontControls";
 
@@ -42,7 +42,7 @@ export function frontActions(controls: FrontControls, leave: () => void): FrontA
     action("next", stage !== "end", controls.next),
     action("back", stage !== "title", controls.back),
     action("strike", picked, () => controls.strike(false)),
-    action("reveal", picked, () => controls.strike(true)),
+    action("reveal", picked || (asked && !isOnlyRead(question)), controls.reveal),
     action("hands", picked, () => open("hands")),
     action("one", picked || stage === "title", controls.turnOneByOne),
     action("hint", (question?.help.more ?? 0) > 0, controls.hint),
@@ -52,6 +52,9 @@ export function frontActions(controls: FrontControls, leave: () => void): FrontA
     ),
     action("shutter", true, controls.turnShutter),
     action("pen", true, controls.turnPen),
+    action("low", true, controls.turnLow),
+    action("print", true, () => window.print()),
+    action("picture", playing, controls.takePicture),
     action("jump", playing && showing.markers.length > 1, () => open("jump")),
     action("unlock", showing.scene?.kind === "escape-room" && playing, () => press("[data-opens]")),
     action("sound", true, controls.turnSound),

@@ -13,7 +13,9 @@ import { toBoard, toEntry } from "../stage/boardKeys";
 import type { Looking } from "../stage/looking";
 import { isPicked, LETTERS, onwards } from "../stage/stage";
 import { words } from "../words/en";
+import { useBeside } from "./beside";
 import { type ClassClock, leftOf, turned } from "./ClassTimer";
+import { savePicture } from "./pagePicture";
 import type { FrontGame } from "./useFrontGame";
 
 export const LETTER_KEYS = LETTERS.slice(0, 6);
@@ -37,6 +39,11 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
   const [dialog, open] = useState<Open>();
   const [shutter, setShutter] = useState(false);
   const [pen, setPen] = useState(false);
+  /** Whether all tools are down where a child reaches them. */
+  const [low, setLow] = useState(false);
+  const openFlaps = useBeside((beside) => beside.open);
+  const { turnFlap, load } = useBeside.getState();
+  useEffect(() => load(sitting.sitting), [sitting.sitting, load]);
   const [classClock, setClassClock] = useState<ClassClock>();
   // For this game alone: in the next one all options are there again.
   const [oneByOne, setOneByOne] = useState(
@@ -65,7 +72,10 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
     else setNudge(showing.stage === "question");
   };
   const back = () => {
-    if (given !== undefined) return give(undefined);
+    if (given !== undefined) {
+      const undo = document.querySelector<HTMLButtonElement>("[data-undo='true']");
+      return undo ? undo.click() : give(undefined);
+    }
     const steps = question && shown.question === question.id ? shown.count : 0;
     if (oneByOne && question && steps > 0 && untouched(showing)) {
       return setShown({ question: question.id, count: steps - 1 });
@@ -118,6 +128,32 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
       });
     }
   };
+  /** Gives the answer away: strikes out all that is wrong, or folds the flap open over it. */
+  const reveal = () => {
+    if (!question || isPicked(question)) return strike(true);
+    const closed = showing.stage === "question" && !showing.talk?.done;
+    if (closed && game.act({ kind: "reveal", question: question.id })) {
+      return setNote(words.front.nothingToStrike);
+    }
+    turnFlap(question.id, true);
+    give(undefined);
+  };
+  const flaps = {
+    open: (id: string) => openFlaps.includes(id),
+    turn: (id: string) => {
+      const closed = showing.stage === "question" && !showing.talk?.done;
+      if (closed && id === question?.id) reveal();
+      else turnFlap(id);
+    },
+  };
+  const takePicture = () => {
+    const page = document.querySelector<HTMLElement>(".present");
+    if (!page) return;
+    savePicture(page, pictureName(showing)).then(
+      () => setNote(words.front.pictureSaved),
+      () => setNote(words.front.pictureFailed),
+    );
+  };
   const turnSound = () => {
     useSoundSwitch.getState().turn();
     setNote(useSoundSwitch.getState().on ? words.sound.on : words.sound.off);
@@ -136,6 +172,14 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
     back,
     choose,
     strike,
+    reveal,
+    flaps,
+    takePicture,
+    low,
+    turnLow: () => {
+      setLow(!low);
+      setNote(low ? words.front.lowOff : words.front.lowOn);
+    },
     pressTeam,
     clock,
     moreTime,
@@ -175,6 +219,12 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
     nudge,
   };
 }
+
+/** The activity, and which of its pages it is. */
+const pictureName = ({ cover, question }: Showing) =>
+  [cover.title || words.activities.untitled, question && question.number > 0 && question.number]
+    .filter(Boolean)
+    .join(" ");
 
 /** Nothing was struck out, counted or answered yet, so that options may still be covered. */
 const untouched = (showing: Showing) => showing.stage === "question" && !showing.talk;

@@ -79,7 +79,7 @@ function actionOf(
     case "x":
       return () => controls.strike(false);
     case "r":
-      return () => controls.strike(true);
+      return controls.reveal;
     case "v":
       return () => controls.showing.question && controls.open("hands");
     case "o":
@@ -88,6 +88,10 @@ function actionOf(
       return controls.turnShutter;
     case "p":
       return controls.turnPen;
+    case "w":
+      return controls.turnLow;
+    case "i":
+      return controls.takePicture;
     case "t":
       return controls.clock;
     case "+":

@@ -33,6 +33,8 @@ export function rightWords(question: QuestionUnion): string {
       );
     case "groups":
       return list(question.groups.map((group) => plainOf(group.text)));
+    case "fraction":
+      return words.sheet.fraction.tasks[question.task];
     case "point":
       return list(question.areas.filter((area) => area.right).map((area) => area.name || "✓"));
     case "free-answer":

@@ -25,6 +25,8 @@ export interface StageProps {
   takesFocus?: boolean;
   /** Whether the class answers aloud, at the front: a discussion then needs nothing written. */
   aloud?: boolean;
+  /** Which answers lie under a folded flap here, and what opens or closes it; nothing where none do. */
+  flaps?: { open: (question: string) => boolean; turn: (question: string) => void };
   /** Called with the place of a team that is pressed, where that does something. */
   pressTeam?: (team: number) => void;
   /** How many options are shown so far, where they come one by one. */

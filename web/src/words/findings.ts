@@ -61,6 +61,13 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
   "few-pairs": () => "There are fewer than two full pairs. The question is left out.",
   "few-groups": () =>
     "It takes two groups with a name, and a card that belongs to one. The question is left out.",
+  "rings-apart": ([text]) =>
+    `The card “${text}” belongs into rings that don’t overlap, and is left out. Move their groups beside each other.`,
+  "cards-alike": () => "All cards read the same, so that nothing is right or wrong.",
+  "any-order": () => "Any order is right here. The question is left out.",
+  "fraction-not-there": ([over, under, cut]) =>
+    `${over}/${under} can’t be shaded in ${cut} equal parts. The question is left out.`,
+  "nothing-shaded": () => "Nothing is shaded in the figure.",
   "card-without-group": ([text]) => `The card “${text}” belongs to no group and is left out.`,
   "no-picture": () => "There is no picture to point at. The question is left out.",
   "no-right-area": () => "Nowhere in the picture is right, so nobody can get it right.",

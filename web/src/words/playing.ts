@@ -1,4 +1,4 @@
-import type { PassMark, Scorecard, State, Terms } from "../generated/types";
+import type { Counted, Moved, PassMark, Scorecard, State, Terms } from "../generated/types";
 import { formOf, plural } from "./format";
 
 /** “7 of 10 right”: of what was marked; what was only handed in stands beside it. */
@@ -91,6 +91,33 @@ export const playing = {
     allPlaced: "All cards are placed.",
     empty: "put a card here",
     beside: (name: string) => `beside ${name}`,
+    nowhere: "In none of them",
+    both: (one: string, other: string) => `${one} and ${other}`,
+    laid: (card: string, place: string) => `${card} → ${place}`,
+    wentBack: "not there, it goes back",
+    flapOpen: "The answer lies under here. Fold it open.",
+    flapShut: "Fold it shut",
+    undoStep: "Take back a step",
+    shaded: (n: number, of: number) => `${n} of ${plural(of, "part")} shaded`,
+    compared: { less: "less", same: "as much", more: "more" } as Record<string, string>,
+    /** What became of the first sorting: “4 cards moved, 3 of them to where they belong.” */
+    moved: ({ cards, home, astray }: Moved) =>
+      cards === 0
+        ? "Since the first time, no card has moved."
+        : [
+            `Since the first time ${formOf(cards, "one card has", `${cards} cards have`)} moved`,
+            home > 0
+              ? `, ${home} of them to where ${formOf(home, "it belongs", "they belong")}`
+              : "",
+            astray > 0 ? `, ${astray} away from there` : "",
+            ".",
+          ].join(""),
+    counted: ({ scoring, right, of }: Counted) =>
+      scoring === "pairs"
+        ? `${right} of ${plural(of, "pair")} are in the right order.`
+        : scoring === "neighbours"
+          ? `${right} of ${plural(of, "neighbour")} follow each other rightly.`
+          : `${right} of ${plural(of, "card")} stand in the right place.`,
     up: (card: string) => `${card}: one place up`,
     down: (card: string) => `${card}: one place down`,
     ordered: (card: string, place: number, of: number) => `${card} is now ${place} of ${of}.`,

@@ -10,6 +10,7 @@ export const fetchDragging = () => import("./dragging");
 const GapsField = lazy(() => fetchDragging().then((m) => ({ default: m.GapsField })));
 const OrderField = lazy(() => fetchDragging().then((m) => ({ default: m.OrderField })));
 const PairsField = lazy(() => fetchDragging().then((m) => ({ default: m.PairsField })));
+const FractionField = lazy(() => fetchDragging().then((m) => ({ default: m.FractionField })));
 const GroupsField = lazy(() => fetchDragging().then((m) => ({ default: m.GroupsField })));
 
 /** The place where the open question is answered, after its kind. */
@@ -40,6 +41,10 @@ function fieldOf(props: AnswerProps): ReactNode {
       return <GroupsField {...props} />;
     case "point":
       return <PointField {...props} />;
+    case "fraction-named":
+    case "fraction-shaded":
+    case "fractions-compared":
+      return <FractionField {...props} />;
     case "information":
     case "unfinished":
     case "item":

@@ -3,7 +3,7 @@ import type { Asked, Told } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
 import { words } from "../../words/learner";
 import { VERDICT_BARS, VERDICT_INKS, VERDICT_SIGNS } from "../verdicts";
-import { responseWords, rightOf, solutionWords } from "./answerWords";
+import { responseWords, toldRight } from "./answerWords";
 
 /** What a verdict is called: a thing is found or not, a question answered. */
 const saidOf = ({ kind }: Asked, told: Told) =>
@@ -17,7 +17,7 @@ const isTalkedThrough = ({ verdict, response }: Told) => verdict === "given" && 
 /** A question looked back at: what was answered, and what is right where that is told. */
 export function LookBack(props: { question: Asked; told: Told; children?: ReactNode }) {
   const { question, told, children } = props;
-  const right = rightOf(told);
+  const right = toldRight(question, told);
   const answers = told.response || (question.kind !== "item" && !isTalkedThrough(told));
   return (
     <li
@@ -34,10 +34,10 @@ export function LookBack(props: { question: Asked; told: Told; children?: ReactN
         </span>
         {answers && responseWords(question, told.response)}
       </p>
-      {question.kind !== "item" && told.verdict !== "right" && right && right.length > 0 && (
+      {question.kind !== "item" && told.verdict !== "right" && right && (
         <p>
           <span className="font-semibold text-success">✓ {words.game.rightMark}: </span>
-          {solutionWords(question, right)}
+          {right}
         </p>
       )}
       {told.comment && (

@@ -1,61 +1,61 @@
-import { closestCenter, DndContext, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
-import {
-  arrayMove,
-  SortableContext,
-  useSortable,
-  verticalListSortingStrategy,
-} from "@dnd-kit/sortable";
 import { ChevronDown, ChevronUp } from "lucide-react";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import type { Choice } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
 import { plainOf } from "../../rich/words";
 import { answerOf } from "../../stage/stage";
+import { slotUnder, useDrags } from "../../ui/drags";
 import { words } from "../../words/learner";
 import { type AnswerProps, isClosed } from "./answerProps";
 import { PartMark } from "./placing";
+import { UndoStep, useSteps } from "./steps";
 
 /** Cards to put in order: dragged, or moved a place up or down by their buttons. */
 export function OrderField(props: AnswerProps) {
-  const { question, showing, given, give } = props;
+  const { question, showing, given } = props;
+  const { give, undo } = useSteps(`${question.id} ${question.attempt}`, given, props.give);
   const [moved, setMoved] = useState("");
+  const list = useRef<HTMLOListElement>(null);
   const said = showing.feedback?.response ?? answerOf(question, given);
   const ids = said?.kind === "ordered" ? said.cards : [];
   const cards = ids.flatMap((id) => question.choices.find((card) => card.id === id) ?? []);
   const closed = isClosed(props);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const move = (from: number, to: number) => {
-    if (to < 0 || to >= ids.length || from === to) return;
-    give({ kind: "ordered", cards: arrayMove(ids, from, to) });
+    const card = ids[from];
+    if (to < 0 || to >= ids.length || from === to || card === undefined) return;
+    give({ kind: "ordered", cards: ids.toSpliced(from, 1).toSpliced(to, 0, card) });
     setMoved(words.game.ordered(plainOf(cards[from]?.text ?? ""), to + 1, ids.length));
   };
+  const start = useDrags({
+    closed,
+    slotAt: (x, y) => slotUnder(list.current, x, y),
+    drop: (id, slot) => move(ids.indexOf(id), Number((slot as HTMLElement).dataset.slot)),
+  });
   return (
-    <DndContext
-      sensors={sensors}
-      collisionDetection={closestCenter}
-      onDragEnd={({ active, over }) =>
-        over && move(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)))
-      }
-    >
-      <SortableContext items={ids} strategy={verticalListSortingStrategy} disabled={closed}>
-        <ol className="card-field grid gap-[0.4em]">
-          {cards.map((card, place) => (
-            <Row
-              key={card.id}
-              card={card}
-              place={place}
-              last={place === cards.length - 1}
-              closed={closed}
-              mark={showing.feedback?.parts.find((part) => part.id === card.id)?.right}
-              move={(by) => move(place, place + by)}
-            />
-          ))}
-        </ol>
-      </SortableContext>
+    <>
+      <ol
+        ref={list}
+        className="card-field grid gap-[0.4em]"
+        data-long={cards.length > 8}
+        onPointerDown={start}
+      >
+        {cards.map((card, place) => (
+          <Row
+            key={card.id}
+            card={card}
+            place={place}
+            last={place === cards.length - 1}
+            closed={closed}
+            mark={showing.feedback?.parts.find((part) => part.id === card.id)?.right}
+            move={(by) => move(place, place + by)}
+          />
+        ))}
+      </ol>
+      {!closed && <UndoStep undo={undo} />}
       <p className="sr-only" role="status">
         {moved}
       </p>
-    </DndContext>
+    </>
   );
 }
 
@@ -68,25 +68,16 @@ function Row(props: {
   move: (by: 1 | -1) => void;
 }) {
   const { card, place, last, closed, mark, move } = props;
-  const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({
-    id: card.id,
-    disabled: closed,
-  });
   const border = mark === undefined ? "border-line" : mark ? "border-success" : "border-error";
   return (
     <li
-      ref={setNodeRef}
-      style={{
-        transform: transform ? `translateY(${transform.y}px)` : undefined,
-        transition,
-        zIndex: isDragging ? 20 : undefined,
-      }}
-      className={`relative flex items-center gap-[0.5em] rounded-[14px] border-[3px] bg-card pl-[0.7em] ${border} ${closed ? "" : "shadow-lift"}`}
+      data-slot={place}
+      data-card={closed ? undefined : card.id}
+      className={`relative flex items-center gap-[0.5em] rounded-[14px] border-[3px] bg-card pl-[0.7em] data-dragging:z-20 data-dragging:opacity-90 data-over:border-primary ${border} ${closed ? "" : "shadow-lift"}`}
     >
       <span className="w-[1.4em] shrink-0 text-soft">{place + 1}</span>
       <span
-        {...listeners}
-        className={`min-h-11 min-w-0 flex-1 touch-none py-[0.35em] text-[length:var(--card-text)] font-medium [overflow-wrap:anywhere] ${closed ? "" : "cursor-grab"}`}
+        className={`min-h-11 min-w-0 flex-1 py-[0.35em] text-[length:var(--card-text)] font-medium [overflow-wrap:anywhere] ${closed ? "" : "cursor-grab touch-none"}`}
       >
         <span data-read>
           <Rich words={card.text} still />

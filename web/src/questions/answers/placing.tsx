@@ -1,15 +1,7 @@
-import {
-  DndContext,
-  type DragEndEvent,
-  PointerSensor,
-  useDraggable,
-  useDroppable,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
-import { createContext, type ReactNode, useContext, useState } from "react";
+import { createContext, type ReactNode, useContext, useEffect, useRef, useState } from "react";
 import { Rich } from "../../rich/Rich";
 import { plainOf, type Words } from "../../rich/words";
+import { slotUnder, useDrags } from "../../ui/drags";
 import { words } from "../../words/learner";
 
 /** A card that can be put somewhere. */
@@ -28,69 +20,83 @@ interface Hand {
 
 const HandContext = createContext<Hand>({ pickUp: () => undefined, put: () => undefined });
 
-/** A pointer has to move this far to drag; before, it presses. */
-const DRAGS_FROM = 6;
+/** The card that is picked up, and what can be done with it. */
+export const useHand = () => useContext(HandContext);
+
+const BENCH = "bench";
 
 /**
- * Cards that are put into slots: dragged with the pointer, or picked up by a press or with Enter and
- * put down by a press on the place.
+ * Cards that are put into slots: dragged by any number of fingers, or picked up by a press or with Enter
+ * and put down by a press on the place.
  */
 export function Placing(props: {
   cards: Placeable[];
   put: (card: Placeable, slot?: string) => void;
   closed?: boolean;
+  /** What a slot means at a point, where its parts mean something else. */
+  slotAt?: (slot: Element, x: number, y: number) => string | undefined;
   children: ReactNode;
 }) {
-  const { cards, put, closed } = props;
+  const { cards, put, closed, slotAt } = props;
   const [held, pickUp] = useState<Placeable>();
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: DRAGS_FROM } }),
-  );
+  const box = useRef<HTMLDivElement>(null);
+  /** A card that was put somewhere with the keyboard keeps the focus there. */
+  const follows = useRef<string>(undefined);
   const putDown = (card: Placeable, slot?: string) => {
+    if (box.current?.contains(document.activeElement)) follows.current = card.id;
     put(card, slot);
     pickUp(undefined);
   };
-  const drop = ({ active, over }: DragEndEvent) => {
-    const card = cards.find((c) => c.id === active.id);
-    if (card && over) putDown(card, over.id === BENCH ? undefined : String(over.id));
-  };
+  useEffect(() => {
+    const id = follows.current;
+    follows.current = undefined;
+    if (id === undefined || box.current?.contains(document.activeElement)) return;
+    const cards = box.current?.querySelectorAll<HTMLElement>("[data-card]") ?? [];
+    for (const card of cards) if (card.dataset.card === id) card.focus();
+  });
+  const start = useDrags({
+    closed,
+    slotAt: (x, y) => slotUnder(box.current, x, y),
+    drop: (id, slot, x, y) => {
+      const card = cards.find((one) => one.id === id);
+      const there = slotAt?.(slot, x, y) ?? (slot as HTMLElement).dataset.slot;
+      if (card && there !== undefined) putDown(card, there === BENCH ? undefined : there);
+    },
+  });
   return (
     <HandContext value={{ held, pickUp, put: putDown, closed }}>
-      <DndContext sensors={sensors} onDragEnd={drop} accessibility={{ restoreFocus: false }}>
-        {/* biome-ignore lint/a11y/noStaticElementInteractions: Escape anywhere among the cards puts one back */}
-        <div
-          className="contents"
-          onKeyDown={(event) => {
-            if (event.key !== "Escape" || !held) return;
-            event.stopPropagation();
-            pickUp(undefined);
-          }}
-        >
-          {props.children}
-        </div>
-        <p className="sr-only" role="status">
-          {held && words.game.pickedUp(plainOf(held.text))}
-        </p>
-      </DndContext>
+      {/* biome-ignore lint/a11y/noStaticElementInteractions: Escape anywhere among the cards puts one back */}
+      <div
+        ref={box}
+        className="contents"
+        onPointerDown={start}
+        onKeyDown={(event) => {
+          if (event.key !== "Escape" || !held) return;
+          event.stopPropagation();
+          pickUp(undefined);
+        }}
+      >
+        {props.children}
+      </div>
+      <p className="sr-only" role="status">
+        {held && words.game.pickedUp(plainOf(held.text))}
+      </p>
     </HandContext>
   );
 }
 
-const BENCH = "bench";
-
 /** Where the cards lie that are not placed. */
 export function Bench(props: { label: string; cards: Placeable[]; done?: string }) {
-  const { held, put, closed } = useContext(HandContext);
-  const { setNodeRef, isOver } = useDroppable({ id: BENCH });
+  const { held, put, closed } = useHand();
   return (
     // biome-ignore lint/a11y/useKeyWithClickEvents: by keyboard a card is put elsewhere from its place
     // biome-ignore lint/a11y/noStaticElementInteractions: pressing beside the cards puts one back
     <div
-      ref={setNodeRef}
+      data-slot={BENCH}
       onClick={(event) => {
         if (held && event.target === event.currentTarget && !closed) put(held);
       }}
-      className={`flex min-h-[3.4em] flex-wrap items-center gap-[0.5em] rounded-[4px] border-2 border-dashed p-[0.4em] ${isOver ? "border-primary" : "border-line"}`}
+      className="card-bench flex min-h-[3.4em] flex-wrap items-center gap-[0.5em] rounded-[4px] border-2 border-dashed border-line p-[0.4em] data-over:border-primary"
     >
       <span className="sr-only">{props.label}</span>
       {props.cards.map((card) => (
@@ -102,28 +108,19 @@ export function Bench(props: { label: string; cards: Placeable[]; done?: string 
 }
 
 /** A card: pressing it picks it up, or puts it down again. */
-export function CardButton(props: { card: Placeable; mark?: boolean }) {
+export function CardButton(props: { card: Placeable; mark?: boolean; fixed?: boolean }) {
   const { card, mark } = props;
-  const { held, pickUp, closed } = useContext(HandContext);
-  const { setNodeRef, listeners, transform, isDragging } = useDraggable({
-    id: card.id,
-    disabled: closed,
-  });
+  const { held, pickUp, closed } = useHand();
   const isHeld = held?.id === card.id;
+  const fixed = closed || props.fixed;
   return (
     <button
-      ref={setNodeRef}
       type="button"
-      aria-pressed={closed ? undefined : isHeld}
-      disabled={closed}
-      {...listeners}
+      data-card={fixed ? undefined : card.id}
+      aria-pressed={fixed ? undefined : isHeld}
+      disabled={fixed}
       onClick={() => pickUp(isHeld ? undefined : card)}
-      style={
-        transform
-          ? { transform: `translate(${transform.x}px, ${transform.y}px)`, zIndex: 20 }
-          : undefined
-      }
-      className={`relative min-h-11 touch-none rounded-[14px] border-[3px] bg-card px-[0.7em] py-[0.25em] text-start text-[length:var(--card-text)] font-medium [overflow-wrap:anywhere] ${borderOf(mark, isHeld)} ${closed ? "" : "cursor-grab shadow-lift"} ${isDragging ? "opacity-90" : ""}`}
+      className={`card-button relative min-h-11 touch-none rounded-[14px] border-[3px] bg-card px-[0.7em] py-[0.25em] text-start text-[length:var(--card-text)] font-medium [overflow-wrap:anywhere] data-dragging:z-20 data-dragging:opacity-90 ${borderOf(mark, isHeld)} ${fixed ? "" : "cursor-grab shadow-lift"}`}
     >
       <span data-read>
         <Rich words={card.text} still />
@@ -162,20 +159,24 @@ export function Slot(props: {
   name: string;
   cards: Placeable[];
   marks?: (card: Placeable) => boolean | undefined;
+  /** Which of its cards stay where they are. */
+  fixed?: (card: Placeable) => boolean;
   className?: string;
+  style?: React.CSSProperties;
   empty?: string;
 }) {
-  const { id, name, cards, marks } = props;
-  const { held, put, closed } = useContext(HandContext);
-  const { setNodeRef, isOver } = useDroppable({ id, disabled: closed });
+  const { id, name, cards, marks, fixed } = props;
+  const { held, put, closed } = useHand();
   const takes = held !== undefined && !closed && !cards.some((card) => card.id === held.id);
   return (
     <span
-      ref={setNodeRef}
-      className={`${props.className ?? ""} rounded-[14px] border-2 border-dashed p-[0.2em] ${isOver || takes ? "border-primary bg-primary/10" : "border-edge"}`}
+      data-slot={closed ? undefined : id}
+      data-takes={takes}
+      style={props.style}
+      className={`card-slot rounded-[14px] border-2 border-dashed border-edge p-[0.2em] data-over:border-primary data-over:bg-primary/10 data-[takes=true]:border-primary data-[takes=true]:bg-primary/10 ${props.className ?? ""}`}
     >
       {cards.map((card) => (
-        <CardButton key={card.id} card={card} mark={marks?.(card)} />
+        <CardButton key={card.id} card={card} mark={marks?.(card)} fixed={fixed?.(card)} />
       ))}
       {takes ? (
         <button

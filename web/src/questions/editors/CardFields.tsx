@@ -1,22 +1,45 @@
-import { useRef } from "react";
+import { X } from "lucide-react";
 import { randomId } from "../../engine/randomId";
 import { limits } from "../../generated/limits";
-import type { Card, Matching, Ordering, Sortable, Sorting } from "../../generated/types";
+import type { Card, Matching, Ordering, Ranked } from "../../generated/types";
 import { WordsField } from "../../rich/WordsField";
-import { plainOf, type Words } from "../../rich/words";
+import { plainOf } from "../../rich/words";
 import { words } from "../../words/en";
 import type { FieldsProps } from "./KindFields";
-import { LINE_FIELD, Part, Rows } from "./rows";
+import { Choice, LINE_FIELD, Part, Rows } from "./rows";
 
 const MOST_CARDS = limits.Ordering.cards.most;
 
-/** Cards with these texts: what stood there before keeps its id. */
-const withTexts = (cards: Card[], texts: Words[]): Card[] =>
-  texts.map((text, i) => ({ id: randomId(), ...cards[i], text }));
+const ALL = "all";
+const LEVEL = "level";
 
-/** Cards, written in the right order. */
+/** What a card has to come after: all above it, what the one above comes after, or one alone. */
+const followOf = (card?: Ranked) => (card?.level ? LEVEL : (card?.after[0] ?? ALL));
+
+/** What is counted in an order that is right in part. */
+export function ScoringChoice({ question, change }: Omit<FieldsProps<Ordering>, "next">) {
+  return (
+    <Choice
+      label={words.sheet.scoringLabel}
+      text={words.sheet.scoring}
+      names={words.sheet.scorings}
+      value={question.scoring ?? "places"}
+      change={(scoring) => change({ scoring: scoring === "places" ? undefined : scoring })}
+    />
+  );
+}
+
+/** Cards, written in a right order; what need not come after all above it says so. */
 export function OrderFields({ question, change, next }: FieldsProps<Ordering>) {
   const { cards } = question;
+  const follow = (place: number, how: string) =>
+    change({
+      cards: cards.map((card, i) =>
+        i === place
+          ? { ...card, level: how === LEVEL, after: how === ALL || how === LEVEL ? [] : [how] }
+          : card,
+      ),
+    });
   return (
     <Part title={words.sheet.cards}>
       <Rows
@@ -26,8 +49,40 @@ export function OrderFields({ question, change, next }: FieldsProps<Ordering>) {
         most={MOST_CARDS}
         label={(i) => words.sheet.card(i + 1)}
         placeholder={() => words.sheet.cardAdd}
-        change={(texts, place) => change({ cards: withTexts(cards, texts) }, `card ${place}`)}
+        change={(texts, place) =>
+          change(
+            {
+              cards: texts.map((text, i) => ({
+                id: randomId(),
+                level: false,
+                after: [],
+                ...cards[i],
+                text,
+              })),
+            },
+            `card ${place}`,
+          )
+        }
         remove={(place) => change({ cards: cards.toSpliced(place, 1) })}
+        beside={(place) =>
+          place > 0 && (
+            <select
+              tabIndex={-1}
+              aria-label={words.sheet.follows.label(place + 1)}
+              className="h-9 max-w-[45%] rounded-[14px] border border-line bg-card px-2 text-sm text-soft"
+              value={followOf(cards[place])}
+              onChange={(event) => follow(place, event.target.value)}
+            >
+              <option value={ALL}>{words.sheet.follows.all}</option>
+              <option value={LEVEL}>{words.sheet.follows.level}</option>
+              {cards.slice(0, place).map((card) => (
+                <option key={card.id} value={card.id}>
+                  {words.sheet.follows.only(plainOf(card.text))}
+                </option>
+              ))}
+            </select>
+          )
+        }
         next={next}
         sign={(i) => <span className="w-5 text-right text-sm text-soft">{i + 1}</span>}
       />
@@ -52,7 +107,7 @@ export function PairsFields({ question, change, next }: FieldsProps<Matching>) {
           change(
             {
               pairs: texts.map((text, i) => {
-                const pair = pairs[i] ?? { left: card(""), right: card("") };
+                const pair = pairs[i] ?? { left: card(""), right: card(""), more: [] };
                 return { ...pair, left: { ...pair.left, text } };
               }),
             },
@@ -62,117 +117,85 @@ export function PairsFields({ question, change, next }: FieldsProps<Matching>) {
         remove={(place) => change({ pairs: pairs.toSpliced(place, 1) })}
         next={next}
         beside={(i, field) => (
-          <WordsField
-            {...field}
-            still
-            label={words.sheet.rightSide(i + 1)}
-            placeholder={words.sheet.rightAdd}
-            value={pairs[i]?.right.text ?? ""}
-            maxLength={300}
-            className={LINE_FIELD}
-            change={(text) =>
-              change(
-                {
-                  pairs: pairs.map((pair, at) =>
-                    at === i ? { ...pair, right: { ...pair.right, text } } : pair,
-                  ),
-                },
-                `right ${i}`,
-              )
-            }
-          />
+          <span className="grid min-w-0 flex-1">
+            <WordsField
+              {...field}
+              still
+              label={words.sheet.rightSide(i + 1)}
+              placeholder={words.sheet.rightAdd}
+              value={pairs[i]?.right.text ?? ""}
+              maxLength={300}
+              className={LINE_FIELD}
+              change={(text) =>
+                change(
+                  {
+                    pairs: pairs.map((pair, at) =>
+                      at === i ? { ...pair, right: { ...pair.right, text } } : pair,
+                    ),
+                  },
+                  `right ${i}`,
+                )
+              }
+            />
+            <MorePartners
+              place={i}
+              cards={pairs[i]?.more ?? []}
+              change={(more, key) =>
+                change(
+                  { pairs: pairs.map((pair, at) => (at === i ? { ...pair, more } : pair)) },
+                  key,
+                )
+              }
+            />
+          </span>
         )}
       />
     </div>
   );
 }
 
-/** Groups, and the cards that belong to each: one on each line. */
-export function GroupsFields({ question, change, next }: FieldsProps<Sorting>) {
-  const { groups, cards } = question;
-  const box = useRef<HTMLDivElement>(null);
-  /** To where the next card of a group is written; past the last group to the next question. */
-  const toCards = (group: number) => {
-    const rows = box.current?.children[group]?.querySelectorAll<HTMLElement>("[data-row]");
-    const row = rows?.[rows.length - 1];
-    if (row) row.focus();
-    else next();
-  };
+/** Further partners of the same card. */
+function MorePartners(props: {
+  place: number;
+  cards: Card[];
+  change: (cards: Card[], key?: string) => void;
+}) {
+  const { place, cards, change } = props;
   return (
     <>
-      <Part title={words.sheet.groups}>
-        <Rows
-          rich
-          still
-          texts={groups.map((group) => group.text)}
-          most={limits.Sorting.groups.most}
-          label={(i) => words.sheet.group(i + 1)}
-          placeholder={() => words.sheet.groupAdd}
-          change={(texts, place) => change({ groups: withTexts(groups, texts) }, `group ${place}`)}
-          remove={(place) => {
-            const gone = groups[place]?.id;
-            change({
-              groups: groups.toSpliced(place, 1),
-              cards: cards.filter((c) => c.groups.some((g) => g !== gone)),
-            });
-          }}
-          next={() => toCards(0)}
-        />
-      </Part>
-      <div ref={box} className="grid gap-x-4 sm:grid-cols-2">
-        {groups.map((group, i) => (
-          <GroupCards
-            key={group.id}
-            group={group}
-            cards={cards}
-            change={(changed, place) => change({ cards: changed }, `card ${group.id} ${place}`)}
-            next={() => toCards(i + 1)}
+      {cards.map((card, i) => (
+        <span key={card.id} className="flex items-center">
+          <WordsField
+            still
+            label={words.sheet.moreSide(place + 1, i + 2)}
+            placeholder={words.sheet.rightAdd}
+            value={card.text}
+            maxLength={300}
+            className={LINE_FIELD}
+            change={(text) =>
+              change(
+                cards.map((other) => (other.id === card.id ? { ...other, text } : other)),
+                `more ${card.id}`,
+              )
+            }
           />
-        ))}
-      </div>
+          <button
+            type="button"
+            className="btn btn-ghost btn-square btn-sm text-soft"
+            aria-label={words.sheet.removeRow(words.sheet.moreSide(place + 1, i + 2))}
+            onClick={() => change(cards.filter((other) => other.id !== card.id))}
+          >
+            <X size={16} aria-hidden="true" />
+          </button>
+        </span>
+      ))}
+      <button
+        type="button"
+        className="btn btn-ghost btn-xs min-h-8 self-start justify-self-start text-soft"
+        onClick={() => change([...cards, { id: randomId(), text: "" }])}
+      >
+        {words.sheet.partnerAdd}
+      </button>
     </>
-  );
-}
-
-/** The cards of a group; what else there is keeps its place among all cards. */
-function GroupCards(props: {
-  group: Card;
-  cards: Sortable[];
-  change: (cards: Sortable[], place: number) => void;
-  next: () => void;
-}) {
-  const { group, cards, change, next } = props;
-  const mine = cards.filter((card) => card.groups[0] === group.id);
-  const name = plainOf(group.text);
-  const write = (texts: Words[], place: number) => {
-    const changed = texts.map((text, i) => ({
-      id: randomId(),
-      groups: [group.id],
-      ...mine[i],
-      text,
-    }));
-    const first = cards.findIndex((card) => card.groups[0] === group.id);
-    const others = cards.filter((card) => card.groups[0] !== group.id);
-    change(others.toSpliced(first < 0 ? others.length : first, 0, ...changed), place);
-  };
-  return (
-    <Part title={words.sheet.groupCards(name)}>
-      <Rows
-        rich
-        still
-        texts={mine.map((card) => card.text)}
-        most={MOST_CARDS - cards.length + mine.length}
-        label={(i) => words.sheet.groupCard(i + 1, name)}
-        placeholder={() => words.sheet.cardAdd}
-        change={write}
-        remove={(place) =>
-          change(
-            cards.filter((card) => card !== mine[place]),
-            place,
-          )
-        }
-        next={next}
-      />
-    </Part>
   );
 }

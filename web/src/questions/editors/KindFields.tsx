@@ -4,11 +4,13 @@ import type { Credit, FreeAnswer, QuestionUnion } from "../../generated/types";
 import { GrowingText } from "../../ui/GrowingText";
 import { words } from "../../words/en";
 import { OptionLines } from "../sheet/OptionLines";
-import { GroupsFields, OrderFields, PairsFields } from "./CardFields";
+import { OrderFields, PairsFields, ScoringChoice } from "./CardFields";
+import { FractionFields } from "./FractionFields";
 import { GapsFields } from "./GapsFields";
 import { NumberFields } from "./NumberFields";
 import { PointFields } from "./PointFields";
 import { Choice, Part } from "./rows";
+import { GroupsFields } from "./SortingFields";
 import { TextFields } from "./TextFields";
 import { Truth } from "./Truth";
 
@@ -59,6 +61,7 @@ export function KindFields(props: {
       return (
         <>
           <OrderFields question={question} change={change} next={next} />
+          <ScoringChoice question={question} change={change} />
           <CreditChoice value={question.credit} change={change} />
         </>
       );
@@ -78,6 +81,8 @@ export function KindFields(props: {
       );
     case "point":
       return <PointFields question={question} change={change} next={next} />;
+    case "fraction":
+      return <FractionFields question={question} change={change} next={next} />;
     case "free-answer":
       return <ModelField question={question} change={change} next={next} />;
     default:

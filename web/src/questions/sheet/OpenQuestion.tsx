@@ -4,6 +4,7 @@ import type { EditorStore } from "../../build/editor";
 import { asKind, changeQuestion } from "../../build/edits";
 import { placeOf } from "../../build/places";
 import type { SheetActions } from "../../build/sheetActions";
+import { fractionRead } from "../../engine/LocalGame";
 import type { QuestionUnion } from "../../generated/types";
 import { WordsField } from "../../rich/WordsField";
 import { written } from "../../rich/words";
@@ -57,7 +58,11 @@ export function OpenQuestion(props: Props) {
         <span className="pt-2 text-sm font-semibold text-soft">{number}</span>
         <WordsField
           label={words.sheet.question(number)}
-          placeholder={words.sheet.placeholders[question.kind] ?? words.sheet.questionPlaceholder}
+          placeholder={
+            question.kind === "fraction"
+              ? fractionRead(question).asked
+              : (words.sheet.placeholders[question.kind] ?? words.sheet.questionPlaceholder)
+          }
           value={question.text}
           maxLength={1000}
           place={placeOf.question(question.id)}

@@ -1,11 +1,14 @@
-import { useEffect, useRef } from "react";
+import { lazy, Suspense, useEffect, useRef } from "react";
 import type { Asked, Showing, Told, Verdict } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
+import { Flap, type FlapProps } from "../../stage/Flap";
 import { isPicked } from "../../stage/stage";
 import { takerOf } from "../../stage/teams";
 import { words } from "../../words/learner";
-import { rightOf, solutionWords } from "../answers/answerWords";
+import { toldRight } from "../answers/answerWords";
 import { VERDICT_BARS, VERDICT_INKS, VERDICT_SIGNS } from "../verdicts";
+
+const Facts = lazy(() => import("../../figures/Facts"));
 
 const TITLES: Record<Verdict, string> = {
   right: words.game.right,
@@ -21,8 +24,10 @@ export function FeedbackPanel(props: {
   told: Told;
   question: Asked;
   comesIntoView?: boolean;
+  /** Under what the answer lies, where it is folded over it. */
+  flap?: FlapProps;
 }) {
-  const { showing, told, question, comesIntoView } = props;
+  const { showing, told, question, comesIntoView, flap } = props;
   const ref = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (comesIntoView) ref.current?.scrollIntoView?.({ block: "nearest" });
@@ -52,20 +57,46 @@ export function FeedbackPanel(props: {
         <Rich words={told.text ?? usual(showing, told, question)} />
         {taker && told.text && <p>{words.teams.takesOver(taker.name)}</p>}
       </div>
-      <Solution told={told} question={question} />
+      <Reckoned told={told} />
+      {flap ? (
+        <Flap {...flap}>
+          <Solution told={told} question={question} />
+        </Flap>
+      ) : (
+        <Solution told={told} question={question} />
+      )}
     </div>
+  );
+}
+
+/** What was counted in the answer, and what became of the first one. */
+function Reckoned({ told }: { told: Told }) {
+  const { counted, moved } = told;
+  if (!moved && (!counted || told.verdict === "right")) return null;
+  return (
+    <p className="mt-[0.2em] font-sans">
+      {counted && told.verdict !== "right" && `${words.game.counted(counted)} `}
+      {moved && words.game.moved(moved)}
+    </p>
   );
 }
 
 /** What would have been right, where the options don't show it themselves. */
 function Solution({ told, question }: { told: Told; question: Asked }) {
   const marked = isPicked(question) || question.kind === "point";
-  const right = rightOf(told);
-  if (told.verdict === "right" || marked || !right?.length) return null;
+  const right = toldRight(question, told);
+  if (told.fraction) {
+    return (
+      <Suspense fallback={null}>
+        <Facts question={question} told={told} />
+      </Suspense>
+    );
+  }
+  if (told.verdict === "right" || marked || !right) return null;
   return (
     <p className="mt-[0.2em] font-sans">
       <span className="font-semibold text-success">✓ {words.game.solution} </span>
-      {solutionWords(question, right)}
+      {right}
     </p>
   );
 }

@@ -3,6 +3,7 @@ import type { ActionUnion, Asked, Showing } from "../../generated/types";
 import { MediaRow } from "../../rich/Rich";
 import { mediaOf, sentenceOf } from "../../rich/words";
 import { Countdown } from "../../stage/Countdown";
+import { Flap, type FlapProps } from "../../stage/Flap";
 import { Heading } from "../../stage/Heading";
 import { Points } from "../../stage/Points";
 import { isOnlyRead, onwards, type StageProps } from "../../stage/stage";
@@ -27,12 +28,19 @@ export interface OwnFoot {
   field?: ReactNode;
 }
 
+/** Under what an answer lies: folded over it at the front until it is opened. */
+export const flapOf = ({ flaps }: StageProps, question: string): FlapProps | undefined =>
+  flaps && { open: flaps.open(question), turn: () => flaps.turn(question) };
+
 /** A question as it is asked, answered and talked through, in whichever game. */
 export function QuestionView(props: StageProps & { read: ReactNode; own?: OwnFoot }) {
   const { showing, given, act, busy, takesFocus, note, aloud, others } = props;
   const { question, feedback, talk } = showing;
   if (!question) return null;
   const gaps = question.kind.startsWith("gaps");
+  // What is right was given away without an answer: it is told as to one.
+  const told = feedback ?? talk?.opened;
+  const flap = flapOf(props, question.id);
   const media = mediaOf(question.text);
   const pictures = media.filter((medium) => medium.kind === "picture");
   return (
@@ -59,15 +67,17 @@ export function QuestionView(props: StageProps & { read: ReactNode; own?: OwnFoo
       </div>
       {question.kind === "unfinished" && <p className="text-soft">{words.game.unfinished}</p>}
       <Hints hints={question.help.hints} />
-      {talk && !feedback && <TalkPanel question={question} talk={talk} />}
-      {feedback && (
+      {talk && !told && <TalkPanel question={question} talk={talk} />}
+      {told && (
         <FeedbackPanel
           showing={showing}
-          told={feedback}
+          told={told}
           question={question}
           comesIntoView={takesFocus}
+          flap={told.settled || talk?.opened ? flap : undefined}
         />
       )}
+      {flap && !told && showing.stage === "question" && !isOnlyRead(question) && <Flap {...flap} />}
       {others}
       <Foot {...props} question={question} />
       {note && <p role="status">{note}</p>}

@@ -5,6 +5,8 @@ import bravium.core.games.escaperoom.EscapePlan;
 import bravium.core.games.picturereveal.Revealing;
 import bravium.core.games.questionvideo.Captions;
 import bravium.core.json.FormatProblem;
+import bravium.core.question.FractionRead;
+import bravium.core.question.FractionTask;
 import bravium.core.question.Numeric;
 import bravium.core.question.Spot;
 import bravium.core.question.TypedText;
@@ -44,6 +46,7 @@ public final class Calculations {
   private static Map<String, Function<List<JsonValue>, JsonValue>> all() {
     Map<String, Function<List<JsonValue>, JsonValue>> all = new LinkedHashMap<>();
     all.put("number-read", given -> numberRead(given.getFirst()));
+    all.put("fraction-read", given -> fractionRead(given.getFirst()));
     all.put("switch-examples", given -> examples(given.getFirst()));
     all.put("judgement", given -> judgement(given.getFirst(), given.get(1).asString()));
     all.put(
@@ -120,6 +123,13 @@ public final class Calculations {
   private static JsonValue numberRead(JsonValue question) {
     return Codec.QUESTION.read(question) instanceof Numeric number
         ? number.numberRead().map(Codec.NUMBER_READ::tree).orElse(Json.NULL)
+        : Json.NULL;
+  }
+
+  /** What follows from the figure of a fraction task; null for any other question. */
+  private static JsonValue fractionRead(JsonValue question) {
+    return Codec.QUESTION.read(question) instanceof FractionTask task
+        ? Codec.FRACTION_READ.tree(FractionRead.of(task))
         : Json.NULL;
   }
 

@@ -106,7 +106,7 @@ public record FractionTask(
   }
 
   /** The question as it follows from the figure. */
-  private String question() {
+  String question() {
     String shape = nameOf(figure);
     boolean several = figure.count() > 1;
     return switch (task) {

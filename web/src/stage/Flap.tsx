@@ -1,0 +1,23 @@
+import { ChevronsDown, ChevronsUp } from "lucide-react";
+import type { ReactNode } from "react";
+import { words } from "../words/learner";
+import "./flap.css";
+
+export interface FlapProps {
+  open: boolean;
+  turn: () => void;
+}
+
+/** A flap of paper over an answer: folded shut until the class has talked about it. */
+export function Flap({ open, turn, children }: FlapProps & { children?: ReactNode }) {
+  const Sign = open ? ChevronsUp : ChevronsDown;
+  return (
+    <div className="flap" data-open={open}>
+      <button type="button" aria-expanded={open} onClick={turn} className="flap-paper">
+        <Sign aria-hidden="true" className="size-[1.2em]" />
+        {open ? words.game.flapShut : words.game.flapOpen}
+      </button>
+      {open && <div className="flap-under">{children}</div>}
+    </div>
+  );
+}
