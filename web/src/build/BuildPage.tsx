@@ -78,7 +78,7 @@ type Open =
 /** The editor as the page found it: with what an earlier page left behind, if it did. */
 function openEditor(stored: StoredActivity) {
   const { activity } = stored;
-  const blank = questionsOf(activity).find((q) => !q.text);
+  const blank = questionsOf(activity).find((q) => !q.text && q.kind !== "fraction");
   const useEditor = createEditor(activity, blank?.id);
   const draft = leftBehind(stored.id);
   if (!draft || differencesOf(activity, activity, draft.activity).length === 0) {

@@ -6,7 +6,7 @@ import { keys, readActivity } from "../api/teacher";
 import type { ActivityCard, QuestionUnion } from "../generated/types";
 import { questionsOf } from "../questions/questionsOf";
 import { rightWords } from "../questions/rightWords";
-import { plainOf } from "../rich/words";
+import { titleOf } from "../questions/titleOf";
 import { Dialog } from "../ui/Dialog";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
@@ -137,7 +137,7 @@ function Questions(props: {
               />
               <span className="flex-1 [overflow-wrap:anywhere]">
                 <span className="mr-2 text-sm text-soft">{words.sheet.kinds[question.kind]}</span>
-                {plainOf(question.text) || <em className="text-soft">{words.sheet.emptyLine}</em>}
+                {titleOf(question) || <em className="text-soft">{words.sheet.emptyLine}</em>}
               </span>
               <span className="max-w-56 truncate text-sm font-medium text-success">
                 {rightWords(question)}

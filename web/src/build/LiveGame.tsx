@@ -4,7 +4,7 @@ import { LocalGame, rehearsal } from "../engine/LocalGame";
 import { GameStage } from "../games/GameStage";
 import type { ActionUnion, Aid, ResponseUnion, Showing } from "../generated/types";
 import { questionsOf } from "../questions/questionsOf";
-import { isBlank, plainOf } from "../rich/words";
+import { titleOf } from "../questions/titleOf";
 import { useLooking } from "../stage/looking";
 import { useSize } from "../ui/useSize";
 import { words } from "../words/en";
@@ -47,6 +47,7 @@ export function LiveGame(props: { useEditor: EditorStore; editDetails: () => voi
             give={live.give}
             act={live.act}
             again={live.again}
+            flaps={live.flaps}
             pressTeam={(team) => live.act({ kind: "give-turn", team })}
           />
         )}
@@ -132,9 +133,9 @@ function TestAids(props: { useEditor: EditorStore; live: Live; disabled: boolean
           <option value="">{words.live.jumpPlaceholder}</option>
           {questions.map(
             (question, i) =>
-              !isBlank(question.text) && (
+              titleOf(question) && (
                 <option key={question.id} value={question.id}>
-                  {words.live.jumpTo(i + 1, plainOf(question.text).slice(0, 60))}
+                  {words.live.jumpTo(i + 1, titleOf(question).slice(0, 60))}
                 </option>
               ),
           )}
@@ -167,6 +168,8 @@ function useLiveGame(useEditor: EditorStore) {
   const [showing, setShowing] = useState<Showing>(() => show(game.current));
   const [given, give] = useState<ResponseUnion>();
   const [note, setNote] = useState<string>();
+  /** Flaps that are folded open here: each time it is played they are shut again. */
+  const [openFlaps, setOpenFlaps] = useState<string[]>([]);
 
   const refresh = () => setShowing(show(game.current));
   const played = (action: ActionUnion) => {
@@ -219,7 +222,17 @@ function useLiveGame(useEditor: EditorStore) {
       refresh();
       setNote(outcomeNote(aid, show(game.current)));
     },
+    flaps: {
+      open: (question: string) => openFlaps.includes(question),
+      turn: (question: string) => {
+        const shut = showing.stage === "question" && !showing.talk?.done;
+        if (shut && played({ kind: "reveal", question })) return;
+        const open = openFlaps.includes(question);
+        setOpenFlaps(open ? openFlaps.filter((id) => id !== question) : [...openFlaps, question]);
+      },
+    },
     again: () => {
+      setOpenFlaps([]);
       game.current = LocalGame.open(activity, rehearsal(activity));
       give(undefined);
       setNote(undefined);

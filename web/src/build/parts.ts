@@ -1,6 +1,7 @@
 import type { Activity, BlockUnion, Difference, QuestionUnion } from "../generated/types";
 import { questionsOf } from "../questions/questionsOf";
 import { rightWords } from "../questions/rightWords";
+import { titleOf } from "../questions/titleOf";
 import { plainOf, type Words } from "../rich/words";
 import { words } from "../words/en";
 
@@ -21,7 +22,7 @@ export function partText(activity: Activity, { path, question }: Difference): st
   const value = property === undefined ? whole : (whole as Record<string, unknown>)?.[property];
   if (path === "game.questions") {
     return questionsOf(activity)
-      .map((q) => plainOf(q.text) || words.sheet.emptyLine)
+      .map((q) => titleOf(q) || words.sheet.emptyLine)
       .join(" · ");
   }
   return valueText(value);
@@ -43,7 +44,7 @@ const isBlocks = (value: unknown): value is BlockUnion[] =>
 
 /** A question on one line: its text, and its options with a tick at what is right. */
 export function questionText(question: QuestionUnion): string {
-  const text = plainOf(question.text) || words.sheet.emptyLine;
+  const text = titleOf(question) || words.sheet.emptyLine;
   const off = question.off ? ` (${words.sheet.off})` : "";
   if (question.kind === "pick-one" || question.kind === "pick-all") {
     const options = question.options.map((o) =>

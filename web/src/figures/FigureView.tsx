@@ -13,6 +13,7 @@ export function FigureView({ figure }: { figure: Figure }) {
       aria-label={figureWords.seen(figure)}
       viewBox={`0 0 ${width} ${height}`}
       className="figure"
+      data-shape={figure.shape}
     >
       {parts.map((path, place) => (
         <path
@@ -95,6 +96,7 @@ export function FigureShading(props: { figure: Figure; shade: (shaded: number[])
     <svg
       viewBox={`0 0 ${width} ${height}`}
       className="figure figure-open"
+      data-shape={figure.shape}
       onPointerDown={down}
       onPointerMove={move}
       onPointerUp={up}

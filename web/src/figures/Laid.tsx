@@ -30,6 +30,7 @@ export function Laid(props: { first: Figure; second: Figure; cut: number }) {
       aria-label={figureWords.laid(first, second, cut)}
       viewBox={`0 0 ${below.width} ${below.height}`}
       className="figure"
+      data-shape={shape}
     >
       {below.parts.map((path, place) => (
         <path

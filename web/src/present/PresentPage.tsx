@@ -8,8 +8,8 @@ import type { Asked, FrontSitting, Unfinished } from "../generated/types";
 import { Others } from "../play/Others";
 import { fetchDragging } from "../questions/answers/AnswerField";
 import { questionsOf } from "../questions/questionsOf";
+import { titleOf } from "../questions/titleOf";
 import { fetchAhead } from "../rich/media";
-import { plainOf } from "../rich/words";
 import { useSound } from "../sound/useSound";
 import { useLooking } from "../stage/looking";
 import { isPicked, letter } from "../stage/stage";
@@ -247,7 +247,7 @@ function Dialogs(props: {
   const singleKeys = useSingleKeys();
   const close = () => open(undefined);
   const texts = useMemo(
-    () => new Map(questionsOf(sitting.activity).map((q) => [q.id, plainOf(q.text)])),
+    () => new Map(questionsOf(sitting.activity).map((q) => [q.id, titleOf(q)])),
     [sitting.activity],
   );
   if (dialog === "keys") {

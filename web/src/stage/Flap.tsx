@@ -1,5 +1,5 @@
 import { ChevronsDown, ChevronsUp } from "lucide-react";
-import type { ReactNode } from "react";
+import { type ReactNode, useEffect, useRef } from "react";
 import { words } from "../words/learner";
 import "./flap.css";
 
@@ -10,6 +10,13 @@ export interface FlapProps {
 
 /** A flap of paper over an answer: folded shut until the class has talked about it. */
 export function Flap({ open, turn, children }: FlapProps & { children?: ReactNode }) {
+  const under = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (!open) return;
+    // What is reckoned of a figure may still be on its way.
+    const timer = setTimeout(() => under.current?.scrollIntoView?.({ block: "nearest" }), 250);
+    return () => clearTimeout(timer);
+  }, [open]);
   const Sign = open ? ChevronsUp : ChevronsDown;
   return (
     <div className="flap" data-open={open}>
@@ -17,7 +24,11 @@ export function Flap({ open, turn, children }: FlapProps & { children?: ReactNod
         <Sign aria-hidden="true" className="size-[1.2em]" />
         {open ? words.game.flapShut : words.game.flapOpen}
       </button>
-      {open && <div className="flap-under">{children}</div>}
+      {open && (
+        <div ref={under} className="flap-under">
+          {children}
+        </div>
+      )}
     </div>
   );
 }

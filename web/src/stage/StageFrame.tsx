@@ -46,7 +46,7 @@ export function StageFrame(props: FrameProps) {
     <div
       ref={stage}
       className="stage"
-      data-told={showing.feedback !== undefined}
+      data-told={showing.feedback !== undefined || showing.talk?.opened !== undefined}
       data-teams={teams.length > 0}
       data-dense={showing.question?.dense === true}
       data-dressed={dress !== undefined}

@@ -44,6 +44,11 @@ export function answerOf(question: Asked, given?: ResponseUnion): ResponseUnion 
   if (question.kind === "order" && given === undefined) {
     return { kind: "ordered", cards: question.choices.map((choice) => choice.id) };
   }
+  const { sheet } = question;
+  if (given === undefined && sheet?.kind === "sorting" && sheet.atOnce && sheet.lying.length > 0) {
+    // What was laid one by one can be left at that.
+    return { kind: "placed", placings: sheet.lying };
+  }
   if (given === undefined) return undefined;
   switch (given.kind) {
     case "picked-all":

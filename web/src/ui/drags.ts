@@ -5,6 +5,9 @@ interface Drag {
   x: number;
   y: number;
   moved: boolean;
+  /** Where the card lay when it was taken up, from where it is drawn. */
+  left: number;
+  top: number;
   over?: Element;
 }
 
@@ -52,7 +55,14 @@ export function useDrags(options: Drags) {
     if (now.current.closed || event.button !== 0 || !(event.target instanceof Element)) return;
     const card = event.target.closest<HTMLElement>("[data-card]");
     if (!card || [...drags.current.values()].some((drag) => drag.card === card)) return;
-    drags.current.set(event.pointerId, { card, x: event.clientX, y: event.clientY, moved: false });
+    drags.current.set(event.pointerId, {
+      card,
+      x: event.clientX,
+      y: event.clientY,
+      moved: false,
+      left: 0,
+      top: 0,
+    });
   };
 }
 
@@ -60,14 +70,25 @@ function follow(drag: Drag, event: PointerEvent, { slotAt }: Drags) {
   const dx = event.clientX - drag.x;
   const dy = event.clientY - drag.y;
   if (!drag.moved && Math.hypot(dx, dy) < DRAGS_FROM) return;
-  drag.moved = true;
-  drag.card.dataset.dragging = "true";
-  drag.card.style.transform = `translate(${dx}px, ${dy}px)`;
+  if (!drag.moved) lift(drag);
+  drag.card.style.transform = `translate(${drag.left + dx}px, ${drag.top + dy}px)`;
   const over = slotAt(event.clientX, event.clientY);
   if (over === drag.over) return;
   drag.over?.removeAttribute("data-over");
   over?.setAttribute("data-over", "true");
   drag.over = over;
+}
+
+/** Takes a card out of its row, so that nothing that scrolls cuts it off, and leaves it where it is seen. */
+function lift(drag: Drag) {
+  const { card } = drag;
+  const { left, top, width } = card.getBoundingClientRect();
+  drag.moved = true;
+  card.dataset.dragging = "true";
+  Object.assign(card.style, { position: "fixed", left: "0", top: "0", width: `${width}px` });
+  const base = card.getBoundingClientRect();
+  drag.left = left - base.left;
+  drag.top = top - base.top;
 }
 
 function letGo(drag: Drag, event: PointerEvent, { slotAt, drop, closed }: Drags) {
@@ -83,7 +104,7 @@ function letGo(drag: Drag, event: PointerEvent, { slotAt, drop, closed }: Drags)
   setTimeout(() => card.removeEventListener("click", swallow, { capture: true }));
   const slot = event.type === "pointerup" ? slotAt(event.clientX, event.clientY) : undefined;
   delete card.dataset.dragging;
-  card.style.transform = "";
+  card.removeAttribute("style");
   const id = card.dataset.card;
   if (slot && id !== undefined && !closed) drop(id, slot, event.clientX, event.clientY);
 }

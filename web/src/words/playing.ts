@@ -97,7 +97,7 @@ export const playing = {
     wentBack: "not there, it goes back",
     flapOpen: "The answer lies under here. Fold it open.",
     flapShut: "Fold it shut",
-    undoStep: "Take back a step",
+    undoStep: "Undo",
     shaded: (n: number, of: number) => `${n} of ${plural(of, "part")} shaded`,
     compared: { less: "less", same: "as much", more: "more" } as Record<string, string>,
     /** What became of the first sorting: “4 cards moved, 3 of them to where they belong.” */

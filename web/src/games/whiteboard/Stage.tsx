@@ -28,6 +28,7 @@ export default function WhiteboardStage(props: StageProps) {
           : boardPagesWords.facts(score.asked, passMark ?? undefined)
       }
       bunting={stage !== "board"}
+      small
     >
       {(read) => (
         <>

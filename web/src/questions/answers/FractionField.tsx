@@ -80,7 +80,13 @@ function Shading(props: FieldProps & { place?: number }) {
 const QUICK = [1, 2, 4, 8, 16];
 
 /** Into how many parts it is cut: the usual ones by one press, any number beside them. */
-export function CutChips({ parts, cut }: { parts: number; cut: (parts: number) => void }) {
+export function CutChips(props: {
+  parts: number;
+  cut: (parts: number) => void;
+  /** Whether the number of parts is said elsewhere. */
+  few?: boolean;
+}) {
+  const { parts, cut, few } = props;
   const most = limits.Figure.parts.most;
   return (
     <div className="flex flex-wrap items-center gap-[0.3em]">
@@ -96,18 +102,20 @@ export function CutChips({ parts, cut }: { parts: number; cut: (parts: number) =
           {figureWords.cuts[n]}
         </button>
       ))}
-      <select
-        aria-label={figureWords.cutParts}
-        className="h-11 rounded-[14px] border border-edge bg-card px-2"
-        value={parts}
-        onChange={(event) => cut(Number(event.target.value))}
-      >
-        {Array.from({ length: most }, (_, i) => i + 1).map((n) => (
-          <option key={n} value={n}>
-            {n}
-          </option>
-        ))}
-      </select>
+      {!few && (
+        <select
+          aria-label={figureWords.cutParts}
+          className="h-11 rounded-[14px] border border-edge bg-card px-2"
+          value={parts}
+          onChange={(event) => cut(Number(event.target.value))}
+        >
+          {Array.from({ length: most }, (_, i) => i + 1).map((n) => (
+            <option key={n} value={n}>
+              {n}
+            </option>
+          ))}
+        </select>
+      )}
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import { ChevronDown, ChevronUp } from "lucide-react";
-import { useRef, useState } from "react";
+import { type CSSProperties, useRef, useState } from "react";
 import type { Choice } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
 import { plainOf } from "../../rich/words";
@@ -9,6 +9,7 @@ import { words } from "../../words/learner";
 import { type AnswerProps, isClosed } from "./answerProps";
 import { PartMark } from "./placing";
 import { UndoStep, useSteps } from "./steps";
+import "./sorting.css";
 
 /** Cards to put in order: dragged, or moved a place up or down by their buttons. */
 export function OrderField(props: AnswerProps) {
@@ -36,7 +37,8 @@ export function OrderField(props: AnswerProps) {
       <ol
         ref={list}
         className="card-field grid gap-[0.4em]"
-        data-long={cards.length > 8}
+        data-long={cards.length > 6}
+        style={{ "--rows": Math.ceil(cards.length / 2) } as CSSProperties}
         onPointerDown={start}
       >
         {cards.map((card, place) => (

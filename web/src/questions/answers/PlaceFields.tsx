@@ -76,14 +76,14 @@ export function GroupsField(props: AnswerProps) {
   const sheet = sheetOf(question);
   const sorting = useSorting(props, sheet);
   const closed = isClosed(props);
-  const slot = (key: string, name: string, className: string) => (
+  const slot = (key: string, name: string, className: string, empty = words.game.empty) => (
     <Slot
       id={key}
       name={name}
       cards={sorting.at(key)}
       marks={sorting.mark}
       fixed={sorting.fixed}
-      empty={words.game.empty}
+      empty={empty}
       className={className}
     />
   );
@@ -114,7 +114,7 @@ export function GroupsField(props: AnswerProps) {
           <RingsSheet
             question={question}
             sheet={sheet}
-            slot={(key, name) => slot(key, name, "sorting-slot")}
+            slot={(key, name) => slot(key, name, "sorting-slot", "")}
           />
         )}
         {sheet.arrangement === "table" && (
@@ -124,14 +124,16 @@ export function GroupsField(props: AnswerProps) {
             slot={(key, name) => slot(key, name, "sorting-slot")}
           />
         )}
-        {outside && (
-          <div className="sorting-outside">
-            <span className="text-soft">{words.game.nowhere}</span>
-            {slot(NOWHERE, words.game.nowhere, "sorting-slot flex-1")}
-          </div>
-        )}
-        <Bench label={words.game.cards} cards={sorting.free} done={words.game.allPlaced} />
-        {!closed && !sheet.atOnce && <UndoStep undo={sorting.undo} />}
+        <div className="sorting-aside">
+          <Bench label={words.game.cards} cards={sorting.free} done={words.game.allPlaced} />
+          {outside && (
+            <div className="sorting-outside">
+              <span className="text-[length:var(--small)] text-soft">{words.game.nowhere}</span>
+              {slot(NOWHERE, words.game.nowhere, "sorting-slot flex-1")}
+            </div>
+          )}
+          {!closed && !sheet.atOnce && <UndoStep undo={sorting.undo} />}
+        </div>
       </div>
       <p className="sr-only" role="status">
         {sorting.said}

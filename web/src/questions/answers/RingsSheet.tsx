@@ -1,5 +1,5 @@
-import type { ReactNode } from "react";
-import type { Asked } from "../../generated/types";
+import type { CSSProperties, ReactNode } from "react";
+import type { Asked, CardRoom } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
 import { keyOf, placeName, type SortingPlaces } from "./sorting";
 
@@ -57,20 +57,7 @@ export function RingsSheet(props: {
         .map(({ groups, room }) => {
           const key = keyOf(groups);
           return (
-            <div
-              key={key}
-              className="ring-region"
-              style={
-                room
-                  ? {
-                      left: `${room.left / 10}%`,
-                      top: `${room.top / 10}%`,
-                      width: `${room.width / 10}%`,
-                      height: `${room.height / 10}%`,
-                    }
-                  : undefined
-              }
-            >
+            <div key={key} className="ring-region" style={room && boxOf(room)}>
               <p className="ring-region-name text-soft">{placeName(question, key)}</p>
               {slot(key, placeName(question, key))}
             </div>
@@ -80,15 +67,26 @@ export function RingsSheet(props: {
   );
 }
 
+/** Where a region has room, said to the style: where the view is narrow it stands elsewhere. */
+const boxOf = (room: CardRoom) =>
+  ({
+    "--left": `${room.left / 10}%`,
+    "--top": `${room.top / 10}%`,
+    "--width": `${room.width / 10}%`,
+    "--height": `${room.height / 10}%`,
+  }) as CSSProperties;
+
 /** A ring's name stands in it, at its outer edge. */
 function nameAt(sheet: SortingPlaces, place: number) {
   const ring = sheet.rings[place];
   if (!ring) return {};
   const below = ring.y > 500;
+  // Two stand side by side, and their upper edges meet: their names keep apart from that.
+  const aside = sheet.rings.length === 2 ? (ring.x - 500) * 0.12 : 0;
   return {
-    left: `${ring.x / 10}%`,
+    left: `${(ring.x + aside) / 10}%`,
     top: `${(below ? ring.y + ring.ry : ring.y - ring.ry) / 10}%`,
-    maxWidth: `${ring.rx / 7}%`,
-    transform: `translate(-50%, ${below ? "-120%" : "20%"})`,
+    maxWidth: `${ring.rx / 6}%`,
+    transform: `translate(-50%, ${below ? "calc(-100% - 0.6em)" : "0.6em"})`,
   };
 }

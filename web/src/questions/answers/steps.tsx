@@ -33,13 +33,13 @@ export function useSteps(
 
 /** Takes the last step back. */
 export function UndoStep({ undo }: { undo?: () => void }) {
+  if (!undo) return null;
   return (
     <button
       type="button"
-      data-undo={undo !== undefined}
-      disabled={!undo}
+      data-undo="true"
       onClick={undo}
-      className="btn btn-ghost self-end disabled:opacity-40"
+      className="undo-step btn btn-ghost btn-sm self-end"
     >
       <Undo2 size={18} aria-hidden="true" />
       {words.game.undoStep}

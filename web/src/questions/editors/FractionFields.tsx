@@ -126,10 +126,10 @@ function FigureFields(props: {
         )}
         {!blank && `, ${fraction.shaded(figure.shaded.length)}`}.
       </p>
-      <CutChips parts={figure.parts} cut={(parts) => recut({ parts, rows: undefined })} />
+      <CutChips few parts={figure.parts} cut={(parts) => recut({ parts, rows: undefined })} />
       {!blank && (
         <div className="mt-2 flex flex-wrap items-end gap-3">
-          <div className="max-w-72 min-w-40">
+          <div className="figure-small max-w-full">
             <FigureShading
               figure={figure}
               shade={(shaded) => change({ ...figure, shaded }, "shade")}

@@ -2,12 +2,12 @@ import { Image, Volume2 } from "lucide-react";
 import { type KeyboardEvent, type MouseEvent, memo } from "react";
 import type { EditorStore } from "../../build/editor";
 import type { SheetActions } from "../../build/sheetActions";
-import { fractionRead } from "../../engine/LocalGame";
 import type { QuestionUnion } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
-import { isBlank, type Medium, mediaOf, plainOf, sentenceOf } from "../../rich/words";
+import { isBlank, type Medium, mediaOf, sentenceOf } from "../../rich/words";
 import { words } from "../../words/en";
 import { rightWords } from "../rightWords";
+import { titleOf } from "../titleOf";
 
 interface Props {
   question: QuestionUnion;
@@ -70,7 +70,7 @@ export const ClosedLine = memo(function ClosedLine(props: Props) {
         >
           <MediaSigns media={mediaOf(question.text)} />
           {isBlank(sentenceOf(question.text)) ? (
-            <em className="text-soft">{plainOf(question.text) || emptyWords(question)}</em>
+            <em className="text-soft">{titleOf(question) || words.sheet.emptyLine}</em>
           ) : (
             <Rich words={sentenceOf(question.text)} still />
           )}
@@ -80,10 +80,6 @@ export const ClosedLine = memo(function ClosedLine(props: Props) {
     </div>
   );
 });
-
-/** What a line says that has no text: what follows from its figure, or that it is empty. */
-const emptyWords = (question: QuestionUnion) =>
-  question.kind === "fraction" ? fractionRead(question).asked : words.sheet.emptyLine;
 
 /** That there are pictures or sounds in the question. */
 function MediaSigns({ media }: { media: Medium[] }) {

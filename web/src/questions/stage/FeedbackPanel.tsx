@@ -34,6 +34,12 @@ export function FeedbackPanel(props: {
   }, [comesIntoView]);
   const { verdict } = told;
   const taker = told.settled ? undefined : takerOf(showing);
+  const said = (
+    <div className="mt-[0.2em] font-sans" data-read>
+      <Rich words={told.text ?? usual(showing, told, question)} />
+      {taker && told.text && <p>{words.teams.takesOver(taker.name)}</p>}
+    </div>
+  );
   return (
     <div
       ref={ref}
@@ -53,17 +59,17 @@ export function FeedbackPanel(props: {
           </span>
         )}
       </p>
-      <div className="mt-[0.2em] font-sans" data-read>
-        <Rich words={told.text ?? usual(showing, told, question)} />
-        {taker && told.text && <p>{words.teams.takesOver(taker.name)}</p>}
-      </div>
       <Reckoned told={told} />
       {flap ? (
         <Flap {...flap}>
+          {said}
           <Solution told={told} question={question} />
         </Flap>
       ) : (
-        <Solution told={told} question={question} />
+        <>
+          {said}
+          <Solution told={told} question={question} />
+        </>
       )}
     </div>
   );
@@ -102,6 +108,7 @@ function Solution({ told, question }: { told: Told; question: Asked }) {
 }
 
 function usual(showing: Showing, told: Told, question: Asked): string {
+  if (showing.talk?.opened) return words.talk.usual;
   if (!told.settled) {
     const taker = takerOf(showing);
     if (taker) return words.teams.takesOver(taker.name);

@@ -251,6 +251,10 @@ public final class Bench {
       escapes(browser);
       double[] late = browser.lateFrames();
       compare("late frames while options are struck out, %", late[0], "empty page", late[1], "");
+      double[] dragging = browser.lateWhileDragging();
+      compare(
+          "late frames while one of 100 cards is dragged, %",
+          dragging[0], "empty page", dragging[1], "");
       String id =
           teacher
               .post("/api/activities", Codec.ACTIVITY.write(Quizzes.of("Link", 10)))

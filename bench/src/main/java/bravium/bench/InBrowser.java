@@ -4,9 +4,11 @@ import bravium.core.activity.Activity;
 import bravium.core.codec.Codec;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.Response;
+import com.microsoft.playwright.options.BoundingBox;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -123,13 +125,39 @@ final class InBrowser implements AutoCloseable {
     }
     double moving = late(page);
     page.context().close();
+    return new double[] {moving, lateOnAnEmptyPage()};
+  }
+
+  /**
+   * The same while cards are dragged on a page with a hundred of them; beside it that of an empty
+   * page in the same time.
+   */
+  double[] lateWhileDragging() {
+    Page page = opened("/present/", Quizzes.sorting("Dragging", 100));
+    page.waitForURL("**sitting=**");
+    page.keyboard().press("Space");
+    page.locator("[data-card]").first().waitFor();
+    countFrames(page);
+    for (int i = 0; i < ROUNDS * 5; i++) {
+      BoundingBox card = page.locator("[data-card]").nth(i % 5).boundingBox();
+      page.mouse().move(card.x + card.width / 2, card.y + card.height / 2);
+      page.mouse().down();
+      page.mouse().move(200 + i * 3, 300, new Mouse.MoveOptions().setSteps(15));
+      page.mouse().up();
+    }
+    double moving = late(page);
+    page.context().close();
+    return new double[] {moving, lateOnAnEmptyPage()};
+  }
+
+  private double lateOnAnEmptyPage() {
     Page empty = page();
     empty.navigate("about:blank");
     countFrames(empty);
     empty.waitForTimeout(ROUNDS * 5 * MOVEMENT_MILLIS);
     double still = late(empty);
     empty.context().close();
-    return new double[] {moving, still};
+    return still;
   }
 
   private static void countFrames(Page page) {

@@ -9,16 +9,22 @@ import bravium.core.games.escaperoom.EscapePattern;
 import bravium.core.games.escaperoom.EscapePrices;
 import bravium.core.games.escaperoom.EscapeRoom;
 import bravium.core.games.quizshow.QuizShow;
+import bravium.core.games.whiteboard.Whiteboard;
 import bravium.core.json.Extra;
 import bravium.core.play.Action;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
+import bravium.core.question.Arrangement;
 import bravium.core.question.Basics;
+import bravium.core.question.Card;
+import bravium.core.question.Credit;
 import bravium.core.question.Feedback;
 import bravium.core.question.Option;
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
+import bravium.core.question.Sortable;
+import bravium.core.question.Sorting;
 import bravium.core.question.TypedText;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,6 +34,32 @@ import java.util.stream.IntStream;
 final class Quizzes {
 
   private Quizzes() {}
+
+  /** A whiteboard with one page: so many cards to sort into four rings. */
+  static Activity sorting(String title, int cards) {
+    List<Card> groups = new ArrayList<>();
+    for (int i = 0; i < 4; i++) {
+      groups.add(new Card("g" + i, "Group " + (i + 1)));
+    }
+    List<Sortable> sorted = new ArrayList<>();
+    for (int i = 0; i < cards; i++) {
+      sorted.add(new Sortable("c" + i, "Card " + (i + 1), List.of("g" + i % 4)));
+    }
+    Sorting page =
+        new Sorting(
+            Basics.of("q0", "Sort these", Feedback.USUAL),
+            groups,
+            List.of(),
+            sorted,
+            Credit.EACH_RIGHT_COUNTS,
+            Arrangement.RINGS,
+            false,
+            false,
+            null,
+            Extra.NONE);
+    Activity quiz = of(title, 1);
+    return quiz.withGame(new Whiteboard(List.of(page), false, false, Extra.NONE));
+  }
 
   /** A quiz show of so many questions with four options each, in the order written. */
   static Activity of(String title, int questions) {
