@@ -78,7 +78,10 @@ type Open =
 /** The editor as the page found it: with what an earlier page left behind, if it did. */
 function openEditor(stored: StoredActivity) {
   const { activity } = stored;
-  const blank = questionsOf(activity).find((q) => !q.text && q.kind !== "fraction");
+  const blank = questionsOf(activity).find(
+    // A fraction asks by its figure: without a text it is blank only where all else is.
+    (q) => !q.text && (q.kind !== "fraction" || !activity.titlePage.title),
+  );
   const useEditor = createEditor(activity, blank?.id);
   const draft = leftBehind(stored.id);
   if (!draft || differencesOf(activity, activity, draft.activity).length === 0) {

@@ -4,7 +4,7 @@ import { drawingOf } from "./drawing";
 import { figureWords } from "./figureWords";
 import "./figures.css";
 
-/** A figure that is looked at. */
+/** A figure that is looked at. Frames lie below parts: each part loses as much to the ink around it. */
 export function FigureView({ figure }: { figure: Figure }) {
   const { width, height, parts, wholes } = drawingOf(figure);
   return (
@@ -15,6 +15,9 @@ export function FigureView({ figure }: { figure: Figure }) {
       className="figure"
       data-shape={figure.shape}
     >
+      {wholes.map((path) => (
+        <path key={path} d={path} className="figure-whole" />
+      ))}
       {parts.map((path, place) => (
         <path
           key={path}
@@ -22,9 +25,6 @@ export function FigureView({ figure }: { figure: Figure }) {
           className="figure-part"
           data-shaded={figure.shaded.includes(place)}
         />
-      ))}
-      {wholes.map((path) => (
-        <path key={path} d={path} className="figure-whole" />
       ))}
     </svg>
   );
@@ -103,6 +103,9 @@ export function FigureShading(props: { figure: Figure; shade: (shaded: number[])
       onPointerCancel={up}
     >
       <title>{figureWords.seen(figure)}</title>
+      {wholes.map((path) => (
+        <path key={path} d={path} className="figure-whole" />
+      ))}
       {/* biome-ignore lint/a11y/noStaticElementInteractions: the arrows move among the parts in it */}
       <g ref={list} onKeyDown={onKey}>
         {parts.map((path, place) => (
@@ -121,9 +124,6 @@ export function FigureShading(props: { figure: Figure; shade: (shaded: number[])
           />
         ))}
       </g>
-      {wholes.map((path) => (
-        <path key={path} d={path} className="figure-whole" />
-      ))}
     </svg>
   );
 }

@@ -32,6 +32,10 @@ export function Laid(props: { first: Figure; second: Figure; cut: number }) {
       className="figure"
       data-shape={shape}
     >
+      {/* Below the parts, so that each of them loses as much to the ink around it. */}
+      {below.wholes.map((path) => (
+        <path key={path} d={path} className="figure-whole" />
+      ))}
       {below.parts.map((path, place) => (
         <path
           key={path}
@@ -47,9 +51,6 @@ export function Laid(props: { first: Figure; second: Figure; cut: number }) {
         .map((path) => (
           <path key={path} d={path} className="figure-laid" />
         ))}
-      {below.wholes.map((path) => (
-        <path key={path} d={path} className="figure-whole" />
-      ))}
     </svg>
   );
 }
