@@ -25,7 +25,7 @@ export interface StageProps {
   takesFocus?: boolean;
   /** Whether the class answers aloud, at the front: a discussion then needs nothing written. */
   aloud?: boolean;
-  /** Which answers lie under a folded flap here, and what opens or closes it; nothing where none do. */
+  /** Which flaps over answers are open, and what opens or closes one; nothing where they open by themselves. */
   flaps?: { open: (question: string) => boolean; turn: (question: string) => void };
   /** Called with the place of a team that is pressed, where that does something. */
   pressTeam?: (team: number) => void;

@@ -438,14 +438,16 @@ export const words = {
     text: "The file will have the questions with their answers, but not this. The activity itself keeps everything; “Save as a file” holds all of it.",
     of: (n: number) => `(${plural(n, "question")})`,
     what: {
-      "left-out": "Pictures with areas are left out",
+      "left-out": "Pictures with areas and fractions in figures are left out",
       "switched-off": "That they are switched off",
       formatting: "Bold, links, lists and formulas as such",
       time: "Their own time",
       options: "Pins, what is said to an option, and the order of striking out",
       comparing: "How typed answers are compared, and what is said to wrong ones",
       number: "Tolerance, units, and which forms of a number count",
-      credit: "The rule for partly right answers, and cards in several groups",
+      credit: "The rule for partly right answers",
+      arrangement:
+        "Rings, tables, ties in an order, several partners, cards in several groups or in none",
     } as Record<string, string>,
     save: "Save it all the same",
   },

@@ -101,17 +101,16 @@ export const playing = {
     shaded: (n: number, of: number) => `${n} of ${plural(of, "part")} shaded`,
     compared: { less: "less", same: "as much", more: "more" } as Record<string, string>,
     /** What became of the first sorting: “4 cards moved, 3 of them to where they belong.” */
-    moved: ({ cards, home, astray }: Moved) =>
-      cards === 0
-        ? "Since the first time, no card has moved."
-        : [
-            `Since the first time ${formOf(cards, "one card has", `${cards} cards have`)} moved`,
-            home > 0
-              ? `, ${home} of them to where ${formOf(home, "it belongs", "they belong")}`
-              : "",
-            astray > 0 ? `, ${astray} away from there` : "",
-            ".",
-          ].join(""),
+    moved: ({ cards, home, astray }: Moved) => {
+      if (cards === 0) return "Since the first time, no card has moved.";
+      if (cards === 1) {
+        const where = home ? ", to where it belongs" : astray ? ", away from where it belongs" : "";
+        return `Since the first time one card has moved${where}.`;
+      }
+      const homes = home > 0 ? `, ${home} of them to where they belong` : "";
+      const lost = astray > 0 ? `, ${astray} away from there` : "";
+      return `Since the first time ${cards} cards have moved${homes}${lost}.`;
+    },
     counted: ({ scoring, right, of }: Counted) =>
       scoring === "pairs"
         ? `${right} of ${plural(of, "pair")} are in the right order.`

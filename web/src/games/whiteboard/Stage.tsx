@@ -18,7 +18,6 @@ export default function WhiteboardStage(props: StageProps) {
   const { showing } = props;
   const { scene, stage, teams, passMark, score } = showing;
   const board = scene?.kind === "whiteboard" ? scene : undefined;
-  const flaps = board?.flaps ? props.flaps : undefined;
   return (
     <StageFrame
       {...props}
@@ -33,7 +32,7 @@ export default function WhiteboardStage(props: StageProps) {
       {(read) => (
         <>
           {stage === "board" && board && <Pages {...props} board={board} />}
-          {showing.question && <QuestionView {...props} flaps={flaps} read={read} />}
+          {showing.question && <QuestionView {...props} folds={board?.flaps} read={read} />}
         </>
       )}
     </StageFrame>

@@ -1,8 +1,8 @@
 import { ChevronDown, ChevronUp } from "lucide-react";
 import { type CSSProperties, useRef, useState } from "react";
 import type { Choice } from "../../generated/types";
-import { Rich } from "../../rich/Rich";
-import { plainOf } from "../../rich/words";
+import { MediaRow, Rich } from "../../rich/Rich";
+import { mediaOf, plainOf } from "../../rich/words";
 import { answerOf } from "../../stage/stage";
 import { slotUnder, useDrags } from "../../ui/drags";
 import { words } from "../../words/learner";
@@ -86,6 +86,7 @@ function Row(props: {
         </span>
         <PartMark right={mark} />
       </span>
+      <MediaRow media={mediaOf(card.text).filter((medium) => medium.kind === "sound")} />
       {!closed && (
         <span className="flex shrink-0">
           <button

@@ -28,7 +28,7 @@ export function PairsField(props: AnswerProps) {
             >
               <span className="flex items-center rounded-[4px] border-l-4 border-accent bg-card px-[0.7em] py-[0.3em] text-[length:var(--card-text)] font-medium [overflow-wrap:anywhere]">
                 <span data-read>
-                  <Rich words={target.text} still />
+                  <Rich words={target.text} />
                 </span>
               </span>
               <Slot

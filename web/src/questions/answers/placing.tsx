@@ -1,6 +1,6 @@
 import { createContext, type ReactNode, useContext, useEffect, useRef, useState } from "react";
-import { Rich } from "../../rich/Rich";
-import { plainOf, type Words } from "../../rich/words";
+import { MediaRow, Rich } from "../../rich/Rich";
+import { mediaOf, plainOf, type Words } from "../../rich/words";
 import { slotUnder, useDrags } from "../../ui/drags";
 import { words } from "../../words/learner";
 
@@ -52,7 +52,9 @@ export function Placing(props: {
     follows.current = undefined;
     if (id === undefined || box.current?.contains(document.activeElement)) return;
     const cards = box.current?.querySelectorAll<HTMLElement>("[data-card]") ?? [];
-    for (const card of cards) if (card.dataset.card === id) card.focus();
+    for (const card of cards) {
+      if (card.dataset.card === id) (card.querySelector("button") ?? card).focus();
+    }
   });
   const start = useDrags({
     closed,
@@ -113,10 +115,12 @@ export function CardButton(props: { card: Placeable; mark?: boolean; fixed?: boo
   const { held, pickUp, closed } = useHand();
   const isHeld = held?.id === card.id;
   const fixed = closed || props.fixed;
-  return (
+  const sounds = mediaOf(card.text).filter((medium) => medium.kind === "sound");
+  const id = fixed ? undefined : card.id;
+  const button = (
     <button
       type="button"
-      data-card={fixed ? undefined : card.id}
+      data-card={sounds.length > 0 ? undefined : id}
       aria-pressed={fixed ? undefined : isHeld}
       disabled={fixed}
       onClick={() => pickUp(isHeld ? undefined : card)}
@@ -127,6 +131,17 @@ export function CardButton(props: { card: Placeable; mark?: boolean; fixed?: boo
       </span>
       <PartMark right={mark} />
     </button>
+  );
+  if (sounds.length === 0) return button;
+  // What is heard is no part of what is picked up: both are pressed, each for itself.
+  return (
+    <span
+      data-card={id}
+      className="relative inline-flex max-w-full flex-wrap items-center gap-[0.3em] data-dragging:z-20"
+    >
+      {button}
+      <MediaRow media={sounds} />
+    </span>
   );
 }
 

@@ -44,7 +44,6 @@ export function OrderFields({ question, change, next }: FieldsProps<Ordering>) {
     <Part title={words.sheet.cards}>
       <Rows
         rich
-        still
         texts={cards.map((card) => card.text)}
         most={MOST_CARDS}
         label={(i) => words.sheet.card(i + 1)}
@@ -98,7 +97,6 @@ export function PairsFields({ question, change, next }: FieldsProps<Matching>) {
     <div className="py-1 pl-6">
       <Rows
         rich
-        still
         texts={pairs.map((pair) => pair.left.text)}
         most={MOST_CARDS}
         label={(i) => words.sheet.left(i + 1)}
@@ -120,7 +118,6 @@ export function PairsFields({ question, change, next }: FieldsProps<Matching>) {
           <span className="grid min-w-0 flex-1">
             <WordsField
               {...field}
-              still
               label={words.sheet.rightSide(i + 1)}
               placeholder={words.sheet.rightAdd}
               value={pairs[i]?.right.text ?? ""}
@@ -166,7 +163,6 @@ function MorePartners(props: {
       {cards.map((card, i) => (
         <span key={card.id} className="flex items-center">
           <WordsField
-            still
             label={words.sheet.moreSide(place + 1, i + 2)}
             placeholder={words.sheet.rightAdd}
             value={card.text}

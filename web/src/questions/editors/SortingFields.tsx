@@ -174,7 +174,6 @@ function CardsByOne({ question, change, next }: FieldsProps<Sorting>) {
     <Part title={rings ? words.sheet.cardsInRings : words.sheet.cardsAndGroups}>
       <Rows
         rich
-        still
         texts={cards.map((card) => card.text)}
         most={MOST_CARDS}
         label={words.sheet.card}
@@ -256,7 +255,6 @@ function GroupCards(props: {
     <Part title={words.sheet.groupCards(name)}>
       <Rows
         rich
-        still
         texts={mine.map((card) => card.text)}
         most={MOST_CARDS - cards.length + mine.length}
         label={(i) => words.sheet.groupCard(i + 1, name)}

@@ -3,7 +3,7 @@ import type { ActionUnion, Asked, Showing } from "../../generated/types";
 import { MediaRow } from "../../rich/Rich";
 import { mediaOf, sentenceOf } from "../../rich/words";
 import { Countdown } from "../../stage/Countdown";
-import { Flap, type FlapProps } from "../../stage/Flap";
+import { Flap } from "../../stage/Flap";
 import { Heading } from "../../stage/Heading";
 import { Points } from "../../stage/Points";
 import { isOnlyRead, onwards, type StageProps } from "../../stage/stage";
@@ -28,19 +28,26 @@ export interface OwnFoot {
   field?: ReactNode;
 }
 
-/** Under what an answer lies: folded over it at the front until it is opened. */
-export const flapOf = ({ flaps }: StageProps, question: string): FlapProps | undefined =>
-  flaps && { open: flaps.open(question), turn: () => flaps.turn(question) };
+interface ViewProps extends StageProps {
+  read: ReactNode;
+  own?: OwnFoot;
+  /** Whether answers lie under a folded flap, where whoever has this screen folds it. */
+  folds?: boolean;
+}
 
 /** A question as it is asked, answered and talked through, in whichever game. */
-export function QuestionView(props: StageProps & { read: ReactNode; own?: OwnFoot }) {
+export function QuestionView(props: ViewProps) {
   const { showing, given, act, busy, takesFocus, note, aloud, others } = props;
   const { question, feedback, talk } = showing;
   if (!question) return null;
   const gaps = question.kind.startsWith("gaps");
   // What is right was given away without an answer: it is told as to one.
   const told = feedback ?? talk?.opened;
-  const flap = flapOf(props, question.id);
+  const { flaps } = props;
+  const flap =
+    props.folds && flaps
+      ? { open: flaps.open(question.id), turn: () => flaps.turn(question.id) }
+      : undefined;
   const media = mediaOf(question.text);
   const pictures = media.filter((medium) => medium.kind === "picture");
   return (

@@ -257,9 +257,9 @@ class FrontTest {
     page.mouse().down();
     page.mouse().move(500, 350);
     page.mouse().up();
-    assertThat(page.locator(".pen-sheet path")).hasCount(1);
+    assertThat(page.locator(".pen-sheet[data-strokes='1']")).hasCount(1);
     page.getByLabel("Wipe everything").click();
-    assertThat(page.locator(".pen-sheet path")).hasCount(0);
+    assertThat(page.locator(".pen-sheet[data-strokes='0']")).hasCount(1);
     page.keyboard().press("Escape");
     assertThat(tools).isHidden();
 

@@ -71,8 +71,7 @@ class WhiteboardTest {
     assertThat(phone.locator(".card-bench [data-card]")).hasCount(1);
     put(phone, "Wood ant", "Lives in a colony");
     learner.button("Answer").click();
-    assertThat(
-            learner.text("Since the first time one card has moved, 1 of them to where it belongs."))
+    assertThat(learner.text("Since the first time one card has moved, to where it belongs."))
         .isVisible();
     learner.button("Next").click();
 
@@ -197,7 +196,8 @@ class WhiteboardTest {
   /** Two fingers take a card each, and let go over two rings. */
   private void twoHands() {
     CDPSession touch = page.context().newCDPSession(page);
-    double[][] from = {middle("Honeybee"), middle("Bumblebee")};
+    Locator cards = page.locator(".card-bench [data-card]");
+    double[][] from = {middle(cards.nth(0)), middle(cards.nth(1))};
     BoundingBox sheet = page.locator(".rings").boundingBox();
     double y = sheet.y + sheet.height / 2;
     double[][] to = {{sheet.x + sheet.width / 2, y}, {sheet.x + sheet.width * 0.85, y}};
@@ -215,10 +215,8 @@ class WhiteboardTest {
     fingers(touch, "touchEnd", new double[0][]);
   }
 
-  private double[] middle(String card) {
-    Locator there = button(page, card);
-    there.scrollIntoViewIfNeeded();
-    BoundingBox box = there.boundingBox();
+  private static double[] middle(Locator card) {
+    BoundingBox box = card.boundingBox();
     return new double[] {box.x + box.width / 2, box.y + box.height / 2};
   }
 
@@ -273,6 +271,9 @@ class WhiteboardTest {
         figure
             .locator("[data-shaded='false']")
             .evaluateAll("parts => parts.forEach(part => { part.style.fill = '#ff00ff'; })");
+        // As large as on a board: where a part is a few pixels wide, their rounding is more than
+        // that.
+        figure.evaluate("svg => { svg.style.height = '640px'; svg.style.width = 'auto'; }");
         Assertions.assertThat(shadedShare(figure.screenshot()))
             .as("%s in %d parts", shape, parts)
             .isCloseTo(3.0 / parts, Offset.offset(0.005));
