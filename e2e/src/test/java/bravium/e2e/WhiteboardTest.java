@@ -12,10 +12,12 @@ import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.Media;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import javax.imageio.ImageIO;
 import org.assertj.core.api.Assertions;
@@ -178,6 +180,12 @@ class WhiteboardTest {
     teacher.button("Wipe everything").click();
     assertThat(page.locator("canvas[data-strokes='0']")).hasCount(1);
     page.keyboard().press("Escape");
+
+    page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+    assertThat(page.locator(".front-strip")).isHidden();
+    assertThat(page.locator(".rings")).isVisible();
+    Files.write(Path.of("target/page.pdf"), page.pdf());
+    page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
 
     assertThat(page.getByText("Honeybees and bumblebees do both")).hasCount(0);
     page.keyboard().press("r");

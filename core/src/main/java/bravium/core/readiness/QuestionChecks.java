@@ -60,7 +60,7 @@ final class QuestionChecks {
     if (question.off() || !question.started()) {
       return;
     }
-    if (question.text().blank()) {
+    if (question.asked().blank()) {
       stop(question, Check.EMPTY_QUESTION);
     }
     switch (question) {

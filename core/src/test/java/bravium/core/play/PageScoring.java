@@ -20,7 +20,6 @@ final class PageScoring {
 
   /** What was done for one question, by whichever team. */
   private static final class Book {
-    int worth;
     int best = -1;
     int bestTeam;
     boolean bestFull;
@@ -100,9 +99,8 @@ final class PageScoring {
     }
   }
 
-  void handedIn(String question, int worth) {
+  void handedIn(String question) {
     book(question).waits = true;
-    book(question).worth = worth;
   }
 
   void talkedThrough(String question) {
@@ -122,7 +120,7 @@ final class PageScoring {
       return;
     }
     if (book.talked || book.waits) {
-      points[0] -= teams || book.waits && book.worth == 0 ? 0 : book.paidAlone;
+      points[0] -= book.paidAlone;
       return;
     }
     boolean earned = book.best >= 0;

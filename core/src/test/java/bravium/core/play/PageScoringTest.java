@@ -149,7 +149,7 @@ class PageScoringTest {
   private void answered(String answered, int team, boolean takes, long at) {
     Question question = question(answered);
     if (question.marking() != Marking.AT_ONCE) {
-      page.handedIn(question.id(), worth(question.id()));
+      page.handedIn(question.id());
       return;
     }
     Mark mark = question.mark(sitting.effortFor(answered).last().response());
@@ -177,10 +177,12 @@ class PageScoringTest {
     List<Showing.Side> sides = showing.teams();
     if (sides.isEmpty()) {
       int points = Scorecard.points(sitting.results());
-      assertThat(points).isEqualTo(page.points(0));
+      assertThat(points).as("after %s", sitting.log().getLast()).isEqualTo(page.points(0));
     }
     for (int team = 0; team < sides.size(); team++) {
-      assertThat(sitting.front().points(team)).as("team %d", team).isEqualTo(page.points(team));
+      assertThat(sitting.front().points(team))
+          .as("team %d after %s", team, sitting.log().getLast())
+          .isEqualTo(page.points(team));
     }
   }
 

@@ -12,10 +12,13 @@ import bravium.core.answer.Comparing;
 import bravium.core.answer.Mistake;
 import bravium.core.games.Games;
 import bravium.core.json.Extra;
+import bravium.core.question.Arrangement;
 import bravium.core.question.Basics;
 import bravium.core.question.Card;
 import bravium.core.question.Credit;
 import bravium.core.question.Feedback;
+import bravium.core.question.Figure;
+import bravium.core.question.FractionTask;
 import bravium.core.question.Matching;
 import bravium.core.question.Numeric;
 import bravium.core.question.Option;
@@ -24,6 +27,8 @@ import bravium.core.question.PickAll;
 import bravium.core.question.PickOne;
 import bravium.core.question.PointAt;
 import bravium.core.question.Question;
+import bravium.core.question.Ranked;
+import bravium.core.question.Sortable;
 import bravium.core.question.Sorting;
 import bravium.core.question.TypedText;
 import bravium.core.rich.Paragraph;
@@ -32,6 +37,7 @@ import bravium.core.rich.Sound;
 import bravium.core.rich.Words;
 import bravium.core.samples.Activities;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** What readiness says of the further kinds of questions and the further rules. */
@@ -258,5 +264,53 @@ class ReadinessOfKindsTest {
 
   private static List<Check> checks(Question question) {
     return findings(RULES, question).stream().map(Finding::check).toList();
+  }
+
+  @Test
+  void aFigureAsksByItselfAndSaysWhereItCannotBeShaded() {
+    Basics blank = Basics.of("q", "", Feedback.USUAL);
+    Figure quarters = Figure.of(Figure.FigureShape.BAR, 4, 3);
+    Figure fifths = Figure.of(Figure.FigureShape.BAR, 5, 0);
+
+    assertThat(checks(fraction(blank, FractionTask.FractionAsk.NAME, quarters, null))).isEmpty();
+    assertThat(checks(fraction(blank, FractionTask.FractionAsk.EQUAL, quarters, fifths)))
+        .contains(Check.FRACTION_NOT_THERE);
+    assertThat(checks(fraction(blank, FractionTask.FractionAsk.NAME, quarters.blank(), null)))
+        .contains(Check.NOTHING_SHADED);
+  }
+
+  private static FractionTask fraction(
+      Basics basics, FractionTask.FractionAsk ask, Figure figure, Figure other) {
+    return new FractionTask(basics, ask, figure, other, null, false, Extra.NONE);
+  }
+
+  @Test
+  void ordersAndRingsSayWhatIsLeftOut() {
+    Basics basics = Basics.of("q", "Sort", Feedback.USUAL);
+    Credit credit = Credit.EACH_RIGHT_COUNTS;
+    Ranked level = new Ranked("b", Words.of("wax"), true, List.of(), Extra.NONE);
+    assertThat(
+            checks(
+                new Ordering(
+                    basics, List.of(new Ranked("a", "egg"), level), credit, null, Extra.NONE)))
+        .contains(Check.ANY_ORDER);
+    List<Card> four = IntStream.range(0, 4).mapToObj(i -> new Card("g" + i, "Group " + i)).toList();
+    Sorting rings =
+        new Sorting(
+            basics,
+            four,
+            List.of(),
+            List.of(
+                new Sortable("near", "Near", List.of("g0", "g1")),
+                new Sortable("far", "Far", List.of("g0", "g2"))),
+            credit,
+            Arrangement.RINGS,
+            false,
+            false,
+            null,
+            Extra.NONE);
+    assertThat(checks(rings)).contains(Check.RINGS_APART);
+    List<Card> alike = List.of(new Card("a", "egg"), new Card("b", "egg"));
+    assertThat(checks(new Ordering(basics, alike, credit, Extra.NONE))).contains(Check.CARDS_ALIKE);
   }
 }

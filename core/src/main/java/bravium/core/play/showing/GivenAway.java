@@ -54,13 +54,18 @@ record GivenAway(Question question, Sitting sitting, boolean gives) {
         gives && ids ? solution : List.of(),
         gives && question instanceof PointAt point ? point.rightAreas() : List.of(),
         gives ? model() : null,
-        moved(response),
+        settled || says() ? moved(response) : null,
         settled && question instanceof Ordering order && response != null
             ? order.counted(response)
             : null,
         gives && question instanceof FractionTask task ? FractionFacts.of(task) : null,
         null,
         null);
+  }
+
+  /** Whether it is said between tries what lies wrong: then what moved is no secret either. */
+  private boolean says() {
+    return question instanceof Sorting sorting && sorting.misplaced() != null;
   }
 
   private @Nullable Response model() {
