@@ -26,7 +26,6 @@ export const figureWords = {
   >,
   cutParts: "Number of equal parts",
   shaded: (n: number, of: number) => `${n} of ${plural(of, "part")} shaded`,
-  wipe: "Shade nothing",
   over1: "Parts that are shaded",
   under1: "Parts in a whole",
   whole1: "Wholes",
@@ -34,12 +33,9 @@ export const figureWords = {
   asShaded: "In the parts of the figure.",
   otherWay: "Write a decimal or per cent",
   asFraction: "Write a fraction",
-  relations: { less: "less", same: "as much", more: "more" } as Record<string, string>,
   relationsLabel: "In the first figure there is",
   facts: {
     equals: "also",
-    mixed: "as a mixed number",
-    decimal: "as a decimal",
     percent: (text: string) => `${text} %`,
     common: (cut: number) =>
       `In ${formOf(cut, "one part", `${cut} equal parts`)} both can be shown:`,

@@ -200,7 +200,7 @@ function Compared(props: AnswerProps) {
   return (
     <fieldset className="fraction-relations">
       <legend className="text-soft">{figureWords.relationsLabel}</legend>
-      {Object.entries(figureWords.relations).map(([option, name]) => (
+      {Object.entries(words.game.compared).map(([option, name]) => (
         <label key={option} className="fraction-relation" data-picked={picked === option}>
           <input
             type="radio"

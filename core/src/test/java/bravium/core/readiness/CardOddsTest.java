@@ -62,7 +62,7 @@ class CardOddsTest {
       return;
     }
     Map<String, Double> expected = new TreeMap<>();
-    List<List<String>> all = permutations(order.items());
+    List<List<String>> all = GuesserTest.permutations(order.items());
     for (List<String> given : all) {
       Mark mark = order.mark(new Response.Ordered(given));
       Verdict verdict =
@@ -74,23 +74,6 @@ class CardOddsTest {
 
     assertThat(odds.exact()).isTrue();
     same(odds, expected, false);
-  }
-
-  private static List<List<String>> permutations(List<String> items) {
-    if (items.isEmpty()) {
-      return List.of(List.of());
-    }
-    List<List<String>> all = new ArrayList<>();
-    for (String first : items) {
-      List<String> rest = new ArrayList<>(items);
-      rest.remove(first);
-      for (List<String> tail : permutations(rest)) {
-        List<String> whole = new ArrayList<>(List.of(first));
-        whole.addAll(tail);
-        all.add(whole);
-      }
-    }
-    return all;
   }
 
   /** A guesser is told what lies wrong, and puts it where it was not yet. */

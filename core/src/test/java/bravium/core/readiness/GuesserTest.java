@@ -211,7 +211,8 @@ class GuesserTest {
     return all;
   }
 
-  private static List<List<String>> permutations(List<String> items) {
+  /** All orders of these. */
+  static List<List<String>> permutations(List<String> items) {
     if (items.isEmpty()) {
       return List.of(List.of());
     }
