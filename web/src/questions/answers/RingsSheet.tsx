@@ -9,6 +9,8 @@ const SHEET = "rings";
 export function ringSlot(sheet: SortingPlaces, element: Element, x: number, y: number) {
   const slot = (element as HTMLElement).dataset.slot;
   if (slot !== SHEET) return slot;
+  // In a narrow view no rings are drawn: beside the places nothing is meant.
+  if (element.querySelector(".rings-ink")?.getClientRects().length === 0) return undefined;
   const box = element.getBoundingClientRect();
   const atX = ((x - box.left) / box.width) * 1000;
   const atY = ((y - box.top) / box.height) * 1000;

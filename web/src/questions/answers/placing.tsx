@@ -61,7 +61,7 @@ export function Placing(props: {
     slotAt: (x, y) => slotUnder(box.current, x, y),
     drop: (id, slot, x, y) => {
       const card = cards.find((one) => one.id === id);
-      const there = slotAt?.(slot, x, y) ?? (slot as HTMLElement).dataset.slot;
+      const there = slotAt ? slotAt(slot, x, y) : (slot as HTMLElement).dataset.slot;
       if (card && there !== undefined) putDown(card, there === BENCH ? undefined : there);
     },
   });
