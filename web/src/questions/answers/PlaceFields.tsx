@@ -83,6 +83,7 @@ export function GroupsField(props: AnswerProps) {
       cards={sorting.at(key)}
       marks={sorting.mark}
       fixed={sorting.fixed}
+      scrolls
       empty={empty}
       className={className}
     />

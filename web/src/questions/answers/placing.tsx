@@ -94,6 +94,7 @@ export function Bench(props: { label: string; cards: Placeable[]; done?: string 
     // biome-ignore lint/a11y/useKeyWithClickEvents: by keyboard a card is put elsewhere from its place
     // biome-ignore lint/a11y/noStaticElementInteractions: pressing beside the cards puts one back
     <div
+      {...scrolledByKeys(props.label, props.cards, () => closed)}
       data-slot={BENCH}
       onClick={(event) => {
         if (held && event.target === event.currentTarget && !closed) put(held);
@@ -167,6 +168,16 @@ export function PartMark({ right }: { right?: boolean }) {
   );
 }
 
+/** Where no card in it takes the focus, what scrolls takes it itself, so that the keys reach it all. */
+const scrolledByKeys = (
+  name: string,
+  cards: Placeable[],
+  still: (card: Placeable) => boolean | undefined,
+) =>
+  cards.length > 0 && cards.every((card) => still(card))
+    ? { tabIndex: 0, role: "group", "aria-label": name }
+    : {};
+
 /** A place for cards: a press puts the card there that is picked up. */
 export function Slot(props: {
   id: string;
@@ -179,12 +190,15 @@ export function Slot(props: {
   className?: string;
   style?: React.CSSProperties;
   empty?: string;
+  /** Whether it scrolls where its cards are many. */
+  scrolls?: boolean;
 }) {
   const { id, name, cards, marks, fixed } = props;
   const { held, put, closed } = useHand();
   const takes = held !== undefined && !closed && !cards.some((card) => card.id === held.id);
   return (
     <span
+      {...(props.scrolls && scrolledByKeys(name, cards, (card) => closed || fixed?.(card)))}
       data-slot={closed ? undefined : id}
       data-takes={takes}
       style={props.style}

@@ -106,7 +106,8 @@ class TakeInTest {
     command("Save the questions as a table (CSV)");
     Locator dialog = page.locator("dialog");
     assertThat(dialog).containsText("What a table can’t hold");
-    assertThat(dialog).containsText("Pictures with areas are left out (1 question)");
+    assertThat(dialog)
+        .containsText("Pictures with areas and fractions in figures are left out (1 question)");
     AccessibilityTest.check(page, "what a table can't hold");
     Download download = page.waitForDownload(() -> teacher.button("Save it all the same").click());
     Assertions.assertThat(download.suggestedFilename()).endsWith(".csv");
