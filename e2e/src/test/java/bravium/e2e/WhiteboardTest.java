@@ -138,10 +138,18 @@ class WhiteboardTest {
             "The beekeeper takes honey",
             "The drones are driven out",
             "The bees crowd into a cluster");
+    Locator rows = phone.locator("ol.card-field li");
+    assertThat(rows).hasCount(year.size());
     for (int to = 0; to < year.size(); to++) {
-      Locator up = button(phone, year.get(to) + ": one place up");
-      while (phone.locator("ol.card-field li").nth(to).getByText(year.get(to)).count() == 0) {
-        up.click();
+      String card = year.get(to);
+      List<String> texts = rows.allInnerTexts();
+      int at = 0;
+      while (!texts.get(at).contains(card)) {
+        at++;
+      }
+      for (; at > to; at--) {
+        button(phone, card + ": one place up").click();
+        assertThat(rows.nth(at - 1)).containsText(card);
       }
     }
   }
