@@ -8,7 +8,6 @@ const wholes = ({ wholes = 1, shape }: Figure) =>
 
 /** What is said of figures, loaded with them. */
 export const figureWords = {
-  shapes: SHAPES,
   seen: (figure: Figure) =>
     figure.shape === "set"
       ? `${wholes(figure)} of ${plural(figure.parts, "thing")}, ${figure.shaded.length} of them shaded.`

@@ -119,9 +119,7 @@ public final class Attempts {
     if (rest != null) {
       Sorting.lying(rest).forEach(first::putIfAbsent);
     }
-    List<Response.Placing> placings = new ArrayList<>();
-    first.forEach((card, place) -> placings.addAll(Sorting.placings(card, place)));
-    return new Response.Placed(List.copyOf(placings));
+    return Sorting.placed(first);
   }
 
   /** Whether the teacher has given away what is right, and goes on from there. */

@@ -151,10 +151,10 @@ public record FractionTask(
     if (!wholes) {
       return FractionWords.of(fraction) + " of a " + shape;
     }
-    PartsOfWhole rest = fraction.rest();
     String mixed =
-        FractionWords.whole(fraction.wholes())
-            + (rest.over() == 0 ? "" : " and " + FractionWords.of(rest));
+        fraction.rest().over() == 0
+            ? FractionWords.whole(fraction.wholes())
+            : FractionWords.mixed(fraction);
     return mixed + " " + shape + (fraction.over() == fraction.under() ? "" : "s");
   }
 

@@ -41,21 +41,6 @@ final class Precedence {
     return new Precedence(cards);
   }
 
-  /** Whether one card has to come before another, by their places as written, from 0. */
-  boolean before(int one, int other) {
-    return before[one][other];
-  }
-
-  /** Whether only one order is right, but for cards that read the same. */
-  boolean total() {
-    for (int card = 1; card < cards.size(); card++) {
-      if (!before[card - 1][card]) {
-        return false;
-      }
-    }
-    return true;
-  }
-
   /**
    * The cards of a given order as places in the written one. Cards that read the same stand for
    * each other: of those that are left the first stands there whose predecessors are all there.

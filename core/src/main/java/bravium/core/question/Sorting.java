@@ -212,6 +212,13 @@ public record Sorting(
     return lying;
   }
 
+  /** The response in which these cards lie so: what {@link #lying} takes apart. */
+  public static Response.Placed placed(Map<String, Set<String>> lying) {
+    List<Response.Placing> placings = new ArrayList<>();
+    lying.forEach((card, place) -> placings.addAll(placings(card, place)));
+    return new Response.Placed(List.copyOf(placings));
+  }
+
   /** The placings of a card that lies at a place. */
   public static List<Response.Placing> placings(String card, Set<String> place) {
     return place.isEmpty()

@@ -240,7 +240,7 @@ public record GuessOdds(List<Guess> guesses, boolean exact, boolean ends) {
   }
 
   /** Cards in any order; those that read the same are as good as each other. */
-  static Responses permuted(List<String> texts, Credit credit) {
+  private static Responses permuted(List<String> texts, Credit credit) {
     int n = texts.size();
     boolean[][] right = new boolean[n][n];
     for (int place = 0; place < n; place++) {
@@ -333,7 +333,7 @@ public record GuessOdds(List<Guess> guesses, boolean exact, boolean ends) {
     return outcomes;
   }
 
-  static double power(double base, int exponent) {
+  private static double power(double base, int exponent) {
     double product = 1;
     for (int i = 0; i < exponent; i++) {
       product *= base;

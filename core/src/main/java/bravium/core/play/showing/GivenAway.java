@@ -14,7 +14,6 @@ import bravium.core.question.PointAt;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
 import bravium.core.question.Sorting;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -49,7 +48,7 @@ record GivenAway(Question question, Sitting sitting, boolean gives) {
         points,
         bonus,
         response,
-        parts,
+        settled || says() ? parts : List.of(),
         gives ? (ids ? List.of() : solution) : null,
         gives && ids ? solution : List.of(),
         gives && question instanceof PointAt point ? point.rightAreas() : List.of(),
@@ -80,9 +79,7 @@ record GivenAway(Question question, Sitting sitting, boolean gives) {
   private static Response lying(List<Laid> laid) {
     Map<String, Set<String>> last = new LinkedHashMap<>();
     laid.forEach(one -> last.put(one.card(), one.place()));
-    List<Response.Placing> placings = new ArrayList<>();
-    last.forEach((card, place) -> placings.addAll(Sorting.placings(card, place)));
-    return new Response.Placed(List.copyOf(placings));
+    return Sorting.placed(last);
   }
 
   /** From the first sorting to this one, where there was another before it. */

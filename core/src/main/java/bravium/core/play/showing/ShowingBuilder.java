@@ -30,7 +30,6 @@ import bravium.core.play.Verdict;
 import bravium.core.question.ChoiceQuestion;
 import bravium.core.question.FreeAnswer;
 import bravium.core.question.Question;
-import bravium.core.question.Sorting;
 import bravium.core.rich.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -209,7 +208,6 @@ final class ShowingBuilder {
     boolean settled = result != null;
     Verdict verdict = last != null ? last.verdict() : settled ? result.verdict() : Verdict.MISSED;
     boolean gives = settled && givesAway(Answers.AFTER_LAST_TRY);
-    boolean marked = settled || question instanceof Sorting sorting && sorting.misplaced() != null;
     return new GivenAway(question, sitting, gives)
         .told(
             verdict,
@@ -217,7 +215,7 @@ final class ShowingBuilder {
             settled ? result.points() : 0,
             settled ? result.bonus() : 0,
             last == null ? null : last.response(),
-            marked && last != null ? last.parts() : List.of())
+            last == null ? List.of() : last.parts())
         .saying(
             settled ? words(question, last, verdict) : last == null ? null : last.feedback(), null);
   }
