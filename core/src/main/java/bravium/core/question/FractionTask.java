@@ -266,7 +266,7 @@ public record FractionTask(
             .orElseThrow();
     return expected.judge(text).right()
         && (form != FractionForm.AS_SHADED
-            || NumberAnswer.partsOf(text).equals(Optional.of(right.under())));
+            || NumberAnswer.partsOf(text).orElse(1).equals(right.under()));
   }
 
   @Override
@@ -279,11 +279,11 @@ public record FractionTask(
     };
   }
 
-  /** The fraction as it could be typed. */
+  /** The fraction as it could be typed: wholes without parts are a number, not so many over one. */
   private String written() {
     PartsOfWhole there =
         form == FractionForm.LOWEST_TERMS ? fraction().inLowestTerms() : fraction();
-    return there.over() + "/" + there.under();
+    return there.under() == 1 ? String.valueOf(there.over()) : there.over() + "/" + there.under();
   }
 
   @Override

@@ -14,6 +14,10 @@ import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.NullSource;
 
 class FractionTaskTest {
 
@@ -37,6 +41,40 @@ class FractionTaskTest {
     assertThat(right(shaded, "¾")).isFalse();
     assertThat(right(lowest, "3/4")).isTrue();
     assertThat(right(lowest, "6/8")).isFalse();
+  }
+
+  @Example
+  void wholesWithoutPartsAreNamedByANumber() {
+    FractionTask lowest = naming(Figure.of(FigureShape.BAR, 4, 4), FractionForm.LOWEST_TERMS);
+    FractionTask shaded = naming(Figure.of(FigureShape.BAR, 1, 1), FractionForm.AS_SHADED);
+
+    assertThat(right(lowest, "1")).isTrue();
+    assertThat(right(lowest, "4/4")).isFalse();
+    assertThat(right(shaded, "1")).isTrue();
+    assertThat(right(shaded, "1/1")).isTrue();
+  }
+
+  @ParameterizedTest
+  @NullSource
+  @EnumSource
+  void whatIsShownAsRightIsRightInEveryForm(@Nullable FractionForm form) {
+    for (int parts = 1; parts <= PartsOfWhole.MOST; parts++) {
+      for (int wholes = 1; wholes <= 3; wholes++) {
+        for (int over = 0; over <= parts * wholes; over++) {
+          Figure figure =
+              new Figure(
+                  FigureShape.CIRCLE,
+                  parts,
+                  wholes,
+                  null,
+                  IntStream.range(0, over).boxed().toList());
+          FractionTask task = naming(figure, form);
+
+          assertThat(right(task, task.rightResponse().orElseThrow())).as("%s", task).isTrue();
+          assertThat(right(task, task.wrongResponse().orElseThrow())).as("%s", task).isFalse();
+        }
+      }
+    }
   }
 
   @Example
