@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
@@ -104,6 +105,12 @@ final class Browsers implements AfterEachCallback {
 
   @Override
   public void afterEach(ExtensionContext test) {
+    test.getExecutionException()
+        .ifPresent(
+            failure ->
+                OPEN.keySet().stream()
+                    .flatMap(context -> context.pages().stream())
+                    .forEach(page -> System.err.println(seen(page))));
     String server = TestServer.shared().address();
     OPEN.forEach(
         (context, window) -> {
@@ -118,6 +125,15 @@ final class Browsers implements AfterEachCallback {
         });
     OPEN.clear();
     TestServer.shared().clock().reset();
+  }
+
+  /** What stood on a page when its test failed: often all that can be known of it later. */
+  private static String seen(Page page) {
+    try {
+      return "--- " + page.url() + "\n" + page.locator("body").ariaSnapshot();
+    } catch (PlaywrightException e) {
+      return "--- " + page.url() + " can't be read: " + e.getMessage();
+    }
   }
 
   private static synchronized Browser browser() {
