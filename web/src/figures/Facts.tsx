@@ -2,7 +2,11 @@ import type { Asked, FractionFacts, Told } from "../generated/types";
 import { FigureView } from "./FigureView";
 import { figureWords } from "./figureWords";
 import { Laid } from "./Laid";
+import { WrittenDecimal } from "./WrittenDecimal";
 import { WrittenFraction } from "./WrittenFraction";
+
+/** All others of a half; only of a whole and of nothing there are more, and what they are is plain. */
+const MOST_OTHERS = 12;
 
 /** What follows from a figure, once it is given away: the answer, and the same in other forms. */
 export default function Facts({ question, told }: { question: Asked; told: Told }) {
@@ -79,17 +83,24 @@ function Forms({ facts }: { facts: FractionFacts }) {
           <WrittenFraction fraction={rest} />
         </span>
       )}
-      <span> = {facts.decimal}</span>
-      <span> = {figureWords.facts.percent(facts.percent)}</span>
+      <span>
+        {" = "}
+        <WrittenDecimal decimal={facts.decimal} />
+      </span>
+      <span>
+        {" = "}
+        <WrittenDecimal decimal={facts.percent} /> %
+      </span>
       {others.length > 0 && (
         <span className="text-soft">
           {figureWords.facts.equals}{" "}
-          {others.slice(0, 6).map((e, i) => (
+          {others.slice(0, MOST_OTHERS).map((e, i) => (
             <span key={e.under}>
               {i > 0 && ", "}
               <WrittenFraction fraction={e} />
             </span>
           ))}
+          {others.length > MOST_OTHERS && " …"}
         </span>
       )}
     </p>

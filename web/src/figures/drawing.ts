@@ -9,7 +9,7 @@ export interface Drawing {
 }
 
 const RADIUS = 100;
-const BAR = { width: 320, height: 76 };
+const BAR = { width: 480, height: 72 };
 const FIELD = { width: 260, height: 190 };
 const THING = 46;
 const SPACE = 20;

@@ -13,6 +13,7 @@ export const figureWords = {
       ? `${wholes(figure)} of ${plural(figure.parts, "thing")}, ${figure.shaded.length} of them shaded.`
       : `${wholes(figure)} in ${plural(figure.parts, "equal part")}, ${figure.shaded.length} shaded.`,
   part: (n: number, of: number) => `Part ${n} of ${of}`,
+  recurs: (plain: string, digits: string) => `${plain}, with ${digits} recurring`,
   over: (over: number, under: number) => `${over} over ${under}`,
   laid: (first: Figure, second: Figure, cut: number) =>
     `One over the other, in ${cut} parts: ${(first.shaded.length * cut) / first.parts} are shaded in the first, ${(second.shaded.length * cut) / second.parts} in the second.`,
@@ -35,7 +36,6 @@ export const figureWords = {
   relationsLabel: "In the first figure there is",
   facts: {
     equals: "also",
-    percent: (text: string) => `${text} %`,
     common: (cut: number) =>
       `In ${formOf(cut, "one part", `${cut} equal parts`)} both can be shown:`,
   },

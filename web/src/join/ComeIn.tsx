@@ -67,7 +67,7 @@ export function ComeIn({ gate, comesIn }: { gate: Gate; comesIn: (member: Member
                 <input
                   type="radio"
                   name="who"
-                  className="radio"
+                  className="radio border-edge"
                   checked={back === was}
                   onChange={() => setBack(was)}
                 />

@@ -22,7 +22,7 @@ import {
   Undo2,
   Volume2,
 } from "lucide-react";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useState } from "react";
 import { words } from "../words/en";
 import type { FrontAction } from "./frontActions";
 
@@ -53,28 +53,45 @@ const ICONS: Record<string, LucideIcon> = {
 
 const SHOWN_MILLIS = 5_000;
 
+/** A press that follows a move so soon is one with it: many boards say each touch as a mouse's. */
+const PRESS_FOLLOWS_MILLIS = 300;
+
 /**
  * Whether whoever presents uses a pointer, and has just done so: the bar then comes, and goes again by
- * itself. Its place is kept from the first time on, so that nothing moves under the pointer later.
+ * itself. Its place is kept from the first time on, so that nothing moves under the pointer later; and
+ * what is pressed stays where it is until it is let go of.
  */
 export function usePointerNear() {
   const [used, setUsed] = useState(false);
   const [near, setNear] = useState(false);
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   useEffect(() => {
+    let goes: ReturnType<typeof setTimeout> | undefined;
+    let comes: ReturnType<typeof setTimeout> | undefined;
+    let there = false;
     const come = () => {
+      there = true;
       setUsed(true);
       setNear(true);
-      clearTimeout(timer.current);
-      timer.current = setTimeout(() => setNear(false), SHOWN_MILLIS);
+      clearTimeout(goes);
+      goes = setTimeout(() => setNear(false), SHOWN_MILLIS);
     };
-    // A touch is let go of first: what is pressed stays where it is until then.
-    const moved = (event: PointerEvent) => event.pointerType !== "touch" && come();
+    const moved = (event: PointerEvent) => {
+      if (event.pointerType === "touch" || event.buttons > 0) return;
+      if (there) come();
+      else comes ??= setTimeout(come, PRESS_FOLLOWS_MILLIS);
+    };
+    const pressed = () => {
+      clearTimeout(comes);
+      comes = undefined;
+    };
     window.addEventListener("pointermove", moved);
+    window.addEventListener("pointerdown", pressed);
     window.addEventListener("pointerup", come);
     return () => {
-      clearTimeout(timer.current);
+      clearTimeout(goes);
+      clearTimeout(comes);
       window.removeEventListener("pointermove", moved);
+      window.removeEventListener("pointerdown", pressed);
       window.removeEventListener("pointerup", come);
     };
   }, []);

@@ -12,10 +12,12 @@ export interface FlapProps {
 export function Flap({ open, turn, children }: FlapProps & { children?: ReactNode }) {
   const under = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    if (!open) return;
-    // What is reckoned of a figure may still be on its way.
-    const timer = setTimeout(() => under.current?.scrollIntoView?.({ block: "nearest" }), 250);
-    return () => clearTimeout(timer);
+    const answer = under.current;
+    if (!open || !answer || typeof ResizeObserver === "undefined") return;
+    // What is reckoned of a figure may still be on its way: it comes into view when it is there.
+    const observer = new ResizeObserver(() => answer.scrollIntoView({ block: "nearest" }));
+    observer.observe(answer);
+    return () => observer.disconnect();
   }, [open]);
   const Sign = open ? ChevronsUp : ChevronsDown;
   return (

@@ -18,7 +18,10 @@ export function FractionField(props: AnswerProps) {
   const seen = shading ? sheet.figures.slice(0, -1) : sheet.figures;
   return (
     <div className="fraction-field">
-      <div className="fraction-figures">
+      <div
+        className="fraction-figures"
+        data-bars={sheet.figures.every(({ shape }) => shape === "bar")}
+      >
         {seen.map((figure, place) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: first and second stay where they are
           <Seen key={place} figure={figure} place={several ? place : undefined} />
@@ -205,7 +208,7 @@ function Compared(props: AnswerProps) {
           <input
             type="radio"
             name={`compare ${question.id}`}
-            className="radio"
+            className="radio border-edge"
             disabled={isClosed(props)}
             checked={picked === option}
             onChange={() => give({ kind: "picked", option })}

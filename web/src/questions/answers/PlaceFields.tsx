@@ -129,7 +129,9 @@ export function GroupsField(props: AnswerProps) {
           <Bench label={words.game.cards} cards={sorting.free} done={words.game.allPlaced} />
           {outside && (
             <div className="sorting-outside">
-              <span className="text-[length:var(--small)] text-soft">{words.game.nowhere}</span>
+              <span className="sorting-outside-name text-[length:var(--small)] text-soft">
+                {words.game.nowhere}
+              </span>
               {slot(NOWHERE, words.game.nowhere, "sorting-slot flex-1")}
             </div>
           )}

@@ -1,7 +1,7 @@
 import type { Asked, Placed, ResponseUnion, Told } from "../../generated/types";
 import { plainOf } from "../../rich/words";
 import { words } from "../../words/learner";
-import { keyOf, placeName } from "./sorting";
+import { keyOf, placeName, sheetOf } from "./sorting";
 
 /** The words of an option or card: the teacher's own, or those for true and false. */
 export function choiceWords(question: Asked, id: string): string {
@@ -18,7 +18,7 @@ const targetWords = (question: Asked, id: string) =>
 const wholesOf = ({ sheet }: Asked) =>
   sheet?.kind === "fraction" ? (sheet.figures.at(-1)?.wholes ?? 1) : 1;
 
-/** Place by place, with the cards that lie there. */
+/** Place by place in the order of the places, with the cards that lie there. */
 function sortedWords(question: Asked, { placings }: Placed): string {
   const cards = new Map<string, string[]>();
   for (const card of question.choices) {
@@ -27,7 +27,9 @@ function sortedWords(question: Asked, { placings }: Placed): string {
     const key = keyOf(groups);
     cards.set(key, [...(cards.get(key) ?? []), choiceWords(question, card.id)]);
   }
+  const places = sheetOf(question).places.map((place) => keyOf(place.groups));
   return [...cards]
+    .sort(([one], [other]) => places.indexOf(one) - places.indexOf(other))
     .map(([key, names]) => `${placeName(question, key)}: ${names.join(", ")}`)
     .join(" · ");
 }

@@ -1,6 +1,7 @@
 import { ChoiceChip, NumberChip } from "../../build/chips";
 import { fractionRead } from "../../engine/LocalGame";
 import { FigureShading } from "../../figures/FigureView";
+import { WrittenDecimal } from "../../figures/WrittenDecimal";
 import { WrittenFraction } from "../../figures/WrittenFraction";
 import { limits } from "../../generated/limits";
 import type { Figure, FractionTask } from "../../generated/types";
@@ -167,7 +168,10 @@ function Reading({ question }: { question: FractionTask }) {
               <WrittenFraction fraction={facts.lowest} />
             </>
           )}
-          {` = ${facts.decimal} = ${facts.percent} %`}
+          {" = "}
+          <WrittenDecimal decimal={facts.decimal} />
+          {" = "}
+          <WrittenDecimal decimal={facts.percent} /> %
         </>
       )}
     </p>

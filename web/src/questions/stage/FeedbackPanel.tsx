@@ -34,9 +34,10 @@ export function FeedbackPanel(props: {
   }, [comesIntoView]);
   const { verdict } = told;
   const taker = told.settled ? undefined : takerOf(showing);
+  const text = told.text ?? usual(showing, told, question);
   const said = (
     <div className="mt-[0.2em] font-sans" data-read>
-      <Rich words={told.text ?? usual(showing, told, question)} />
+      {text && <Rich words={text} />}
       {taker && told.text && <p>{words.teams.takesOver(taker.name)}</p>}
     </div>
   );
@@ -108,7 +109,9 @@ function Solution({ told, question }: { told: Told; question: Asked }) {
 }
 
 function usual(showing: Showing, told: Told, question: Asked): string {
-  if (showing.talk?.opened) return words.talk.usual;
+  // Among options one stays; of all else the answer below says it.
+  const talked = isPicked(question) ? words.talk.usual : "";
+  if (showing.talk?.opened) return talked;
   if (!told.settled) {
     const taker = takerOf(showing);
     if (taker) return words.teams.takesOver(taker.name);
@@ -122,7 +125,7 @@ function usual(showing: Showing, told: Told, question: Asked): string {
     case "missed":
       return words.game.usualMissed;
     case "given":
-      if (showing.talk?.done) return words.talk.usual;
+      if (showing.talk?.done) return talked;
       return words.game.usualGiven[question.kind] ?? "";
     case "wrong":
       return told.right && question.choices.length > 0 && question.kind.startsWith("pick")
