@@ -2,6 +2,7 @@ import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import type {
   Activity,
   ActivityList,
+  BesidePage,
   Contribution,
   Credentials,
   Facets,
@@ -203,6 +204,19 @@ export const readFrontSitting = (sitting: string) => call<FrontSitting>(`/api/si
 
 export const readFrontContributions = (sitting: string, question: string) =>
   call<Contribution[]>(`/api/sittings/${sitting}/contributions/${encodeURIComponent(question)}`);
+
+export const readPages = (sitting: string) =>
+  call<Record<string, BesidePage>>(`/api/sittings/${sitting}/pages`);
+
+/** The most that a browser still sends while its page goes away, in characters. */
+const LAST_WORDS = 60_000;
+
+export const keepPage = (sitting: string, page: string, beside: BesidePage) =>
+  call<void>(`/api/sittings/${sitting}/pages/${encodeURIComponent(page)}`, {
+    method: "PUT",
+    body: beside,
+    keepalive: JSON.stringify(beside).length < LAST_WORDS,
+  });
 
 export const sendFrontMove = (sitting: string, move: Move) =>
   call<MoveAnswer>(`/api/sittings/${sitting}/moves`, {

@@ -1,8 +1,9 @@
 import { Eraser, Highlighter, PenLine, Pin, PinOff, Undo2, X } from "lucide-react";
 import { getStroke } from "perfect-freehand";
 import { type PointerEvent, useEffect, useLayoutEffect, useRef, useState } from "react";
+import type { Stroke } from "../generated/types";
 import { words } from "../words/en";
-import { type Stroke, useBeside } from "./beside";
+import { useBeside } from "./beside";
 
 const NONE: Stroke[] = [];
 const LIGHT = { ink: "--color-accent", size: 23, thinning: 0, alpha: 0.4 };
@@ -95,7 +96,7 @@ export default function Pen(props: { page: string; drawing: boolean; leave: () =
       )}
       {unkept && (
         <p role="status" className="pen-note">
-          {words.front.unkept}
+          {words.front.unkept[unkept]}
         </p>
       )}
     </>

@@ -1,6 +1,9 @@
 // @vitest-environment jsdom
-import { beforeEach, expect, test } from "vitest";
-import { type Stroke, useBeside } from "./beside";
+import { beforeEach, expect, test, vi } from "vitest";
+import { ApiProblem, Offline } from "../api/client";
+import type { Stroke } from "../generated/types";
+import { useBeside } from "./beside";
+import { sendBeside } from "./besideSending";
 
 const stroke = (points = 20): Stroke => ({
   points: Array.from({ length: points * 3 }, (_, i) => i % 100),
@@ -11,7 +14,14 @@ const beside = () => useBeside.getState();
 
 beforeEach(() => {
   localStorage.clear();
-  useBeside.setState({ sitting: "", strokes: {}, open: [], keeps: true, unkept: false });
+  useBeside.setState({
+    sitting: "",
+    strokes: {},
+    open: [],
+    keeps: true,
+    unsent: [],
+    unkept: undefined,
+  });
 });
 
 test("strokes and flaps come back to the sitting they belong to, and to no other", () => {
@@ -52,9 +62,9 @@ test("ten thousand strokes stay on the board, and it is said where they can't be
     Array.from({ length: 10_000 }, () => stroke(60)),
   );
   expect(beside().strokes.page).toHaveLength(10_000);
-  expect(beside().unkept).toBe(true);
+  expect(beside().unkept).toBe("here");
   beside().draw("page", []);
-  expect(beside().unkept).toBe(false);
+  expect(beside().unkept).toBeUndefined();
 });
 
 test("the oldest of many sittings are forgotten, and what is damaged is as if it weren't there", () => {
@@ -66,4 +76,57 @@ test("the oldest of many sittings are forgotten, and what is damaged is as if it
   localStorage.setItem("bravium.beside.odd", "{");
   beside().load("odd");
   expect(beside().strokes).toEqual({});
+});
+
+test("what another device drew arrives, but for a page that was changed here and not sent yet", () => {
+  beside().load("one");
+  beside().draw("mine", [stroke()]);
+  beside().turnFlap("mine", true);
+  const theirs = { strokes: [stroke(), stroke()], open: true };
+  beside().arrive({ mine: { strokes: [stroke(), stroke()], open: false }, theirs });
+  expect(beside().strokes.mine).toHaveLength(1);
+  expect(beside().strokes.theirs).toHaveLength(2);
+  expect(beside().open.sort()).toEqual(["mine", "theirs"]);
+  // What was wiped there is wiped here.
+  beside().sent("mine", { strokes: beside().strokes.mine ?? [], open: true });
+  beside().arrive({ theirs });
+  expect(beside().strokes.mine).toBeUndefined();
+});
+
+const sending = async (keep: () => Promise<void>) => {
+  beside().load("one");
+  beside().draw("page", [stroke()]);
+  const server = { read: vi.fn(async () => ({})), keep: vi.fn(keep) };
+  const end = sendBeside("one", server);
+  await vi.waitFor(() => expect(server.keep).toHaveBeenCalled());
+  await Promise.resolve();
+  return { server, end };
+};
+
+test("what is drawn goes to the server, and again when the network is back", async () => {
+  let away = true;
+  const { server, end } = await sending(async () => {
+    if (away) throw new Offline();
+  });
+  expect(beside().unsent).toEqual(["page"]);
+  away = false;
+  await vi.waitFor(() => {
+    window.dispatchEvent(new Event("online"));
+    expect(beside().unsent).toEqual([]);
+  });
+  expect(server.keep).toHaveBeenLastCalledWith("one", "page", {
+    strokes: beside().strokes.page,
+    open: false,
+  });
+  end();
+});
+
+test("what the server refuses stays on this device, and that is said", async () => {
+  const { end } = await sending(async () => {
+    throw new ApiProblem(413, "too-large", "A page keeps up to 20,000 strokes.");
+  });
+  await vi.waitFor(() => expect(beside().unkept).toBe("there"));
+  expect(beside().strokes.page).toHaveLength(1);
+  expect(beside().unsent).toEqual([]);
+  end();
 });

@@ -1,10 +1,5 @@
 import { create } from "zustand";
-
-/** A stroke: points in thousandths of the view's width, with how hard was pressed, from 0 to 100. */
-export interface Stroke {
-  points: number[];
-  light: boolean;
-}
+import type { BesidePage, Stroke } from "../generated/types";
 
 /** What lies on the pages of a sitting and is no move: strokes, and flaps that are folded open. */
 interface Beside {
@@ -12,27 +7,39 @@ interface Beside {
   open: string[];
   /** Whether strokes stay with their page; otherwise they go when it is left. */
   keeps: boolean;
+  /** The pages on which the server doesn't know what lies now. */
+  unsent: string[];
 }
 
 interface BesideStore extends Beside {
   sitting: string;
-  /** Whether the last change could not be kept on this device. */
-  unkept: boolean;
+  /** Where the last change could not be kept: not even on this device, or on it alone. */
+  unkept?: "here" | "there";
   load: (sitting: string) => void;
   draw: (page: string, strokes: Stroke[]) => void;
   turnKeeps: () => void;
   leavePage: (page: string) => void;
   turnFlap: (question: string, open?: boolean) => void;
+  /** Takes in what the server keeps, but for pages that were changed here since. */
+  arrive: (pages: Record<string, BesidePage>) => void;
+  /** The server has a page as it was then. */
+  sent: (page: string, then: BesidePage) => void;
+  /** The server doesn't take a page as it is. */
+  refused: (page: string) => void;
 }
 
 const PREFIX = "bravium.beside.";
 const MOST_SITTINGS = 8;
-const NOTHING: Beside = { strokes: {}, open: [], keeps: true };
+const NOTHING: Beside = { strokes: {}, open: [], keeps: true, unsent: [] };
 
 function read(sitting: string): Beside {
   try {
     const text = localStorage.getItem(PREFIX + sitting);
-    return text ? { ...NOTHING, ...(JSON.parse(text) as { beside: Beside }).beside } : NOTHING;
+    if (!text) return NOTHING;
+    const { beside } = JSON.parse(text) as { beside: Omit<Beside, "unsent"> & Partial<Beside> };
+    // What an earlier Bravium kept was on this device alone.
+    const all = [...new Set([...Object.keys(beside.strokes), ...beside.open])];
+    return { ...NOTHING, ...beside, unsent: beside.unsent ?? all };
   } catch {
     return NOTHING;
   }
@@ -61,33 +68,70 @@ function atOf(name: string): number {
   }
 }
 
-/** What lies on the pages; kept on this device beside the sitting, so that a reload loses nothing. */
+/** What lies on a page now. */
+export const besideOf = (page: string): BesidePage => {
+  const { strokes, open } = useBeside.getState();
+  return { strokes: strokes[page] ?? NO_STROKES, open: open.includes(page) };
+};
+
+const NO_STROKES: Stroke[] = [];
+
+/** What lies on the pages; kept on this device beside the sitting, and from here with the server. */
 export const useBeside = create<BesideStore>((set, get) => {
-  const change = (part: Partial<Beside>) => {
-    const { sitting, strokes, open, keeps } = get();
-    const next = { strokes, open, keeps, ...part };
-    set({ ...next, unkept: !write(sitting, next) });
+  const keep = (part: Partial<Beside>, unkept?: "there") => {
+    const { sitting, strokes, open, keeps, unsent } = get();
+    const next = { strokes, open, keeps, unsent, ...part };
+    const nowhere = unkept || next.unsent.length > 0 ? "here" : undefined;
+    set({ ...next, unkept: write(sitting, next) ? unkept : nowhere });
   };
+  const change = (page: string, part: Partial<Beside>) =>
+    keep({ ...part, unsent: [...get().unsent.filter((one) => one !== page), page] });
+  const without = (page: string) => get().unsent.filter((one) => one !== page);
   return {
     sitting: "",
-    unkept: false,
     ...NOTHING,
     load: (sitting) => {
-      if (get().sitting !== sitting) set({ sitting, unkept: false, ...read(sitting) });
+      if (get().sitting !== sitting) set({ sitting, unkept: undefined, ...read(sitting) });
     },
-    draw: (page, strokes) => change({ strokes: { ...get().strokes, [page]: strokes } }),
-    turnKeeps: () => change({ keeps: !get().keeps }),
+    draw: (page, strokes) => change(page, { strokes: { ...get().strokes, [page]: strokes } }),
+    turnKeeps: () => keep({ keeps: !get().keeps }),
     leavePage: (page) => {
       if (get().keeps || !get().strokes[page]) return;
       const { [page]: _, ...rest } = get().strokes;
-      change({ strokes: rest });
+      change(page, { strokes: rest });
     },
     turnFlap: (question, open) => {
       const there = get().open.includes(question);
       if (open === there) return;
-      change({
+      change(question, {
         open: there ? get().open.filter((id) => id !== question) : [...get().open, question],
       });
     },
+    arrive: (pages) => {
+      const { strokes, open, unsent } = get();
+      const drawn: Beside["strokes"] = {};
+      for (const [page, { strokes: there }] of Object.entries(pages)) {
+        if (there.length > 0) drawn[page] = there;
+      }
+      for (const page of unsent) {
+        const here = strokes[page];
+        if (here) drawn[page] = here;
+        else delete drawn[page];
+      }
+      const opened = Object.keys(pages).filter((page) => pages[page]?.open);
+      keep({
+        strokes: drawn,
+        open: [
+          ...opened.filter((page) => !unsent.includes(page)),
+          ...open.filter((page) => unsent.includes(page)),
+        ],
+      });
+    },
+    sent: (page, then) => {
+      const now = besideOf(page);
+      if (now.strokes !== then.strokes || now.open !== then.open) return;
+      keep({ unsent: without(page) });
+    },
+    refused: (page) => keep({ unsent: without(page) }, "there"),
   };
 });

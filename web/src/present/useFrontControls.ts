@@ -14,6 +14,7 @@ import type { Looking } from "../stage/looking";
 import { isPicked, LETTERS, onwards } from "../stage/stage";
 import { words } from "../words/en";
 import { useBeside } from "./beside";
+import { useBesideSending } from "./besideSending";
 import { type ClassClock, leftOf, turned } from "./ClassTimer";
 import { savePicture } from "./pagePicture";
 import type { FrontGame } from "./useFrontGame";
@@ -42,8 +43,8 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
   /** Whether all tools are down where a child reaches them. */
   const [low, setLow] = useState(false);
   const openFlaps = useBeside((beside) => beside.open);
-  const { turnFlap, load } = useBeside.getState();
-  useEffect(() => load(sitting.sitting), [sitting.sitting, load]);
+  const { turnFlap } = useBeside.getState();
+  useBesideSending(sitting.sitting);
   const [classClock, setClassClock] = useState<ClassClock>();
   // For this game alone: in the next one all options are there again.
   const [oneByOne, setOneByOne] = useState(

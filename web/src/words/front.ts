@@ -34,8 +34,11 @@ export const front = {
     penUndo: "Take back the last stroke",
     wipe: "Wipe everything",
     penKeeps: "Strokes stay with their page",
-    unkept:
-      "What is drawn is too much to be kept on this device. It stays until this window is closed; wipe a page to keep the others.",
+    unkept: {
+      here: "What is drawn is too much to be kept. It stays until this window is closed; wipe a page to keep the others.",
+      there:
+        "This page has more strokes than the server keeps. It is kept on this device alone; wipe some to have it everywhere.",
+    },
     pictureFailed:
       "The page could not be taken as a picture. Nothing on it has changed; printing works, too.",
     pictureSaved: "The page is saved as a picture.",

@@ -20,6 +20,7 @@ export function FractionField(props: AnswerProps) {
     <div className="fraction-field">
       <div
         className="fraction-figures"
+        data-compared={several && !shading}
         data-bars={sheet.figures.every(({ shape }) => shape === "bar")}
       >
         {seen.map((figure, place) => (

@@ -73,6 +73,8 @@ class CoverService implements Covers {
             allowed("GET", "/api/sittings/{id}", covers::presentsSitting),
             allowed("POST", "/api/sittings/{id}/moves", covers::presentsSitting),
             allowed("GET", "/api/sittings/{id}/contributions/*", covers::presentsSitting),
+            allowed("GET", "/api/sittings/{id}/pages", covers::presentsSitting),
+            allowed("PUT", "/api/sittings/{id}/pages/*", covers::presentsSitting),
             allowed("GET", "/api/media/{id}/file", covers::presentsMedium),
             allowed("GET", "/api/media/{id}/small", covers::presentsMedium),
             allowed("GET", "/api/assignments/{id}/live", covers::watches),

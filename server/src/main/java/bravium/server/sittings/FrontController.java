@@ -4,6 +4,7 @@ import bravium.core.play.Move;
 import bravium.server.accounts.Teacher;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -83,5 +84,22 @@ class FrontController {
       @PathVariable String sitting,
       @PathVariable String question) {
     return front.contributions(teacher, sitting, question);
+  }
+
+  /** What lies on the pages beside the game: strokes, and flaps that are open. */
+  @GetMapping("/api/sittings/{sitting}/pages")
+  Map<String, BesidePage> pages(
+      @AuthenticationPrincipal Teacher teacher, @PathVariable String sitting) {
+    return front.pages(teacher, sitting);
+  }
+
+  @PutMapping("/api/sittings/{sitting}/pages/{page}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void keepPage(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String sitting,
+      @PathVariable String page,
+      @RequestBody BesidePage beside) {
+    front.keepPage(teacher, sitting, page, beside);
   }
 }

@@ -30,6 +30,8 @@ class CoverHttpTest {
           "GET /api/sittings/{sitting}",
           "POST /api/sittings/{sitting}/moves",
           "GET /api/sittings/{sitting}/contributions/{question}",
+          "GET /api/sittings/{sitting}/pages",
+          "PUT /api/sittings/{sitting}/pages/{page}",
           "GET /api/media/{medium}/file",
           "GET /api/media/{medium}/small",
           "GET /api/assignments/{id}/live",

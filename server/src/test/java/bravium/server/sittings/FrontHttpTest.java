@@ -9,6 +9,7 @@ import bravium.server.Samples;
 import bravium.server.TestServer;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Plays at the front of the class: teams, one question alone, boards. */
@@ -69,6 +70,59 @@ class FrontHttpTest {
     assertThat(shown.get("markers").asArray()).hasSize(1);
     Answer struck = move(sitting, Samples.move("k2", "{\"kind\":\"strike\",\"question\":\"q2\"}"));
     assertThat(struck.body()).contains("\"option\":\"w\"");
+  }
+
+  @Test
+  void whatWasDrawnOnAPageIsThereOnTheTeachersOtherDevice() {
+    String pages = pagesOfANewGame("Drawn");
+    String drawn =
+        "{\"strokes\":[{\"points\":[12.5,300,50,14,301.2,70],\"light\":true}],\"open\":true}";
+
+    assertThat(teacher.put(pages + "/q1", drawn).status()).isEqualTo(204);
+    assertThat(teacher.put(pages + "/title", "{\"strokes\":[],\"open\":false}").status())
+        .isEqualTo(204);
+
+    Answer elsewhere = Caller.teacher(server).get(pages);
+    assertThat(elsewhere.body())
+        .isEqualTo(
+            "{\"q1\":{\"strokes\":[{\"points\":[12.5,300.0,50.0,14.0,301.2,70.0],"
+                + "\"light\":true}],\"open\":true}}");
+    teacher.put(pages + "/q1", "{\"strokes\":[],\"open\":false}");
+    assertThat(teacher.get(pages).body()).isEqualTo("{}");
+  }
+
+  @Test
+  void whatNoPenDrewIsRefusedAndWhatWasKeptStays() {
+    String pages = pagesOfANewGame("Scribbled");
+    teacher.put(pages + "/q1", "{\"strokes\":[],\"open\":true}");
+
+    for (String body :
+        List.of(
+            "{\"open\":true}",
+            "{\"strokes\":[null],\"open\":true}",
+            "{\"strokes\":[{\"points\":[1,2],\"light\":false}],\"open\":true}",
+            "{\"strokes\":[{\"points\":[1,2,1e300],\"light\":false}],\"open\":true}",
+            "{\"strokes\":[{\"light\":false}],\"open\":true}")) {
+      Answer refused = teacher.put(pages + "/q1", body);
+      assertThat(refused.status()).as(body).isEqualTo(400);
+      assertThat(refused.body()).contains("no strokes of the pen");
+    }
+    assertThat(
+            teacher.put(pages + "/" + "q".repeat(101), "{\"strokes\":[],\"open\":true}").status())
+        .isEqualTo(400);
+    String many =
+        "{\"points\":[],\"light\":false},".repeat(20_000) + "{\"points\":[],\"light\":true}";
+    Answer tooMany = teacher.put(pages + "/q1", "{\"strokes\":[" + many + "],\"open\":true}");
+    assertThat(tooMany.status()).isEqualTo(413);
+    assertThat(tooMany.body()).contains("up to 20,000 strokes");
+    assertThat(teacher.get(pages).body()).isEqualTo("{\"q1\":{\"strokes\":[],\"open\":true}}");
+    assertThat(teacher.get("/api/sittings/nosuchsitting/pages").status()).isEqualTo(404);
+  }
+
+  private String pagesOfANewGame(String title) {
+    String activity = add(Samples.threeQuestions(title));
+    String opened = teacher.post("/api/activities/" + activity + "/sittings", "").text("sitting");
+    return "/api/sittings/" + opened + "/pages";
   }
 
   @Test
