@@ -122,11 +122,15 @@ test("what is drawn goes to the server, and again when the network is back", asy
 });
 
 test("what the server refuses stays on this device, and that is said", async () => {
-  const { end } = await sending(async () => {
+  const { server, end } = await sending(async () => {
     throw new ApiProblem(413, "too-large", "A page keeps up to 20,000 strokes.");
   });
   await vi.waitFor(() => expect(beside().unkept).toBe("there"));
+  // What an earlier device left with the server doesn't take its place.
+  beside().arrive({ page: { strokes: [], open: true } });
   expect(beside().strokes.page).toHaveLength(1);
-  expect(beside().unsent).toEqual([]);
+  window.dispatchEvent(new Event("online"));
+  await Promise.resolve();
+  expect(server.keep).toHaveBeenCalledTimes(1);
   end();
 });

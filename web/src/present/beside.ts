@@ -24,8 +24,8 @@ interface BesideStore extends Beside {
   arrive: (pages: Record<string, BesidePage>) => void;
   /** The server has a page as it was then. */
   sent: (page: string, then: BesidePage) => void;
-  /** The server doesn't take a page as it is. */
-  refused: (page: string) => void;
+  /** The server doesn't take what lies on a page. */
+  refused: () => void;
 }
 
 const PREFIX = "bravium.beside.";
@@ -86,7 +86,6 @@ export const useBeside = create<BesideStore>((set, get) => {
   };
   const change = (page: string, part: Partial<Beside>) =>
     keep({ ...part, unsent: [...get().unsent.filter((one) => one !== page), page] });
-  const without = (page: string) => get().unsent.filter((one) => one !== page);
   return {
     sitting: "",
     ...NOTHING,
@@ -130,8 +129,8 @@ export const useBeside = create<BesideStore>((set, get) => {
     sent: (page, then) => {
       const now = besideOf(page);
       if (now.strokes !== then.strokes || now.open !== then.open) return;
-      keep({ unsent: without(page) });
+      keep({ unsent: get().unsent.filter((one) => one !== page) });
     },
-    refused: (page) => keep({ unsent: without(page) }, "there"),
+    refused: () => keep({}, "there"),
   };
 });

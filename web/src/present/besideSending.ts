@@ -1,6 +1,7 @@
 import { useEffect } from "react";
 import { worthTryingAgain } from "../api/client";
 import { keepPage, readPages } from "../api/teacher";
+import type { Stroke } from "../generated/types";
 import { besideOf, useBeside } from "./beside";
 
 /** A hand that goes on writing is waited for. */
@@ -21,6 +22,10 @@ export function sendBeside(sitting: string, server = { read: readPages, keep: ke
   let asked = false;
   let busy = false;
   let ended = false;
+  // As they were refused: they are not sent again before they have changed.
+  const refused = new Map<string, Stroke[]>();
+  const toSend = () =>
+    useBeside.getState().unsent.filter((page) => refused.get(page) !== besideOf(page).strokes);
   const later = (millis: number) => {
     clearTimeout(timer);
     if (!ended) timer = setTimeout(send, millis);
@@ -36,20 +41,21 @@ export function sendBeside(sitting: string, server = { read: readPages, keep: ke
         asked = true;
         useBeside.getState().arrive(pages);
       }
-      for (const page of useBeside.getState().unsent) {
+      for (const page of toSend()) {
         const now = besideOf(page);
         try {
           await server.keep(sitting, page, now);
         } catch (error) {
           if (worthTryingAgain(error)) throw error;
-          if (!ended) useBeside.getState().refused(page);
+          refused.set(page, now.strokes);
+          if (!ended) useBeside.getState().refused();
           continue;
         }
         // Another sitting may have been opened meanwhile: then it goes once more when this one is.
         if (useBeside.getState().sitting !== sitting) return;
         useBeside.getState().sent(page, now);
       }
-      if (useBeside.getState().unsent.length > 0) later(SETTLES_MILLIS);
+      if (toSend().length > 0) later(SETTLES_MILLIS);
     } catch (error) {
       if (worthTryingAgain(error)) later(AGAIN_MILLIS);
     } finally {

@@ -49,6 +49,9 @@ final class Teacher {
   Teacher open(String title) {
     toActivities();
     page.getByRole(AriaRole.SEARCHBOX).first().fill(title);
+    // What is pressed while the list still changes may move away beneath the press.
+    assertThat(page.locator("article").filter(new Locator.FilterOptions().setHasNotText(title)))
+        .hasCount(0);
     page.getByRole(
             AriaRole.LINK,
             new Page.GetByRoleOptions().setName(Pattern.compile(".*" + title + ".*")))
