@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { beforeEach, expect, test, vi } from "vitest";
 import { ApiProblem, Offline } from "../api/client";
-import type { Stroke } from "../generated/types";
+import type { BesidePage, Stroke } from "../generated/types";
 import { useBeside } from "./beside";
 import { sendBeside } from "./besideSending";
 
@@ -96,12 +96,25 @@ test("what another device drew arrives, but for a page that was changed here and
 const sending = async (keep: () => Promise<void>) => {
   beside().load("one");
   beside().draw("page", [stroke()]);
-  const server = { read: vi.fn(async () => ({})), keep: vi.fn(keep) };
+  const server = {
+    read: vi.fn(async (): Promise<Record<string, BesidePage>> => ({})),
+    keep: vi.fn(keep),
+  };
   const end = sendBeside("one", server);
   await vi.waitFor(() => expect(server.keep).toHaveBeenCalled());
   await Promise.resolve();
   return { server, end };
 };
+
+test("whoever comes back to a board sees what was drawn at another meanwhile", async () => {
+  const { server, end } = await sending(async () => undefined);
+  await vi.waitFor(() => expect(beside().unsent).toEqual([]));
+  const pages = { page: { strokes: [stroke(), stroke(), stroke()], open: false } };
+  server.read.mockImplementation(async () => pages);
+  document.dispatchEvent(new Event("visibilitychange"));
+  await vi.waitFor(() => expect(beside().strokes.page).toHaveLength(3));
+  end();
+});
 
 test("what is drawn goes to the server, and again when the network is back", async () => {
   let away = true;

@@ -55,24 +55,28 @@ export function sendBeside(sitting: string, server = { read: readPages, keep: ke
         if (useBeside.getState().sitting !== sitting) return;
         useBeside.getState().sent(page, now);
       }
-      if (toSend().length > 0) later(SETTLES_MILLIS);
+      if (!asked || toSend().length > 0) later(SETTLES_MILLIS);
     } catch (error) {
       if (worthTryingAgain(error)) later(AGAIN_MILLIS);
     } finally {
       busy = false;
     }
   };
-  const hidden = () => document.visibilityState === "hidden" && send();
+  const turned = () => {
+    // Who comes back sees what was drawn elsewhere in between.
+    if (document.visibilityState === "visible") asked = false;
+    send();
+  };
   const stop = useBeside.subscribe((now, before) => {
     if (now.unsent !== before.unsent && now.unsent.length > 0) later(SETTLES_MILLIS);
   });
   window.addEventListener("online", send);
-  document.addEventListener("visibilitychange", hidden);
+  document.addEventListener("visibilitychange", turned);
   send();
   return () => {
     stop();
     window.removeEventListener("online", send);
-    document.removeEventListener("visibilitychange", hidden);
+    document.removeEventListener("visibilitychange", turned);
     send();
     ended = true;
     clearTimeout(timer);
