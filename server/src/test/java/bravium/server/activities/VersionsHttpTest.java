@@ -91,6 +91,9 @@ class VersionsHttpTest {
       String code = teacher.post(path + "/link", "").text("code");
       teacher.post(path + "/link?time=150", "");
       Playing.by(server, code).move(Samples.start("start"));
+      String front = teacher.post(path + "/sittings", "").text("sitting");
+      String drawn = "/api/sittings/" + front + "/pages/q1";
+      assertThat(teacher.put(drawn, "{\"strokes\":[],\"open\":true}").status()).isEqualTo(204);
       String kept =
           teacher.post("/api/activities", Samples.threeQuestions("New")).header("Location");
       teacher.send("DELETE", path, null);
