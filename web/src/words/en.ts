@@ -339,7 +339,7 @@ export const words = {
     loss: "To the loss",
     again: "Again",
     note: "These buttons are yours alone; learners never see them.",
-    empty: "Write a question with two options, and the game begins here.",
+    empty: "Once a question can be answered, the game begins here.",
     cannotLose: "With these rules nobody can lose.",
     cannotWin: "With these rules nobody can win yet.",
   },
@@ -529,7 +529,7 @@ export const words = {
     cutOff: "The server no longer follows this game. Carry on: it is kept on this screen.",
     nothing: {
       title: "There is nothing to present yet",
-      text: "Write a question with two options first.",
+      text: "It has no question yet that can be answered.",
       back: "Back to the sheet",
     },
   },
