@@ -1,8 +1,12 @@
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
+import { type CSSProperties, type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
 import type { Figure } from "../generated/types";
 import { drawingOf } from "./drawing";
 import { figureWords } from "./figureWords";
 import "./figures.css";
+
+/** How wide a drawing is for its height, said to the style: it is no larger than there is room. */
+export const shapeOf = (width: number, height: number) =>
+  ({ "--wide": (width / height).toFixed(3) }) as CSSProperties;
 
 /** A figure that is looked at. Frames lie below parts: each part loses as much to the ink around it. */
 export function FigureView({ figure }: { figure: Figure }) {
@@ -13,6 +17,7 @@ export function FigureView({ figure }: { figure: Figure }) {
       aria-label={figureWords.seen(figure)}
       viewBox={`0 0 ${width} ${height}`}
       className="figure"
+      style={shapeOf(width, height)}
       data-shape={figure.shape}
     >
       {wholes.map((path) => (
@@ -96,6 +101,7 @@ export function FigureShading(props: { figure: Figure; shade: (shaded: number[])
     <svg
       viewBox={`0 0 ${width} ${height}`}
       className="figure figure-open"
+      style={shapeOf(width, height)}
       data-shape={figure.shape}
       onPointerDown={down}
       onPointerMove={move}

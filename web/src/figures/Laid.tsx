@@ -1,5 +1,6 @@
 import type { Figure } from "../generated/types";
 import { drawingOf } from "./drawing";
+import { shapeOf } from "./FigureView";
 import { figureWords } from "./figureWords";
 
 /** Above so many parts the lines of the common cut would hide the figure. */
@@ -30,6 +31,7 @@ export function Laid(props: { first: Figure; second: Figure; cut: number }) {
       aria-label={figureWords.laid(first, second, cut)}
       viewBox={`0 0 ${below.width} ${below.height}`}
       className="figure"
+      style={shapeOf(below.width, below.height)}
       data-shape={shape}
     >
       {/* Below the parts, so that each of them loses as much to the ink around it. */}
