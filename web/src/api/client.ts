@@ -17,18 +17,24 @@ interface Call {
   method?: "GET" | "POST" | "PUT" | "DELETE";
   body?: unknown;
   headers?: Record<string, string>;
+  /** Whether it still arrives where the page goes away meanwhile; what is too large for that goes as usual. */
   keepalive?: boolean;
   signal?: AbortSignal;
 }
 
+/** The most that is sent with a page that goes away, in characters; browsers refuse more than 64 KiB. */
+const LAST_WORDS = 60_000;
+
 /** Calls the server and returns what it answers. */
 export async function call<T>(path: string, options: Call = {}): Promise<T> {
   const { method = "GET", body, headers = {}, keepalive = false, signal } = options;
+  const sent = body === undefined || body instanceof Blob ? body : JSON.stringify(body);
+  const small = typeof sent !== "string" || sent.length < LAST_WORDS;
   let response: Response;
   try {
     response = await fetch(path, {
       method,
-      keepalive,
+      keepalive: keepalive && small,
       signal,
       headers: {
         Accept: "application/json",
@@ -36,7 +42,7 @@ export async function call<T>(path: string, options: Call = {}): Promise<T> {
         ...(method !== "GET" && csrf()),
         ...headers,
       },
-      body: body === undefined || body instanceof Blob ? body : JSON.stringify(body),
+      body: sent,
     });
   } catch {
     throw new Offline();

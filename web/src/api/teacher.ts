@@ -208,14 +208,11 @@ export const readFrontContributions = (sitting: string, question: string) =>
 export const readPages = (sitting: string) =>
   call<Record<string, BesidePage>>(`/api/sittings/${sitting}/pages`);
 
-/** The most that a browser still sends while its page goes away, in characters. */
-const LAST_WORDS = 60_000;
-
 export const keepPage = (sitting: string, page: string, beside: BesidePage) =>
   call<void>(`/api/sittings/${sitting}/pages/${encodeURIComponent(page)}`, {
     method: "PUT",
     body: beside,
-    keepalive: JSON.stringify(beside).length < LAST_WORDS,
+    keepalive: true,
   });
 
 export const sendFrontMove = (sitting: string, move: Move) =>

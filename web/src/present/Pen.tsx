@@ -3,9 +3,8 @@ import { getStroke } from "perfect-freehand";
 import { type PointerEvent, useEffect, useLayoutEffect, useRef, useState } from "react";
 import type { Stroke } from "../generated/types";
 import { words } from "../words/en";
-import { useBeside } from "./beside";
+import { besideOf, NO_STROKES, useBeside } from "./beside";
 
-const NONE: Stroke[] = [];
 const LIGHT = { ink: "--color-accent", size: 23, thinning: 0, alpha: 0.4 };
 const DARK = { ink: "--color-primary", size: 6, thinning: 0.4, alpha: 1 };
 
@@ -15,7 +14,7 @@ const DARK = { ink: "--color-primary", size: 6, thinning: 0.4, alpha: 1 };
  */
 export default function Pen(props: { page: string; drawing: boolean; leave: () => void }) {
   const { page, drawing, leave } = props;
-  const strokes = useBeside((beside) => beside.strokes[page] ?? NONE);
+  const strokes = useBeside((beside) => beside.strokes[page] ?? NO_STROKES);
   const keeps = useBeside((beside) => beside.keeps);
   const unkept = useBeside((beside) => beside.unkept);
   const { draw, turnKeeps, leavePage } = useBeside.getState();
@@ -44,7 +43,7 @@ export default function Pen(props: { page: string; drawing: boolean; leave: () =
     const stroke = open.current.get(event.pointerId);
     if (!stroke) return;
     open.current.delete(event.pointerId);
-    draw(page, [...(useBeside.getState().strokes[page] ?? NONE), stroke]);
+    draw(page, [...besideOf(page).strokes, stroke]);
     paintOpen();
   };
   return (
@@ -107,7 +106,7 @@ export default function Pen(props: { page: string; drawing: boolean; leave: () =
 function useStrokes(canvas: React.RefObject<HTMLCanvasElement | null>, strokes: Stroke[]) {
   const now = useRef(strokes);
   now.current = strokes;
-  const drawn = useRef<Stroke[]>(NONE);
+  const drawn = useRef<Stroke[]>(NO_STROKES);
   useLayoutEffect(() => {
     const sheet = canvas.current;
     if (!sheet) return;

@@ -68,13 +68,14 @@ function atOf(name: string): number {
   }
 }
 
+/** A page without strokes: the same one each time, so that nothing is drawn anew for it. */
+export const NO_STROKES: Stroke[] = [];
+
 /** What lies on a page now. */
 export const besideOf = (page: string): BesidePage => {
   const { strokes, open } = useBeside.getState();
   return { strokes: strokes[page] ?? NO_STROKES, open: open.includes(page) };
 };
-
-const NO_STROKES: Stroke[] = [];
 
 /** What lies on the pages; kept on this device beside the sitting, and from here with the server. */
 export const useBeside = create<BesideStore>((set, get) => {
@@ -107,23 +108,15 @@ export const useBeside = create<BesideStore>((set, get) => {
       });
     },
     arrive: (pages) => {
-      const { strokes, open, unsent } = get();
-      const drawn: Beside["strokes"] = {};
-      for (const [page, { strokes: there }] of Object.entries(pages)) {
-        if (there.length > 0) drawn[page] = there;
-      }
-      for (const page of unsent) {
-        const here = strokes[page];
-        if (here) drawn[page] = here;
-        else delete drawn[page];
-      }
-      const opened = Object.keys(pages).filter((page) => pages[page]?.open);
+      const { unsent } = get();
+      const now: [string, BesidePage][] = [
+        ...Object.entries(pages).filter(([page]) => !unsent.includes(page)),
+        ...unsent.map((page): [string, BesidePage] => [page, besideOf(page)]),
+      ];
+      const drawn = now.filter(([, { strokes }]) => strokes.length > 0);
       keep({
-        strokes: drawn,
-        open: [
-          ...opened.filter((page) => !unsent.includes(page)),
-          ...open.filter((page) => unsent.includes(page)),
-        ],
+        strokes: Object.fromEntries(drawn.map(([page, { strokes }]) => [page, strokes])),
+        open: now.filter(([, { open }]) => open).map(([page]) => page),
       });
     },
     sent: (page, then) => {

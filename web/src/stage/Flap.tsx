@@ -1,6 +1,7 @@
 import { ChevronsDown, ChevronsUp } from "lucide-react";
 import { type ReactNode, useEffect, useRef } from "react";
 import { words } from "../words/learner";
+import { comeIntoView } from "./comeIntoView";
 import "./flap.css";
 
 export interface FlapProps {
@@ -15,7 +16,7 @@ export function Flap({ open, turn, children }: FlapProps & { children?: ReactNod
     const answer = under.current;
     if (!open || !answer || typeof ResizeObserver === "undefined") return;
     // What is reckoned of a figure may still be on its way: it comes into view when it is there.
-    const observer = new ResizeObserver(() => answer.scrollIntoView({ block: "nearest" }));
+    const observer = new ResizeObserver(() => comeIntoView(answer));
     observer.observe(answer);
     return () => observer.disconnect();
   }, [open]);

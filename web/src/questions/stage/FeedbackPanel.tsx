@@ -1,6 +1,7 @@
 import { lazy, Suspense, useEffect, useRef } from "react";
 import type { Asked, Showing, Told, Verdict } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
+import { comeIntoView } from "../../stage/comeIntoView";
 import { Flap, type FlapProps } from "../../stage/Flap";
 import { isPicked } from "../../stage/stage";
 import { takerOf } from "../../stage/teams";
@@ -30,7 +31,7 @@ export function FeedbackPanel(props: {
   const { showing, told, question, comesIntoView, flap } = props;
   const ref = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    if (comesIntoView) ref.current?.scrollIntoView?.({ block: "nearest" });
+    if (comesIntoView && ref.current) comeIntoView(ref.current);
   }, [comesIntoView]);
   const { verdict } = told;
   const taker = told.settled ? undefined : takerOf(showing);

@@ -1,4 +1,4 @@
-import { type ReactNode, useLayoutEffect, useRef } from "react";
+import type { ReactNode } from "react";
 import type { ActionUnion, Asked, Showing } from "../../generated/types";
 import { MediaRow } from "../../rich/Rich";
 import { mediaOf, sentenceOf } from "../../rich/words";
@@ -99,17 +99,8 @@ function Foot(props: StageProps & { question: Asked; own?: OwnFoot }) {
   const answering = showing.stage === "question" && !talk?.done;
   const again = feedback !== undefined && !feedback.settled && !terms.later;
   const taken = feedback !== undefined && !feedback.settled && takerOf(showing) !== undefined;
-  const ref = useRef<HTMLDivElement>(null);
-  // What comes into view comes above it, however many buttons it has now.
-  useLayoutEffect(() => {
-    const foot = ref.current;
-    foot?.closest<HTMLElement>(".stage")?.style.setProperty("--foot", `${foot.offsetHeight}px`);
-  });
   return (
-    <div
-      ref={ref}
-      className="stage-foot mt-auto flex flex-wrap items-center justify-between gap-x-6 gap-y-2 border-t border-line pt-[calc(var(--gap)*0.8)]"
-    >
+    <div className="stage-foot mt-auto flex flex-wrap items-center justify-between gap-x-6 gap-y-2 border-t border-line pt-[calc(var(--gap)*0.8)]">
       {teams.length === 0 && <Points score={score} />}
       {teams.length > 0 && question.number === 0 && question.kind !== "information" && (
         <p className="text-soft">{words.teams.deciding}</p>

@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import tools.jackson.databind.json.JsonMapper;
@@ -19,7 +20,13 @@ class BesideRepository {
   private static final JsonMapper JSON = new JsonMapper();
   private static final int LONGEST_NAME = 100;
 
-  /** How much is kept of one game, in characters: some dozens of pages that are full of writing. */
+  /**
+   * In bytes, which are characters here. Unlike length it is known without reading the document.
+   */
+  private static final Field<Long> LENGTH =
+      DSL.field("octet_length({0})", Long.class, BESIDE_PAGE.DOCUMENT);
+
+  /** How much is kept of one game, in characters: eight pages as full as a page can be. */
   private static final int MOST = 32 << 20;
 
   private final DSLContext database;
@@ -62,7 +69,7 @@ class BesideRepository {
 
   private int insert(DSLContext dsl, long sitting, String page, String document) {
     Number there =
-        dsl.select(DSL.sum(DSL.length(BESIDE_PAGE.DOCUMENT)))
+        dsl.select(DSL.sum(LENGTH))
             .from(BESIDE_PAGE)
             .where(BESIDE_PAGE.SITTING_ID.eq(sitting))
             .fetchSingle()

@@ -119,6 +119,22 @@ class FrontHttpTest {
     assertThat(teacher.get("/api/sittings/nosuchsitting/pages").status()).isEqualTo(404);
   }
 
+  @Test
+  void aGameKeepsEightFullPagesAndSaysWhenThoseAreFull() {
+    String pages = pagesOfANewGame("Full");
+    String points = "99999.1234567891,".repeat(228_000) + "1,1,1";
+    String full = "{\"strokes\":[{\"points\":[" + points + "],\"light\":false}],\"open\":true}";
+
+    for (int page = 1; page <= 8; page++) {
+      assertThat(teacher.put(pages + "/q" + page, full).status()).isEqualTo(204);
+    }
+    Answer refused = teacher.put(pages + "/q9", full);
+    assertThat(refused.status()).isEqualTo(413);
+    assertThat(refused.body()).contains("The pages of this game are full of strokes.");
+    // A page takes its own place anew.
+    assertThat(teacher.put(pages + "/q8", full).status()).isEqualTo(204);
+  }
+
   private String pagesOfANewGame(String title) {
     String activity = add(Samples.threeQuestions(title));
     String opened = teacher.post("/api/activities/" + activity + "/sittings", "").text("sitting");
