@@ -19,3 +19,7 @@ export const beginTask = (code: string, assignment: string, token: string, anew 
     method: "POST",
     headers: bearer(token),
   });
+
+/** This device is hers no more. */
+export const endDevice = (code: string, token: string) =>
+  call<void>(`${of(code)}/device`, { method: "DELETE", headers: bearer(token) });

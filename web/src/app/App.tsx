@@ -23,6 +23,7 @@ const ActivityResultsPage = lazy(() => import("../results/ActivityResultsPage"))
 const MediaPage = lazy(() => import("../media/MediaPage"));
 const BuildPage = lazy(() => import("../build/BuildPage"));
 const PresentPage = lazy(() => import("../present/PresentPage"));
+const LeftPage = lazy(() => import("../present/LeftPage"));
 const NotesPage = lazy(() => import("../present/NotesPage"));
 const PlayPage = lazy(() => import("../play/PlayPage"));
 const CoverPage = lazy(() => import("../cover/CoverPage"));
@@ -53,6 +54,7 @@ export function App() {
               <Route element={<SignedIn covers />}>
                 <Route path="/cover/:assignment/live" element={<LivePage />} />
                 <Route path="/present/:id" element={<PresentPage />} />
+                <Route path="/present/:id/left" element={<LeftPage />} />
                 <Route path="/present/:id/notes" element={<NotesPage />} />
               </Route>
               <Route element={<SignedIn />}>

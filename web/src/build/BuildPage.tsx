@@ -115,11 +115,14 @@ function Build({ stored }: { stored: StoredActivity }) {
     () => ({
       open: setDialog,
       present: async () => {
+        // Whatever comes of it, it is used now.
+        keep(stored.id);
         await saveNow();
         navigate(`/present/${stored.id}`);
       },
       presentAlone: async () => {
         const { open } = useEditor.getState();
+        keep(stored.id);
         await saveNow();
         navigate(`/present/${stored.id}${open ? `?only=${open}` : ""}`);
       },

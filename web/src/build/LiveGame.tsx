@@ -2,9 +2,10 @@ import { RotateCcw } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { LocalGame, rehearsal } from "../engine/LocalGame";
 import { GameStage } from "../games/GameStage";
-import type { ActionUnion, Aid, ResponseUnion, Showing } from "../generated/types";
+import type { ActionUnion, Aid, Showing } from "../generated/types";
 import { questionsOf } from "../questions/questionsOf";
 import { titleOf } from "../questions/titleOf";
+import { useLaid } from "../stage/laid";
 import { useLooking } from "../stage/looking";
 import { useSize } from "../ui/useSize";
 import { words } from "../words/en";
@@ -166,7 +167,6 @@ function useLiveGame(useEditor: EditorStore) {
   const game = useRef<LocalGame>(undefined);
   game.current ??= LocalGame.open(activity, rehearsal(activity));
   const [showing, setShowing] = useState<Showing>(() => show(game.current));
-  const [given, give] = useState<ResponseUnion>();
   const [note, setNote] = useState<string>();
   /** Flaps that are folded open here: each time it is played they are shut again. */
   const [openFlaps, setOpenFlaps] = useState<string[]>([]);
@@ -174,12 +174,12 @@ function useLiveGame(useEditor: EditorStore) {
   const refresh = () => setShowing(show(game.current));
   const played = (action: ActionUnion) => {
     const refusal = game.current?.act(action).refusal;
-    give(undefined);
     setNote(refusal && words.refused[refusal]);
     refresh();
     return refusal;
   };
   const { seen, looking, act } = useLooking(showing, played);
+  const { given, give, clear } = useLaid(undefined, seen);
   /** The line that was opened last and that the game could not turn to yet: nothing stood in it. */
   const wanted = useRef<string>(undefined);
   const turnToWanted = () => {
@@ -194,7 +194,6 @@ function useLiveGame(useEditor: EditorStore) {
     const there = question === undefined || show(game.current).question?.id === question;
     if (there || !game.current?.act({ kind: "go-to", question }).refusal) {
       wanted.current = undefined;
-      if (!there) give(undefined);
     }
     refresh();
   };
@@ -218,7 +217,6 @@ function useLiveGame(useEditor: EditorStore) {
     act,
     aid: (aid: Aid) => {
       game.current?.aid(aid);
-      give(undefined);
       refresh();
       setNote(outcomeNote(aid, show(game.current)));
     },
@@ -234,7 +232,7 @@ function useLiveGame(useEditor: EditorStore) {
     again: () => {
       setOpenFlaps([]);
       game.current = LocalGame.open(activity, rehearsal(activity));
-      give(undefined);
+      clear();
       setNote(undefined);
       refresh();
     },

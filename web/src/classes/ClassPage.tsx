@@ -12,7 +12,7 @@ import {
   Table2,
   UserRoundCog,
 } from "lucide-react";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import {
   bringClassBack,
@@ -24,7 +24,7 @@ import {
 } from "../api/classes";
 import { Shell } from "../app/Shell";
 import { ChoiceChip } from "../build/chips";
-import type { ClassView, Slip } from "../generated/types";
+import type { ClassView } from "../generated/types";
 import { Menu, MenuItem } from "../ui/Menu";
 import { Failed, Loading } from "../ui/Notice";
 import { saveAs } from "../ui/saveAs";
@@ -33,6 +33,7 @@ import { words } from "../words/en";
 import { CodeSheet } from "./CodeSheet";
 import { CoverDialog } from "./CoverDialog";
 import { DetailsDialog } from "./DetailsDialog";
+import { useFreshSlips } from "./freshSlips";
 import GiveDialog from "./GiveDialog";
 import { GivenList } from "./GivenList";
 import { HandOverDialog } from "./HandOverDialog";
@@ -66,7 +67,8 @@ function OneClass({ view }: { view: ClassView }) {
   const { card } = view;
   const { id, name, year } = card;
   const [open, setOpen] = useState<Open>();
-  const [slips, setSlips] = useState<Slip[]>();
+  const { slips, shown, load, add, show, done } = useFreshSlips();
+  useEffect(() => load(id), [id, load]);
   const { message, say, attempt, anew } = useDoing();
   const navigate = useNavigate();
   const close = () => setOpen(undefined);
@@ -129,8 +131,16 @@ function OneClass({ view }: { view: ClassView }) {
       ) : (
         <Code view={view} sheet={() => setOpen("sheet")} attempt={attempt} />
       )}
+      {slips.length > 0 && (
+        <p className="mb-6 flex flex-wrap items-center gap-3 rounded-[4px] border-l-8 border-accent bg-card p-4">
+          <span className="mr-auto">{words.classes.slips.waiting(slips.length)}</span>
+          <button type="button" className="btn btn-outline" onClick={() => show(true)}>
+            {words.classes.slips.again}
+          </button>
+        </p>
+      )}
       <GivenList view={view} />
-      <Register view={view} attempt={attempt} say={say} slips={setSlips} anew={anew} />
+      <Register view={view} attempt={attempt} say={say} slips={add} anew={anew} />
       {open === "details" && (
         <DetailsDialog
           title={words.classes.changeTitle}
@@ -165,7 +175,9 @@ function OneClass({ view }: { view: ClassView }) {
         />
       )}
       {open === "sheet" && <CodeSheet view={view} onClose={close} />}
-      {slips && <Slips view={view} slips={slips} onClose={() => setSlips(undefined)} />}
+      {slips.length > 0 && shown && (
+        <Slips view={view} slips={slips} onClose={() => show(false)} done={done} />
+      )}
       <Said message={message} say={say} />
     </>
   );

@@ -9,9 +9,11 @@ export function Printed(props: {
   title: string;
   note?: string;
   onClose: () => void;
+  /** What is said on the button that is done with it; closing alone is another thing then. */
+  done?: { label: string; act: () => void };
   children: ReactNode;
 }) {
-  const { title, note, onClose, children } = props;
+  const { title, note, onClose, done, children } = props;
   return (
     <Dialog title={title} onClose={onClose} wide>
       <div className="mb-4 flex flex-wrap items-center gap-3">
@@ -20,8 +22,8 @@ export function Printed(props: {
           <Printer size={18} aria-hidden="true" />
           {words.classes.print}
         </button>
-        <button type="button" className="btn btn-outline" onClick={onClose}>
-          {words.classes.done}
+        <button type="button" className="btn btn-outline" onClick={done?.act ?? onClose}>
+          {done?.label ?? words.classes.done}
         </button>
       </div>
       <div className="printed">{children}</div>

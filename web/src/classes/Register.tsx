@@ -35,7 +35,7 @@ interface RegisterProps {
 
 type Open =
   | { is: "add" | "slips" }
-  | { is: "learner" | "merge" | "move"; learner: LearnerLine }
+  | { is: "learner" | "merge" | "move" | "words"; learner: LearnerLine }
   | undefined;
 
 /** The register: one line a learner. */
@@ -106,13 +106,23 @@ export function Register(props: RegisterProps) {
           onClose={close}
         />
       )}
-      {open?.is === "slips" && (
-        <AllSlips
-          n={present.length}
+      {(open?.is === "slips" || open?.is === "words") && (
+        <NewWords
+          title={
+            open.is === "words" ? words.classes.register.newWords : words.classes.register.slips
+          }
+          warns={
+            open.is === "words"
+              ? words.classes.register.newWordsWarn(open.learner.name)
+              : words.classes.register.slipsWarn(present.length)
+          }
+          does={
+            open.is === "words" ? words.classes.register.newWordsDo : words.classes.register.slipsDo
+          }
           make={() =>
             makeSlips(
               id,
-              present.map((learner) => learner.id),
+              (open.is === "words" ? [open.learner] : present).map((learner) => learner.id),
             )
           }
           made={(all) => {
@@ -162,9 +172,12 @@ export function Register(props: RegisterProps) {
 }
 
 function Line(
-  props: RegisterProps & { learner: LearnerLine; open: (is: "learner" | "merge" | "move") => void },
+  props: RegisterProps & {
+    learner: LearnerLine;
+    open: (is: "learner" | "merge" | "move" | "words") => void;
+  },
 ) {
-  const { view, learner, open, attempt, slips, say, anew } = props;
+  const { view, learner, open, attempt } = props;
   const { id } = view.card;
   const { name } = learner;
   const facts = [
@@ -197,12 +210,7 @@ function Line(
         <MenuItem
           icon={KeyRound}
           label={words.classes.register.newWords}
-          act={() =>
-            makeSlips(id, [learner.id])
-              .then(slips)
-              .catch((error) => say({ text: problemWords(error) }))
-              .finally(anew)
-          }
+          act={() => open("words")}
         />
         <MenuItem icon={ArrowRightLeft} label={words.classes.moveTo} act={() => open("move")} />
         <MenuItem icon={Merge} label={words.classes.register.merge} act={() => open("merge")} />
@@ -250,18 +258,20 @@ function Out({ learners, view, attempt }: RegisterProps & { learners: LearnerLin
   );
 }
 
-/** New words for everybody, once it is clear what that means. */
-function AllSlips(props: {
-  n: number;
+/** New words for somebody or for everybody, once it is clear what that means. */
+function NewWords(props: {
+  title: string;
+  warns: string;
+  does: string;
   make: () => Promise<Slip[]>;
   made: (slips: Slip[]) => void;
   onClose: () => void;
 }) {
-  const { n, make, made, onClose } = props;
+  const { title, warns, does, make, made, onClose } = props;
   const [problem, setProblem] = useState<string>();
   return (
-    <Dialog title={words.classes.register.slips} onClose={onClose}>
-      <p className="mb-4">{words.classes.register.slipsWarn(n)}</p>
+    <Dialog title={title} onClose={onClose}>
+      <p className="mb-4">{warns}</p>
       {problem && <p role="alert">{problem}</p>}
       <button
         type="button"
@@ -273,7 +283,7 @@ function AllSlips(props: {
             .catch((error) => setProblem(problemWords(error)))
         }
       >
-        {words.classes.register.slipsDo}
+        {does}
       </button>
     </Dialog>
   );

@@ -4,11 +4,23 @@ import { addressOf } from "./address";
 import { Printed } from "./Printed";
 
 /** A slip for each learner, six to a page: what they come back with. */
-export function Slips(props: { view: ClassView; slips: Slip[]; onClose: () => void }) {
-  const { view, slips, onClose } = props;
+export function Slips(props: {
+  view: ClassView;
+  slips: Slip[];
+  /** Looks away: they can be looked at again. */
+  onClose: () => void;
+  /** They are written down. */
+  done: () => void;
+}) {
+  const { view, slips, onClose, done } = props;
   const address = addressOf(view);
   return (
-    <Printed title={words.classes.slips.title} note={words.classes.slips.text} onClose={onClose}>
+    <Printed
+      title={words.classes.slips.title}
+      note={words.classes.slips.text}
+      onClose={onClose}
+      done={{ label: words.classes.slips.kept, act: done }}
+    >
       <ul className="slips">
         {slips.map((slip) => (
           <li key={slip.learner} className="slip">

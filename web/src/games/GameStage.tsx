@@ -1,4 +1,5 @@
 import { Suspense } from "react";
+import { endOf, useAfter } from "../stage/clock";
 import { StageBoundary } from "../stage/StageBoundary";
 import type { StageProps } from "../stage/stage";
 import { Loading } from "../ui/Notice";
@@ -11,6 +12,8 @@ import { stageOf } from "./stages";
  */
 export function GameStage(props: StageProps) {
   const { showing } = props;
+  // What is shown once the time is up is the engine's word; nobody has to press anything for it.
+  useAfter(endOf(showing), props.timeUp);
   const Stage = stageOf(showing.game);
   if (!Stage) return <p className="p-4">{words.unknownGame}</p>;
   return (

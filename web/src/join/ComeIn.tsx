@@ -1,6 +1,7 @@
 import { type FormEvent, useId, useState } from "react";
 import { joinClass } from "../api/join";
 import type { Gate } from "../generated/types";
+import { useLeft } from "../play/leftMoves";
 import { problemWords } from "../ui/Notice";
 import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/learner";
@@ -18,41 +19,26 @@ export function ComeIn({ gate, comesIn }: { gate: Gate; comesIn: (member: Member
   const [two, setTwo] = useState("");
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
-  const [fresh, setFresh] = useState<{ member: Member; two: string[] }>();
   const id = useId();
+  const waiting = useLeft();
   const submit = async (event: FormEvent) => {
     event.preventDefault();
     setBusy(true);
     setProblem(undefined);
     try {
       const joined = await joinClass(gate.code, name, back ? two : undefined);
-      const member = { token: joined.token, name: joined.name };
-      if (joined.words.length > 0) setFresh({ member, two: joined.words });
-      else comesIn(member);
+      const fresh = joined.words;
+      comesIn({
+        token: joined.token,
+        name: joined.name,
+        ...(fresh.length > 0 && { words: fresh }),
+      });
     } catch (error) {
       setProblem(problemWords(error));
     } finally {
       setBusy(false);
     }
   };
-  if (fresh) {
-    return (
-      <main className="mx-auto flex min-h-full max-w-md flex-col justify-center gap-5 p-6">
-        <h1 className="text-3xl font-semibold text-balance">{words.join.keepTitle}</h1>
-        <p className="rounded-[4px] border-l-8 border-accent bg-card p-5 font-display text-4xl font-semibold">
-          {fresh.two.join(" ")}
-        </p>
-        <p className="text-lg">{words.join.keep}</p>
-        <button
-          type="button"
-          className="btn btn-primary btn-lg"
-          onClick={() => comesIn(fresh.member)}
-        >
-          {words.join.kept}
-        </button>
-      </main>
-    );
-  }
   return (
     <main className="mx-auto flex min-h-full max-w-md flex-col justify-center gap-5 p-6">
       <h1 className="text-3xl font-semibold text-balance [overflow-wrap:anywhere]">
@@ -118,6 +104,7 @@ export function ComeIn({ gate, comesIn }: { gate: Gate; comesIn: (member: Member
             {problem}
           </p>
         )}
+        {waiting > 0 && <p role="status">{words.join.waiting}</p>}
         <button type="submit" className="btn btn-primary btn-lg" disabled={busy}>
           {words.join.go}
         </button>

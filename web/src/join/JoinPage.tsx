@@ -1,14 +1,16 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
 import { ApiProblem } from "../api/client";
 import { readGate } from "../api/join";
 import { IsItYou } from "../play/IsItYou";
+import { sendLeft } from "../play/leftMoves";
 import { Loading, Notice, problemWords } from "../ui/Notice";
 import { words } from "../words/learner";
 import { ComeIn } from "./ComeIn";
+import { KeepWords } from "./KeepWords";
 import { MyPage } from "./MyPage";
-import { forgetMember, isAsked, keepMember, type Member, memberOf } from "./member";
+import { forgetMember, isAsked, keepMember, type Member, useMember } from "./member";
 
 /** A learner's way into her class, and her page once she is in. */
 export default function JoinPage() {
@@ -17,13 +19,16 @@ export default function JoinPage() {
 }
 
 function Join({ code }: { code: string }) {
-  const [member, setMember] = useState(memberOf(code));
+  const [member, setMember] = useMember(code);
   const [asks, setAsks] = useState(() => member !== undefined && isAsked(code));
   const gate = useQuery({
     queryKey: ["gate", code],
     queryFn: () => readGate(code),
     enabled: !member,
   });
+  useEffect(() => {
+    sendLeft();
+  }, []);
   const leave = () => {
     forgetMember(code);
     setMember(undefined);
@@ -38,6 +43,18 @@ function Join({ code }: { code: string }) {
           setAsks(false);
         }}
         no={leave}
+      />
+    );
+  }
+  if (member?.words) {
+    const { words: two, ...kept } = member;
+    return (
+      <KeepWords
+        two={two}
+        kept={() => {
+          keepMember(code, kept);
+          setMember(kept);
+        }}
       />
     );
   }
@@ -69,6 +86,7 @@ function Join({ code }: { code: string }) {
       comesIn={(fresh: Member) => {
         keepMember(code, fresh);
         setMember(fresh);
+        setAsks(false);
       }}
     />
   );

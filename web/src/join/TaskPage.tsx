@@ -4,20 +4,21 @@ import { readSitting } from "../api/learner";
 import { Playing } from "../play/Playing";
 import { useRemoteGame } from "../play/useRemoteGame";
 import { words } from "../words/learner";
-import { memberOf, taskKey } from "./member";
+import { isAsked, taskKey, useMember } from "./member";
 
 /** A learner plays what she was given. */
 export default function TaskPage() {
   const { code = "", assignment = "" } = useParams();
   const [params] = useSearchParams();
-  const member = memberOf(code);
-  if (!member) return <Navigate to={`/join/${code}`} replace />;
+  const [member] = useMember(code);
+  // Whoever has the tablet now is asked who she is, and shown nobody's game but hers.
+  if (!member || member.words || isAsked(code)) return <Navigate to={`/join/${code}`} replace />;
   const { token } = member;
   const look = params.get("look");
   return look ? (
-    <Look key={look} code={code} sitting={look} token={token} />
+    <Look key={`${look} ${token}`} code={code} sitting={look} token={token} />
   ) : (
-    <Task key={assignment} code={code} assignment={assignment} token={token} />
+    <Task key={`${assignment} ${token}`} code={code} assignment={assignment} token={token} />
   );
 }
 

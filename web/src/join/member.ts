@@ -1,7 +1,12 @@
+import { useEffect, useState } from "react";
+import { leave } from "../play/leftMoves";
+
 /** What this device knows of a learner in a class. */
 export interface Member {
   token: string;
   name: string;
+  /** The two words that she has not yet said she wrote down. */
+  words?: string[];
 }
 
 /** What a device remembers the sitting of a task under. */
@@ -36,11 +41,29 @@ export function keepMember(code: string, member: Member) {
   }
 }
 
+/** She leaves: with her all that the device held for her. */
 export function forgetMember(code: string) {
+  const member = memberOf(code);
   try {
     localStorage.removeItem(key(code));
     sessionStorage.removeItem(key(code));
   } catch {
     // Then there is nothing to forget.
   }
+  if (member) leave(member.token, code);
+}
+
+/** Who is in on this device; also when that is changed in another tab. */
+export function useMember(code: string) {
+  const [member, setMember] = useState(() => memberOf(code));
+  useEffect(() => {
+    const look = () =>
+      setMember((known) => {
+        const now = memberOf(code);
+        return now?.token === known?.token && now?.words === undefined ? known : now;
+      });
+    window.addEventListener("storage", look);
+    return () => window.removeEventListener("storage", look);
+  }, [code]);
+  return [member, setMember] as const;
 }

@@ -1,9 +1,10 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
 import { words } from "../words/learner";
 import { IsItYou } from "./IsItYou";
+import { leave, sendLeft } from "./leftMoves";
 import { Playing } from "./Playing";
-import { forget, remembered } from "./remembered";
+import { remembered } from "./remembered";
 import { useRemoteGame } from "./useRemoteGame";
 
 /** The learner's side, from a phone to a desktop: whoever has a link's code. */
@@ -26,10 +27,14 @@ function ByLink({ code }: { code: string }) {
     reloaded = false;
     return same ? undefined : remembered(code);
   });
+  useEffect(() => {
+    sendLeft();
+  }, []);
   /** Another play for each child. */
   const [child, setChild] = useState(0);
   const somebodyElse = () => {
-    forget(code);
+    const known = remembered(code);
+    if (known) leave(known.token);
     setKnown(undefined);
     setChild(child + 1);
   };

@@ -5,11 +5,15 @@ import { fetchDragging } from "../questions/answers/AnswerField";
 import { MediaContext } from "../rich/media";
 import { SoundButton } from "../sound/SoundButton";
 import { useSound } from "../sound/useSound";
+import { useLaid } from "../stage/laid";
 import { useLooking } from "../stage/looking";
+import { onwards } from "../stage/stage";
 import { LookButton } from "../ui/LookButton";
 import { Loading, Notice, problemWords } from "../ui/Notice";
+import { useTapsStay } from "../ui/tapsStay";
 import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/learner";
+import { EndsSoon } from "./EndsSoon";
 import { Others } from "./Others";
 import type { RemoteGame } from "./useRemoteGame";
 
@@ -40,7 +44,9 @@ export function Playing(props: {
     return () => clearTimeout(ahead);
   }, [there]);
   const { seen, looking, act } = useLooking(game.showing, game.act);
+  const { given, give } = useLaid(game.sitting, seen);
   const sound = useSound(game.showing, game.medium);
+  useTapsStay();
   const { happened } = game;
   useEffect(() => {
     if (happened) sound(happened);
@@ -82,7 +88,8 @@ export function Playing(props: {
   }
   const { stage, question } = seen;
   const ended = stage === "end";
-  const againNow = looksBack ? undefined : ended || !oneByOne ? game.again : anew;
+  const another = ended && game.hours.again ? game.again : undefined;
+  const againNow = looksBack ? undefined : ended ? another : oneByOne ? anew : game.again;
   const others = stage === "feedback" && question?.kind === "discussion" && (
     <Others about={question.id} read={() => game.contributions(question.id)} />
   );
@@ -94,8 +101,8 @@ export function Playing(props: {
           <GameStage
             showing={seen}
             looking={looking}
-            given={game.given}
-            give={game.give}
+            given={given}
+            give={give}
             timeUp={game.refresh}
             act={act}
             again={againNow}
@@ -107,6 +114,16 @@ export function Playing(props: {
             takesFocus
           />
         </div>
+        {!ended && game.hours.endsAt !== undefined && (
+          <EndsSoon
+            at={game.hours.endsAt}
+            handIn={() => {
+              const move = onwards(seen, given);
+              if (move?.kind === "answer" && !game.busy) act(move);
+            }}
+            look={game.refresh}
+          />
+        )}
         {stage === "title" && (
           <>
             <div className="absolute top-1 right-1 flex">

@@ -11,16 +11,30 @@ import type {
   LearnerSitting,
   Move,
   MoveAnswer,
-  ResponseUnion,
   Showing,
 } from "../generated/types";
 import { Outbox, type Waiting } from "../sending/outbox";
+import { received } from "../stage/clock";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/learner";
+import { held, laidDown, sendLeft, takenUp } from "./leftMoves";
 import { type Remembered, remember, remembered } from "./remembered";
 
 const AGAIN_MILLIS = 2_500;
 const MARKED_MILLIS = 20_000;
+
+/** Until when a game goes on, and what comes after it. */
+interface Hours {
+  /** When it ends by itself because the time for it is over, by this device's clock. */
+  endsAt?: number;
+  /** Whether another may be begun once it has ended. */
+  again: boolean;
+}
+
+const hoursOf = ({ endsIn, again }: { endsIn?: number | null; again: boolean }): Hours => ({
+  endsAt: typeof endsIn === "number" ? Date.now() + endsIn : undefined,
+  again,
+});
 
 /** A learner's play; nothing is shown before the server has answered once. */
 export interface RemoteGame extends Player<Showing | undefined> {
@@ -29,8 +43,9 @@ export interface RemoteGame extends Player<Showing | undefined> {
   busy: boolean;
   note?: string;
   problem: unknown;
-  given?: ResponseUnion;
-  give: (response: ResponseUnion | undefined) => void;
+  /** The game that is played; nothing before the server has answered once. */
+  sitting?: string;
+  hours: Hours;
   again: () => void;
   /** Begins anew while this one runs; where she can’t, this one goes on and she is told why. */
   anew: () => void;
@@ -49,19 +64,8 @@ export interface Source {
 /** Whoever has the link's code plays. */
 const byLink = (code: string): Source => ({ open: (token) => openSitting(code, token) });
 
-/** The move, with how long the device could not reach the server with it: that is made up for. */
-function held({ move, since }: Waiting): Move {
-  const { action } = move;
-  return since === undefined || action.kind !== "answer"
-    ? move
-    : { ...move, action: { ...action, held: Date.now() - since } };
-}
-
-/** What the moves of a learner's sitting are kept under on the device. */
-const learnerMoves = (sitting: string) => `bravium.unsent.${sitting}`;
-
-/** Why an entry was not taken, where nothing has gone on meanwhile. */
-const SAYS_WHY = new Set(["no-name", "no-entry-left", "not-reached", "passed", "too-soon"]);
+/** Why a move was not taken, where the game has gone on meanwhile: what is shown then says more. */
+const GONE_ON = new Set(["not-open", "no-such-option", "key-used", "no-such-team"]);
 
 const NONE_WAITS = { moves: 0, reports: 0 };
 
@@ -71,8 +75,14 @@ function countOf(waiting: readonly Waiting[]) {
   return { moves: waiting.length - reports, reports };
 }
 
-const isOpen = (showing: Showing, question?: string) =>
-  showing.stage === "question" && showing.question?.id === question;
+/** What is said of a move that came too late, by what is shown since. */
+export function lateWords({ action }: Move, now: Showing): string | undefined {
+  // The end says itself how it came.
+  if (now.ending) return now.ending.outcome.ended === "time" ? words.play.timeWasUp : undefined;
+  const asked = "question" in action ? action.question : undefined;
+  const missed = now.feedback?.verdict === "missed" && now.question?.id === asked;
+  return missed ? words.play.timeWasUp : words.play.goneOn;
+}
 
 /**
  * A learner's play: the server marks it, this device shows it. A move that could not be sent is
@@ -82,54 +92,66 @@ const isOpen = (showing: Showing, question?: string) =>
 export function useRemoteGame(code: string, source: Source = byLink(code)): RemoteGame {
   const opens = useRef(source);
   opens.current = source;
+  const { token } = source;
   const mine = useRef<Remembered>(undefined);
-  const [showing, setShowing] = useState<Showing>();
+  const [showing, setSeen] = useState<Showing>();
+  const [sitting, setSitting] = useState<string>();
+  const [hours, setHours] = useState<Hours>({ again: true });
   /** What came of the last move. */
   const [happened, setHappened] = useState<HappeningUnion[]>([]);
   const [number, setNumber] = useState<number>();
   const [busy, setBusy] = useState(false);
   const [note, setNote] = useState<string>();
   const [problem, setProblem] = useState<unknown>();
-  const [given, setGiven] = useState<ResponseUnion>();
   const [waiting, setWaiting] = useState(NONE_WAITS);
   const box = useRef<Outbox<MoveAnswer>>(undefined);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
 
+  const show = useCallback(
+    (answer: { showing: Showing; endsIn?: number | null; again: boolean }) => {
+      setSeen(received(answer.showing));
+      setHours(hoursOf(answer));
+    },
+    [],
+  );
+
   const know = useCallback(
     (what: Remembered) => {
       mine.current = what;
+      setSitting(what.sitting);
       remember(code, what);
     },
     [code],
   );
 
+  const leaveBox = useCallback(() => {
+    box.current?.close();
+    if (mine.current) laidDown(mine.current);
+  }, []);
+
   /** The moves of this sitting follow to the server by themselves from now on. */
   const follow = useCallback(
     (known: Remembered) => {
-      box.current?.close();
-      const moves = new Outbox(learnerMoves(known.sitting), {
+      leaveBox();
+      const moves = new Outbox(takenUp(known), {
         send: (waiting) => sendMove(known.sitting, known.token, held(waiting)),
-        sent: (answer, { move }) => {
+        sent: (answer) => {
           setNote(undefined);
-          // What is being written stays while something is only reported.
-          if (!isReport(move.action)) {
-            know({ token: known.token, sitting: known.sitting, number: known.number });
-            setGiven(undefined);
-          }
-          setShowing(answer.showing);
+          show(answer);
           setHappened(answer.happenings);
           setWaiting(countOf(moves.waiting));
         },
         waits: () => setNote(words.play.noConnection),
         refused: (error, { move }) => {
           const late =
-            error instanceof ApiProblem && error.status === 409 && !SAYS_WHY.has(error.reason);
-          // What comes too late to be told is no matter of hers.
+            error instanceof ApiProblem && error.status === 409 && GONE_ON.has(error.reason);
           if (!late) setNote(problemWords(error));
-          else if (!isReport(move.action)) setNote(words.play.goneOn);
-          know({ token: known.token, sitting: known.sitting, number: known.number });
           readSitting(known.sitting, known.token)
-            .then((sitting) => setShowing(sitting.showing))
+            .then((sitting) => {
+              // What comes too late to be told is no matter of hers.
+              if (late && !isReport(move.action)) setNote(lateWords(move, sitting.showing));
+              show(sitting);
+            })
             .catch(() => undefined)
             .finally(() => setWaiting(countOf(moves.waiting)));
           return true;
@@ -139,7 +161,7 @@ export function useRemoteGame(code: string, source: Source = byLink(code)): Remo
       setWaiting(countOf(moves.waiting));
       moves.now();
     },
-    [know],
+    [show, leaveBox],
   );
 
   const begin = useCallback(
@@ -147,6 +169,8 @@ export function useRemoteGame(code: string, source: Source = byLink(code)): Remo
       setBusy(true);
       setProblem(undefined);
       try {
+        // What she did before, and hasn’t arrived, comes first.
+        await sendLeft();
         const token = opens.current.token ?? mine.current?.token ?? remembered(code)?.token;
         const opened = await opens.current.open(token, anew);
         const fresh = {
@@ -156,17 +180,16 @@ export function useRemoteGame(code: string, source: Source = byLink(code)): Remo
         };
         know(fresh);
         follow(fresh);
-        setGiven(undefined);
         setNote(undefined);
         setNumber(opened.number);
-        setShowing(opened.showing);
+        show(opened);
       } catch (error) {
         failed(error);
       } finally {
         setBusy(false);
       }
     },
-    [code, know, follow],
+    [code, know, show, follow],
   );
   const open = useCallback(() => begin(false, setProblem), [begin]);
   const anew = useCallback(() => begin(true, (error) => setNote(problemWords(error))), [begin]);
@@ -176,11 +199,11 @@ export function useRemoteGame(code: string, source: Source = byLink(code)): Remo
     async (known: Remembered) => {
       clearTimeout(timer.current);
       mine.current = known;
+      setSitting(known.sitting);
       try {
         const sitting = await readSitting(known.sitting, known.token);
         setNumber(sitting.number);
-        setShowing(sitting.showing);
-        if (isOpen(sitting.showing, known.draft?.question)) setGiven(known.draft?.response);
+        show(sitting);
         setProblem(undefined);
         follow(known);
       } catch (error) {
@@ -190,29 +213,19 @@ export function useRemoteGame(code: string, source: Source = byLink(code)): Remo
         } else open();
       }
     },
-    [open, follow],
+    [open, show, follow],
   );
 
   useEffect(() => {
-    const known = remembered(code);
+    const known = remembered(code, token);
     if (known) takeUp(known);
     else open();
     return () => {
       clearTimeout(timer.current);
-      box.current?.close();
+      leaveBox();
     };
-  }, [code, open, takeUp]);
+  }, [code, token, open, takeUp, leaveBox]);
 
-  const asked = showing?.question?.id;
-  const give = useCallback(
-    (response: ResponseUnion | undefined) => {
-      setGiven(response);
-      if (mine.current && asked) {
-        know({ ...mine.current, draft: response && { question: asked, response } });
-      }
-    },
-    [asked, know],
-  );
   const act = useCallback((action: ActionUnion) => {
     box.current?.put({ key: randomId(12), by: "player", action });
     setWaiting(countOf(box.current?.waiting ?? []));
@@ -223,12 +236,9 @@ export function useRemoteGame(code: string, source: Source = byLink(code)): Remo
     const known = mine.current;
     if (!known || (box.current?.waiting.length ?? 0) > 0) return;
     readSitting(known.sitting, known.token)
-      .then((sitting) => {
-        setGiven(undefined);
-        setShowing(sitting.showing);
-      })
-      .catch(() => setNote(words.play.noConnection));
-  }, []);
+      .then(show)
+      .catch((error) => setNote(problemWords(error)));
+  }, [show]);
   /** What the class wrote to a discussion that she has written to herself. */
   const contributions = useCallback(
     (question: string) =>
@@ -257,8 +267,8 @@ export function useRemoteGame(code: string, source: Source = byLink(code)): Remo
     waiting: waiting.moves + waiting.reports,
     note,
     problem,
-    given,
-    give,
+    sitting,
+    hours,
     act,
     refresh,
     again: open,

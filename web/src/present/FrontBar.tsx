@@ -4,6 +4,7 @@ import {
   BookOpen,
   Camera,
   CircleHelp,
+  Ellipsis,
   Eraser,
   Hand,
   Key,
@@ -55,6 +56,8 @@ const SHOWN_MILLIS = 5_000;
 
 /** A press that follows a move so soon is one with it: many boards say each touch as a mouse's. */
 const PRESS_FOLLOWS_MILLIS = 300;
+/** A touch that brings the bar has ended as a press on what was there before. */
+const TOUCH_ENDS_MILLIS = 80;
 
 /**
  * Whether whoever presents uses a pointer, and has just done so: the bar then comes, and goes again by
@@ -70,10 +73,14 @@ export function usePointerNear() {
     let there = false;
     const come = () => {
       there = true;
+      comes = undefined;
       setUsed(true);
       setNear(true);
       clearTimeout(goes);
-      goes = setTimeout(() => setNear(false), SHOWN_MILLIS);
+      goes = setTimeout(() => {
+        there = false;
+        setNear(false);
+      }, SHOWN_MILLIS);
     };
     const moved = (event: PointerEvent) => {
       if (event.pointerType === "touch" || event.buttons > 0) return;
@@ -84,44 +91,58 @@ export function usePointerNear() {
       clearTimeout(comes);
       comes = undefined;
     };
+    const released = () => {
+      if (there) come();
+      else comes ??= setTimeout(come, TOUCH_ENDS_MILLIS);
+    };
     window.addEventListener("pointermove", moved);
     window.addEventListener("pointerdown", pressed);
-    window.addEventListener("pointerup", come);
+    window.addEventListener("pointerup", released);
     return () => {
       clearTimeout(goes);
       clearTimeout(comes);
       window.removeEventListener("pointermove", moved);
       window.removeEventListener("pointerdown", pressed);
-      window.removeEventListener("pointerup", come);
+      window.removeEventListener("pointerup", released);
     };
   }, []);
   return { used, near };
 }
 
+/** What is wanted less often: it comes in place of the others. */
+const OTHERS = new Set(["one", "low", "print", "picture", "sound", "aloud", "look", "full"]);
+
 /** All that has a key, as buttons with a word. */
 export function FrontBar({ actions, near }: { actions: FrontAction[]; near: boolean }) {
+  const [others, setOthers] = useState(false);
+  const shown = actions.filter(({ id, there }) => there && OTHERS.has(id) === others);
   return (
     <div role="toolbar" aria-label={words.front.bar} className="front-bar" data-near={near}>
-      {actions
-        .filter((action) => action.there)
-        .map(({ id, name, run }) => {
-          const Icon = ICONS[id] ?? CircleHelp;
-          return (
-            <button
-              key={id}
-              type="button"
-              className="front-tool"
-              onClick={(event) => {
-                // Pressed by a pointer it keeps no focus, so that the bar can go and keys mean the game.
-                if (event.detail > 0) event.currentTarget.blur();
-                run();
-              }}
-            >
-              <Icon size={20} aria-hidden="true" />
-              {name}
-            </button>
-          );
-        })}
+      {shown.map(({ id, name, run }) => (
+        <BarTool key={id} icon={ICONS[id] ?? CircleHelp} name={name} run={run} />
+      ))}
+      <BarTool
+        icon={others ? Undo2 : Ellipsis}
+        name={others ? words.front.fewer : words.front.others}
+        run={() => setOthers(!others)}
+      />
     </div>
+  );
+}
+
+function BarTool({ icon: Icon, name, run }: { icon: LucideIcon; name: string; run: () => void }) {
+  return (
+    <button
+      type="button"
+      className="front-tool"
+      onClick={(event) => {
+        // Pressed by a pointer it keeps no focus, so that the bar can go and keys mean the game.
+        if (event.detail > 0) event.currentTarget.blur();
+        run();
+      }}
+    >
+      <Icon size={20} aria-hidden="true" />
+      {name}
+    </button>
   );
 }

@@ -15,6 +15,7 @@ import { useLooking } from "../stage/looking";
 import { isPicked, letter } from "../stage/stage";
 import { Dialog, KeyList } from "../ui/Dialog";
 import { Failed, Loading, Notice } from "../ui/Notice";
+import { useTapsStay } from "../ui/tapsStay";
 import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { whenWords } from "../words/format";
@@ -147,10 +148,12 @@ function Front(props: { id: string; sitting: FrontSitting; again: () => void }) 
   }, [sitting.activity]);
   const session = useSession();
   const back = session.data?.covers ? "/cover" : `/activities/${id}`;
-  const leave = () => navigate(back);
+  // The class still looks at this screen: what comes next shows no answer.
+  const leave = () => navigate(`/present/${id}/left`);
   useFrontKeys(controls, leave);
   useLed(sitting.sitting, controls);
   const { used, near } = usePointerNear();
+  useTapsStay();
 
   if (showing.markers.length === 0) {
     return (

@@ -1,5 +1,6 @@
 import { create } from "zustand";
 import type { BesidePage, Stroke } from "../generated/types";
+import { readBeside, writeBeside } from "../ui/perSitting";
 
 /** What lies on the pages of a sitting and is no move: strokes, and flaps that are folded open. */
 interface Beside {
@@ -29,43 +30,14 @@ interface BesideStore extends Beside {
 }
 
 const PREFIX = "bravium.beside.";
-const MOST_SITTINGS = 8;
 const NOTHING: Beside = { strokes: {}, open: [], keeps: true, unsent: [] };
 
 function read(sitting: string): Beside {
-  try {
-    const text = localStorage.getItem(PREFIX + sitting);
-    if (!text) return NOTHING;
-    const { beside } = JSON.parse(text) as { beside: Omit<Beside, "unsent"> & Partial<Beside> };
-    // What an earlier Bravium kept was on this device alone.
-    const all = [...new Set([...Object.keys(beside.strokes), ...beside.open])];
-    return { ...NOTHING, ...beside, unsent: beside.unsent ?? all };
-  } catch {
-    return NOTHING;
-  }
-}
-
-/** Keeps it on this device, and the oldest of many sittings no longer; whether it could be kept. */
-function write(sitting: string, beside: Beside): boolean {
-  const others = Object.keys(localStorage)
-    .filter((name) => name.startsWith(PREFIX) && name !== PREFIX + sitting)
-    .map((name) => ({ name, at: atOf(name) }))
-    .sort((a, b) => b.at - a.at);
-  try {
-    for (const { name } of others.slice(MOST_SITTINGS - 1)) localStorage.removeItem(name);
-    localStorage.setItem(PREFIX + sitting, JSON.stringify({ at: Date.now(), beside }));
-    return true;
-  } catch {
-    return false;
-  }
-}
-
-function atOf(name: string): number {
-  try {
-    return (JSON.parse(localStorage.getItem(name) ?? "") as { at: number }).at;
-  } catch {
-    return 0;
-  }
+  const beside = readBeside<Omit<Beside, "unsent"> & Partial<Beside>>(PREFIX, sitting);
+  if (!beside) return NOTHING;
+  // What an earlier Bravium kept was on this device alone.
+  const all = [...new Set([...Object.keys(beside.strokes), ...beside.open])];
+  return { ...NOTHING, ...beside, unsent: beside.unsent ?? all };
 }
 
 /** A page without strokes: the same one each time, so that nothing is drawn anew for it. */
@@ -83,7 +55,7 @@ export const useBeside = create<BesideStore>((set, get) => {
     const { sitting, strokes, open, keeps, unsent } = get();
     const next = { strokes, open, keeps, unsent, ...part };
     const nowhere = unkept || next.unsent.length > 0 ? "here" : undefined;
-    set({ ...next, unkept: write(sitting, next) ? unkept : nowhere });
+    set({ ...next, unkept: writeBeside(PREFIX, sitting, next) ? unkept : nowhere });
   };
   const change = (page: string, part: Partial<Beside>) =>
     keep({ ...part, unsent: [...get().unsent.filter((one) => one !== page), page] });

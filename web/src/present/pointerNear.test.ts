@@ -34,5 +34,8 @@ it("takes no room while something is pressed: a board says a touch as a mouse's 
   expect(result.current.used).toBe(false);
 
   does("pointerup");
+  // The click that ends the press comes now, and means what lay there when it began.
+  expect(result.current.used).toBe(false);
+  act(() => void vi.advanceTimersByTime(100));
   expect(result.current.used).toBe(true);
 });

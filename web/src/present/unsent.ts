@@ -1,5 +1,5 @@
 import { sendFrontMove } from "../api/teacher";
-import { kept, Outbox } from "../sending/outbox";
+import { kept, keptNames, Outbox } from "../sending/outbox";
 
 /**
  * Moves at the front that have not reached the server: a game that is left without a network is not
@@ -17,7 +17,7 @@ export const unsentOf = (sitting: string) => kept(frontMoves(sitting));
 
 /** Sends what an earlier page left, of all sittings; what can't be sent now stays. */
 export function sendLeft() {
-  const names = Object.keys(localStorage).filter((name) => name.startsWith(PREFIX));
+  const names = keptNames(PREFIX);
   const boxes = names.map(
     (name) =>
       new Outbox(name, {

@@ -1,15 +1,9 @@
 import { useEffect, useState } from "react";
-import type {
-  ActionUnion,
-  FrontSitting,
-  ResponseUnion,
-  Showing,
-  Team,
-  Vote,
-} from "../generated/types";
+import type { ActionUnion, FrontSitting, Showing, Team, Vote } from "../generated/types";
 import { picking } from "../questions/answers/Options";
 import { useSoundSwitch } from "../sound/useSound";
 import { toBoard, toEntry } from "../stage/boardKeys";
+import { isLaid, useLaid } from "../stage/laid";
 import type { Looking } from "../stage/looking";
 import { isPicked, LETTERS, onwards } from "../stage/stage";
 import { words } from "../words/en";
@@ -34,7 +28,7 @@ export type FrontControls = ReturnType<typeof useFrontControls>;
 export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking: Looking) {
   const { showing } = game;
   const { question } = showing;
-  const [given, give] = useState<ResponseUnion>();
+  const { given, give } = useLaid(sitting.sitting, showing);
   const [nudge, setNudge] = useState(false);
   const [note, setNote] = useNote();
   const [dialog, open] = useState<Open>();
@@ -56,7 +50,8 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
   const optionsShown = shownOptions(showing, oneByOne, shown);
 
   const act = (action: ActionUnion) => {
-    give(undefined);
+    // What was laid lies there again if it is taken back; what was only picked is picked anew.
+    if (action.kind === "answer" && !isLaid(action.response)) give(undefined);
     setNudge(false);
     setNote(undefined);
     const refusal = game.act(action);
@@ -75,7 +70,8 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
   const back = () => {
     if (given !== undefined) {
       const undo = document.querySelector<HTMLButtonElement>("[data-undo='true']");
-      return undo ? undo.click() : give(undefined);
+      if (undo) return undo.click();
+      if (!isLaid(given)) return give(undefined);
     }
     const steps = question && shown.question === question.id ? shown.count : 0;
     if (oneByOne && question && steps > 0 && untouched(showing)) {
@@ -137,13 +133,14 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
       return setNote(words.front.nothingToStrike);
     }
     turnFlap(question.id, true);
-    give(undefined);
   };
+  /** Nothing lies under it yet: it is shut, though it was open before that was taken back. */
+  const nothingUnder = (id: string) =>
+    id === question?.id && showing.stage === "question" && !showing.talk?.done;
   const flaps = {
-    open: (id: string) => openFlaps.includes(id),
+    open: (id: string) => openFlaps.includes(id) && !nothingUnder(id),
     turn: (id: string) => {
-      const closed = showing.stage === "question" && !showing.talk?.done;
-      if (closed && id === question?.id) reveal();
+      if (nothingUnder(id)) reveal();
       else turnFlap(id);
     },
   };
@@ -193,8 +190,7 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
       open(undefined);
       if (several) return looking.goTo(to);
       const picked = showing.stage === "board" && !game.act({ kind: "pick", question: to });
-      if (picked) give(undefined);
-      else act({ kind: "go-to", question: to });
+      if (!picked) act({ kind: "go-to", question: to });
     },
     countHands: (votes: Vote[]) => {
       open(undefined);

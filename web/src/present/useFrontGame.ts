@@ -15,6 +15,7 @@ import type {
   Showing,
 } from "../generated/types";
 import { Outbox } from "../sending/outbox";
+import { received } from "../stage/clock";
 import { afterTheBell, atTheBell } from "./bell";
 import { frontChannel } from "./channel";
 import { frontMoves, unsentOf } from "./unsent";
@@ -53,7 +54,7 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
     ...left,
   ]);
   const [showing, setShowing] = useState<Showing>(() =>
-    (game.current as LocalGame).show("projector"),
+    received((game.current as LocalGame).show("projector")),
   );
   const box = useRef<Outbox<MoveAnswer>>(undefined);
   const [waiting, setWaiting] = useState(0);
@@ -107,7 +108,7 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
     if (turn.refusal) return turn.refusal;
     setHappened(turn.happenings);
     box.current?.put(turn.move);
-    setShowing((game.current as LocalGame).show("projector"));
+    setShowing(received((game.current as LocalGame).show("projector")));
     setWaiting(box.current?.waiting.length ?? 0);
     tell.current?.();
     return undefined;
@@ -124,7 +125,10 @@ export function useFrontGame(sitting: FrontSitting): FrontGame {
     const last = lastStanding((game.current as LocalGame).log.map((p) => p.move));
     if (last) act({ kind: "take-back", move: last.key });
   }, [act]);
-  const refresh = useCallback(() => setShowing((game.current as LocalGame).show("projector")), []);
+  const refresh = useCallback(
+    () => setShowing(received((game.current as LocalGame).show("projector"))),
+    [],
+  );
   return { showing, act, happened, back, refresh, waiting, cutOff };
 }
 

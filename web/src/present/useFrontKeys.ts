@@ -30,7 +30,10 @@ export function useFrontKeys(controls: FrontControls, leave: () => void) {
     // Space means what has the focus: a button, or an option that the keyboard has gone to.
     const target = event.target instanceof Element ? event.target : undefined;
     const onButton = target?.closest("button, a, input:focus-visible");
-    const typing = target?.closest("input[type=text], input:not([type]), textarea, select");
+    // What was answered stands in its field to be read: keys go past it.
+    const typing = target?.closest(
+      "input[type=text]:not([readonly]), input:not([type]):not([readonly]), textarea:not([readonly]), select",
+    );
     // Enter does what the focus is on; where it is on nothing, it answers or goes on.
     if (typing || ((event.key === " " || event.key === "Enter") && onButton)) return;
     // Space and the keys with a name always mean what they say.
@@ -101,7 +104,7 @@ function actionOf(
     case "j":
       return () => controls.open("jump");
     case "k":
-      return () => document.querySelector<HTMLButtonElement>("[data-opens]")?.click();
+      return () => document.querySelector<HTMLButtonElement>("[data-opens] > button")?.click();
     case "l":
       return () => document.querySelector<HTMLButtonElement>("[data-read-aloud]")?.click();
     case "0":

@@ -17,6 +17,15 @@ export function kept(name: string): Waiting[] {
   }
 }
 
+/** The names under which moves wait on this device that begin so. */
+export function keptNames(prefix: string): string[] {
+  try {
+    return Object.keys(localStorage).filter((name) => name.startsWith(prefix));
+  } catch {
+    return [];
+  }
+}
+
 /** Keeps what is still to be sent; without storage it is kept as long as the page is. */
 function keep(name: string, moves: Waiting[]) {
   try {
@@ -63,8 +72,9 @@ export class Outbox<A> {
   }
 
   put(move: Move) {
-    this.moves = [...this.moves, { move, at: Date.now() }];
-    keep(this.name, this.moves);
+    const waiting = { move, at: Date.now() };
+    this.moves = [...this.moves, waiting];
+    keep(this.name, [...kept(this.name), waiting]);
     this.now();
   }
 
@@ -99,8 +109,10 @@ export class Outbox<A> {
       return true;
     } catch (error) {
       if (worthTryingAgain(error)) {
-        this.moves = this.moves.map((move, i) => (i === 0 ? { since: began, ...move } : move));
-        keep(this.name, this.moves);
+        const since = (waiting: Waiting) =>
+          waiting.move.key === next.move.key ? { since: began, ...waiting } : waiting;
+        this.moves = this.moves.map(since);
+        keep(this.name, kept(this.name).map(since));
         if (!this.closed) {
           this.ways.waits?.();
           this.timer = setTimeout(this.now, AGAIN_MILLIS);
@@ -114,8 +126,13 @@ export class Outbox<A> {
     }
   }
 
+  /** Another page may have put something behind it meanwhile: that stays. */
   private dropFirst() {
-    this.moves = this.moves.slice(1);
-    keep(this.name, this.moves);
+    const [first, ...rest] = this.moves;
+    this.moves = rest;
+    keep(
+      this.name,
+      kept(this.name).filter(({ move }) => move.key !== first?.move.key),
+    );
   }
 }

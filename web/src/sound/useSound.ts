@@ -1,8 +1,9 @@
-import { useCallback, useEffect } from "react";
+import { useCallback, useEffect, useRef } from "react";
 import { create } from "zustand";
 import type { HappeningUnion, Showing } from "../generated/types";
 import { type MediaAddress, mediumAddress } from "../rich/media";
-import { effectOf, playEffect } from "./effects";
+import { endOf } from "../stage/clock";
+import { type Effect, effectOf, playEffect } from "./effects";
 
 const STORED = "bravium.sound";
 const SOFT = 0.25;
@@ -55,11 +56,37 @@ export function useSound(
       audio.removeAttribute("src");
     };
   }, [plays, music, address]);
+  const heard = useRef(false);
+  const before = useRef(showing);
+  useEffect(() => {
+    const up = before.current && ranOut(before.current, showing);
+    before.current = showing;
+    if (!up) return;
+    heard.current = true;
+    if (on && !off) playEffect(up);
+  }, [showing, on, off]);
   return useCallback(
     (happenings) => {
-      const effect = effectOf(happenings);
+      // That the time ran out was heard when it did, not with the move that came next.
+      const late = heard.current && happenings.some(({ kind }) => kind === "time-ran-out");
+      heard.current = heard.current && !late;
+      const effect = effectOf(late ? happenings.filter(isOfTheMove) : happenings);
       if (on && !off && effect) playEffect(effect);
     },
     [on, off],
   );
+}
+
+const isOfTheMove = (one: HappeningUnion) =>
+  !["lost", "won", "tied"].includes(one.kind) &&
+  !(one.kind === "answer-marked" && one.verdict === "missed");
+
+/** What is heard where the clock has come to its end, and the game is seen to have gone on by that. */
+export function ranOut(before: Showing, now?: Showing): Effect | undefined {
+  const end = endOf(before);
+  if (end === undefined || Date.now() < end || !now) return undefined;
+  if (now.ending?.outcome.ended === "time" && !before.ending) {
+    return now.ending.outcome.won ? "win" : "lose";
+  }
+  return now.feedback?.verdict === "missed" && !before.feedback ? "wrong" : undefined;
 }

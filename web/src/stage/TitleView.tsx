@@ -36,10 +36,19 @@ const isPicture = (medium: Medium) => medium.kind === "picture";
 
 /** The title page: what it is about, how it is won, and its beginning. */
 export function TitleView(props: StageProps & { facts: string; read: ReactNode }) {
-  const { showing, act, busy, takesFocus, note, read, facts } = props;
+  const { showing, act, busy, takesFocus, aloud, note, read, facts } = props;
   const { cover, terms, wording } = showing;
   return (
-    <div className="flex flex-1 flex-col items-center justify-center gap-[calc(var(--gap)*1.4)] text-center">
+    // biome-ignore lint/a11y/noStaticElementInteractions: Enter on the title begins, as the button does
+    <div
+      className="flex flex-1 flex-col items-center justify-center gap-[calc(var(--gap)*1.4)] text-center"
+      onKeyDown={(event) => {
+        const own = event.target instanceof Element && event.target.closest("button, a, input");
+        if (event.key !== "Enter" || own || busy || aloud || !takesFocus) return;
+        event.preventDefault();
+        act({ kind: "start" });
+      }}
+    >
       <Face showing={showing} />
       <Heading takesFocus={takesFocus} turn="title" about="title">
         {cover.title || words.untitled}

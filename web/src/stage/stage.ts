@@ -39,11 +39,11 @@ export interface StageProps {
   note?: string;
 }
 
-/** What would be answered now: what is given, as far as that is an answer. */
+/**
+ * What would be answered now: what is given, as far as that is an answer. Cards that nobody has
+ * touched are none: the draw may have laid them right.
+ */
 export function answerOf(question: Asked, given?: ResponseUnion): ResponseUnion | undefined {
-  if (question.kind === "order" && given === undefined) {
-    return { kind: "ordered", cards: question.choices.map((choice) => choice.id) };
-  }
   const { sheet } = question;
   if (given === undefined && sheet?.kind === "sorting" && sheet.atOnce && sheet.lying.length > 0) {
     // What was laid one by one can be left at that.
@@ -62,6 +62,18 @@ export function answerOf(question: Asked, given?: ResponseUnion): ResponseUnion 
     default:
       return given;
   }
+}
+
+/** What says that it is right as it lies, where something lies before anybody has touched it. */
+export function asItLies(question: Asked): ResponseUnion | undefined {
+  if (question.kind === "order") {
+    return { kind: "ordered", cards: question.choices.map((choice) => choice.id) };
+  }
+  const { sheet } = question;
+  const figure = sheet?.kind === "fraction" ? sheet.figures.at(-1) : undefined;
+  return figure && question.kind === "fraction-shaded"
+    ? { kind: "shaded", parts: figure.parts, places: [] }
+    : undefined;
 }
 
 /** Whether it is answered by picking among its options. */

@@ -101,7 +101,7 @@ export const classes = {
       add: "Add learners",
       slips: "Slips for all",
       slipsWarn: (n: number) =>
-        `This makes new words for ${plural(n, "learner")}. Words that they have open nothing any more; who is signed in on a device stays so.`,
+        `This makes new words for ${plural(n, "learner")}. The old words stop working. Devices signed in stay signed in.`,
       slipsDo: "Make the slips",
       waits: "waits to come in",
       letIn: "Let in",
@@ -112,6 +112,9 @@ export const classes = {
       actions: (name: string) => `What can be done with ${name}`,
       change: "Name, time and help",
       newWords: "New words",
+      newWordsWarn: (name: string) =>
+        `This makes two new words for ${name}. The old words stop working. Devices signed in stay signed in.`,
+      newWordsDo: "Make new words",
       merge: "It is the same child as …",
       remove: "Remove",
       removed: (name: string) => `${name} is removed from the register. Their games are kept.`,
@@ -155,7 +158,11 @@ export const classes = {
     },
     slips: {
       title: "Slips",
-      text: "Print them now: the words are shown this once. Who loses a slip gets new words.",
+      text: "Print them or write them down. Bravium can’t tell these words again later; a lost slip needs new words.",
+      kept: "They are written down",
+      waiting: (n: number) =>
+        `New words for ${plural(n, "learner")} are waiting to be written down.`,
+      again: "Show the words again",
       address: "Address",
       code: "Code",
       words: "Your two words",

@@ -15,6 +15,8 @@ export const joining = {
     words: "Your two words",
     wordsHint: "They are on your slip.",
     go: "Come in",
+    waiting:
+      "Answers of whoever had this device before are still on it. They are sent as theirs as soon as the network is back.",
     shut: "Nobody new can come in just now. If you have been here before, come in with your two words.",
     keepTitle: "Write these two words down",
     keep: "With your name and these words you come back, here or on any other device.",

@@ -97,6 +97,7 @@ export const playing = {
     wentBack: "not there, it goes back",
     flapOpen: "The answer lies under here. Fold it open.",
     flapShut: "Fold it shut",
+    asItLies: "It’s right as it is",
     undoStep: "Undo",
     shaded: (n: number, of: number) => `${n} of ${plural(of, "part")} shaded`,
     compared: { less: "less", same: "as much", more: "more" } as Record<string, string>,
@@ -150,6 +151,7 @@ export const playing = {
     lives: (n: number): string =>
       n === 0 ? "no more mistakes" : `${plural(n, "mistake")} still allowed`,
     left: (time: string) => `${time} left`,
+    timesUp: "Time’s up",
     tenSeconds: "Ten seconds left",
     clockStands: "the clock starts when it is played",
     bonus: (n: number) => `of them ${n} bonus`,

@@ -157,13 +157,13 @@ function Ways(props: {
 }
 
 /** Points, lives, the clock, and the way to stop. */
-function Foot({ showing, act, timeUp, busy }: BoardProps) {
-  const { score, terms, clock, teams } = showing;
+function Foot({ showing, act, busy }: BoardProps) {
+  const { score, terms, teams } = showing;
   return (
     <div className="escape-foot">
       {teams.length === 0 && <Points score={score} />}
       {terms.lives !== undefined && <p className="text-soft">{words.game.lives(terms.lives)}</p>}
-      {clock && <Countdown clock={clock} timeUp={timeUp} silent={showing.sounds?.off} />}
+      <Countdown showing={showing} />
       {!busy && (
         <Confirm
           label={escapeWords.stop}

@@ -1,7 +1,9 @@
-import { useEffect, useState } from "react";
-import type { SeenLock } from "../../generated/types";
+import { useState } from "react";
+import type { SeenLock, Showing } from "../../generated/types";
 import { QuestionView } from "../../questions/stage/QuestionView";
 import { Rich } from "../../rich/Rich";
+import { Confirm } from "../../stage/Confirm";
+import { aheadOf, useAfter, useUntil } from "../../stage/clock";
 import { Heading } from "../../stage/Heading";
 import { words } from "../../words/learner";
 import type { BoardProps } from "./boardProps";
@@ -22,17 +24,17 @@ type LockProps = BoardProps & {
 export function LockView(props: LockProps) {
   const { lock, name, back, showing, act } = props;
   useBack(back);
-  const closed = useClosed(lock.until, showing.at, props.timeUp);
+  const closed = useClosed(showing, lock.until, props.timeUp);
   const opens = showing.question?.kind === "unfinished" || props.opens;
   const means = opens && !lock.open && (
-    <button
-      type="button"
-      data-opens
-      className="btn btn-outline escape-back"
-      onClick={() => act({ kind: "open-lock", lock: lock.id })}
-    >
-      {escapeWords.openIt}
-    </button>
+    <span data-opens className="escape-back">
+      <Confirm
+        label={escapeWords.openIt}
+        ask={escapeWords.openItAsk}
+        goOn={escapeWords.openItNot}
+        act={() => act({ kind: "open-lock", lock: lock.id })}
+      />
+    </span>
   );
   if (!lock.open && lock.way === "answer" && showing.question?.id === lock.id) {
     const unfinished = showing.question.kind === "unfinished";
@@ -130,22 +132,11 @@ function Came({ lock, name, enter, scene, showing }: LockProps) {
 }
 
 /** For how many seconds a lock is still closed; looks again once it is not. */
-function useClosed(until: number | undefined, at: number, timeUp?: () => void): number {
-  const [left, setLeft] = useState(0);
-  useEffect(() => {
-    if (until === undefined) return setLeft(0);
-    const end = performance.now() + until - at;
-    const tick = () => {
-      const now = Math.max(0, Math.ceil((end - performance.now()) / 1_000));
-      setLeft(now);
-      if (now === 0) {
-        clearInterval(timer);
-        timeUp?.();
-      }
-    };
-    const timer = setInterval(tick, 250);
-    tick();
-    return () => clearInterval(timer);
-  }, [until, at, timeUp]);
-  return left;
+function useClosed(showing: Showing, until: number | undefined, timeUp?: () => void): number {
+  const [ahead] = useState(() => aheadOf(showing));
+  const end =
+    until === undefined ? undefined : until + (showing.received ? aheadOf(showing) : ahead);
+  const left = useUntil(end) ?? 0;
+  useAfter(end, timeUp);
+  return Math.ceil(left / 1_000);
 }

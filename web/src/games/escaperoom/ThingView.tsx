@@ -21,12 +21,10 @@ export function BackButton({ back }: { back: () => void }) {
 
 /** What stands at the foot of whatever one has gone up to: the clock goes on. */
 export function NearFoot(props: BoardProps & { back: () => void; children?: ReactNode }) {
-  const { showing, timeUp, back, children } = props;
+  const { showing, back, children } = props;
   return (
     <div className="escape-foot">
-      {showing.clock && (
-        <Countdown clock={showing.clock} timeUp={timeUp} silent={showing.sounds?.off} />
-      )}
+      <Countdown showing={showing} />
       <div className="escape-means">
         <BackButton back={back} />
         {children}

@@ -55,8 +55,8 @@ export function RevealBoard(props: BoardProps) {
 }
 
 function BoardHead(props: BoardProps & { lifted: number }) {
-  const { showing, scene, takesFocus, timeUp, read, lifted } = props;
-  const { score, teams, clock, terms } = showing;
+  const { showing, scene, takesFocus, read, lifted } = props;
+  const { score, teams, terms } = showing;
   return (
     <div className="reveal-head">
       <div className="flex items-start gap-[0.4em]">
@@ -74,7 +74,7 @@ function BoardHead(props: BoardProps & { lifted: number }) {
         {teams.length === 0 && <Points score={score} />}
         <p className="text-soft">{revealWords.lifted(lifted, scene.pieces.length)}</p>
         {terms.lives !== undefined && <p className="text-soft">{words.game.lives(terms.lives)}</p>}
-        {clock && <Countdown clock={clock} timeUp={timeUp} silent={showing.sounds?.off} />}
+        <Countdown showing={showing} />
       </div>
     </div>
   );

@@ -23,6 +23,8 @@ export default function RevealSheet(props: SheetProps) {
 function Written(props: SheetProps & { reveal: PictureReveal }) {
   const { useEditor, sheet, showKeys, takeIn, reveal } = props;
   const [lit, point] = useState<string>();
+  // Open where something is missing, and not shut by what is written into it.
+  const [open, setOpen] = useState(reveal.accepted.length === 0);
   const told = useTelling(reveal);
   const { edit } = useEditor.getState();
   /** A guess is compared as a typed answer is. */
@@ -36,7 +38,7 @@ function Written(props: SheetProps & { reveal: PictureReveal }) {
     <section aria-labelledby="sheet">
       <SheetHeading title={words.build.sheet(reveal.questions.length)} showKeys={showKeys} />
       <CoverEditor useEditor={useEditor} reveal={reveal} told={told} lit={lit} point={point} />
-      <details open={reveal.accepted.length === 0 || undefined} className="my-1">
+      <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)} className="my-1">
         <summary className="min-h-11 cursor-pointer py-2">
           <span className="text-sm text-soft">{sheetWords.answers}:</span>{" "}
           <bdi>{reveal.accepted.filter(Boolean).join(", ") || sheetWords.answersNone}</bdi>

@@ -3,6 +3,7 @@ import { useRef, useState } from "react";
 import type { EditorStore } from "../../build/editor";
 import { captionsAsVtt, chaptersAsVtt, readCaptions } from "../../engine/LocalGame";
 import type { QuestionVideo } from "../../generated/types";
+import { Dialog } from "../../ui/Dialog";
 import { saveAs } from "../../ui/saveAs";
 import { sheetWords } from "./sheetWords";
 import { withCaptions } from "./video";
@@ -19,17 +20,26 @@ export function CaptionFiles({
 }) {
   const input = useRef<HTMLInputElement>(null);
   const [note, setNote] = useState<string[]>([]);
+  /** Captions of another file that would take the place of those that are there. */
+  const [asked, setAsked] = useState<{ there: number; fresh: number; take: () => void }>();
   const { edit } = useEditor.getState();
   const title = useEditor((editor) => editor.activity.titlePage.title);
   const take = async (file?: File) => {
     if (input.current) input.current.value = "";
     if (!file) return;
     if (file.size > LARGEST_CAPTIONS) return setNote([sheetWords.captionsTooLarge]);
-    const { lines, passedOver } = readCaptions(await file.text());
+    const { lines, passedOver } = readCaptions(decoded(await file.arrayBuffer()));
     const over = passedOver.map(({ line, why }) => sheetWords.captionsOver(line, why));
     if (lines.length === 0) return setNote([sheetWords.captionsNone, ...over]);
-    edit(withCaptions(lines));
-    setNote([sheetWords.captionsTaken(lines.length), ...over]);
+    const there = video.script.filter((line) => !line.note).length;
+    const take = () => {
+      edit(withCaptions(lines));
+      setAsked(undefined);
+      setNote([sheetWords.captionsTaken(lines.length), ...over]);
+    };
+    if (there === 0) return take();
+    setNote([]);
+    setAsked({ there, fresh: lines.length, take });
   };
   return (
     <>
@@ -70,6 +80,26 @@ export function CaptionFiles({
           {sheetWords.chaptersOut}
         </button>
       )}
+      {asked && (
+        <Dialog title={sheetWords.captionsAsk} onClose={() => setAsked(undefined)}>
+          <p className="mb-4">{sheetWords.captionsAskText(asked.there, asked.fresh)}</p>
+          <div className="flex flex-wrap gap-3">
+            <button type="button" data-first className="btn btn-primary" onClick={asked.take}>
+              {sheetWords.captionsReplace}
+            </button>
+            <button
+              type="button"
+              className="btn btn-outline"
+              onClick={() => {
+                setAsked(undefined);
+                setNote([sheetWords.captionsKept]);
+              }}
+            >
+              {sheetWords.captionsKeep}
+            </button>
+          </div>
+        </Dialog>
+      )}
       <div role="status" className="w-full">
         {note.map((line) => (
           <p key={line}>{line}</p>
@@ -77,6 +107,18 @@ export function CaptionFiles({
       </div>
     </>
   );
+}
+
+/** As UTF-8 or UTF-16 where it is; what Windows once wrote is neither. */
+export function decoded(file: ArrayBuffer): string {
+  const [first, second] = new Uint8Array(file);
+  if (first === 0xff && second === 0xfe) return new TextDecoder("utf-16le").decode(file);
+  if (first === 0xfe && second === 0xff) return new TextDecoder("utf-16be").decode(file);
+  try {
+    return new TextDecoder("utf-8", { fatal: true }).decode(file);
+  } catch {
+    return new TextDecoder("windows-1252").decode(file);
+  }
 }
 
 function save(text: string, name: string) {

@@ -4,6 +4,8 @@ import { words } from "../../words/learner";
 import { JUMP } from "./useFilm";
 import { videoWords } from "./words";
 
+type Stopped = FilmScene["pennants"][number];
+
 interface StringProps {
   scene: FilmScene;
   showing: Showing;
@@ -13,11 +15,18 @@ interface StringProps {
   seek: (to: number) => void;
 }
 
-/** How a stop came out; a card to read, which counts for nothing, is to come until it was met. */
-function stateOf(showing: Showing, question: string): State {
+/** How a stop came out; a card to read, which counts for nothing, is to come until it was read. */
+function stateOf(showing: Showing, { question, passed }: Stopped): State {
   if (showing.question?.id === question && showing.stage === "question") return "now";
-  return showing.markers.find((marker) => marker.question === question)?.state ?? "to-do";
+  const marked = showing.markers.find((marker) => marker.question === question)?.state;
+  return marked ?? (passed ? "given" : "to-do");
 }
+
+/** A card that was only read was not handed in. */
+const stateWords = (showing: Showing, pennant: Stopped) =>
+  pennant.passed && showing.markers.every(({ question }) => question !== pennant.question)
+    ? videoWords.read
+    : words.game.markers[stateOf(showing, pennant)];
 
 /** The string below the film: how far it is, what was watched, and the stops that may be seen. */
 export function FilmString({ scene, showing, time, still, seek }: StringProps) {
@@ -47,7 +56,7 @@ export function FilmString({ scene, showing, time, still, seek }: StringProps) {
         // Any moment is one: a browser would round the others, and take that for a change.
         step={1}
         value={time}
-        disabled={still}
+        disabled={still && scene.back >= scene.place}
         onChange={(event) => seek(Number(event.target.value))}
         onKeyDown={(event) => {
           const by = { ArrowLeft: -JUMP, ArrowRight: JUMP, ArrowDown: -JUMP, ArrowUp: JUMP }[
@@ -60,20 +69,20 @@ export function FilmString({ scene, showing, time, still, seek }: StringProps) {
         }}
       />
       <div className="film-pennants" aria-hidden="true">
-        {pennants.map(({ question, at }) => (
-          <span key={question} className="film-pennant" style={{ left: across(at) }}>
-            <Pennant state={stateOf(showing, question)} width={28} />
+        {pennants.map((pennant) => (
+          <span
+            key={pennant.question}
+            className="film-pennant"
+            style={{ left: across(pennant.at) }}
+          >
+            <Pennant state={stateOf(showing, pennant)} width={28} />
           </span>
         ))}
       </div>
       <ol className="sr-only" aria-label={videoWords.stops}>
-        {pennants.map(({ question, at }, i) => (
-          <li key={question}>
-            {videoWords.stop(
-              i + 1,
-              at - shown.from,
-              words.game.markers[stateOf(showing, question)],
-            )}
+        {pennants.map((pennant, i) => (
+          <li key={pennant.question}>
+            {videoWords.stop(i + 1, pennant.at - shown.from, stateWords(showing, pennant))}
           </li>
         ))}
       </ol>

@@ -21,6 +21,7 @@ import { JUMP, useFilm } from "./useFilm";
 import { videoWords } from "./words";
 
 const SPEEDS = [75, 100, 125, 150, 175, 200];
+const FASTEST = 200;
 
 interface FilmProps extends StageProps {
   scene: FilmScene;
@@ -41,6 +42,7 @@ export function FilmView(props: FilmProps) {
     turn: `${showing.stage} ${showing.question?.id ?? ""} ${showing.score.mistakes}`,
     playsOn,
     waiting: props.waiting ?? 0,
+    fastest: aloud ? FASTEST : scene.fastest,
     report: (from, to) => act({ kind: "watch", from, to }),
   });
   const ended = open && scene.finishes && !film.playing && scene.place >= scene.shown.to;
@@ -90,6 +92,14 @@ export function FilmView(props: FilmProps) {
       </div>
       <FilmString scene={scene} showing={showing} time={film.time} still={!open} seek={film.seek} />
       {open && <Tools {...props} film={film} />}
+      {!open && scene.back < scene.place && (
+        <div className="film-tools">
+          <button type="button" className="btn btn-outline" onClick={film.lookAgain}>
+            {film.playing ? <Pause aria-hidden="true" /> : <RotateCcw aria-hidden="true" />}
+            {film.playing ? videoWords.pause : videoWords.lookAgain}
+          </button>
+        </div>
+      )}
       <p role="status" className="film-note">
         {film.note}
       </p>
@@ -119,7 +129,7 @@ function Tools(props: FilmProps & { film: Film }) {
     const done = full ? document.exitFullscreen() : document.documentElement.requestFullscreen?.();
     done?.catch(() => undefined);
   };
-  const speeds = SPEEDS.filter((speed) => speed <= (aloud ? 200 : scene.fastest));
+  const speeds = SPEEDS.filter((speed) => speed <= (aloud ? FASTEST : scene.fastest));
   const { shown } = scene;
   return (
     <div className="film-tools">

@@ -69,8 +69,8 @@ function facts({ passMark, score, teams }: Showing, { shown, pennants, needed }:
 }
 
 /** What is to be done, how it stands, and the clock. */
-function FilmHead({ showing, timeUp, note }: StageProps & { scene: FilmScene }) {
-  const { score, teams, clock, terms } = showing;
+function FilmHead({ showing, note }: StageProps & { scene: FilmScene }) {
+  const { score, teams, terms } = showing;
   return (
     <div className="film-head">
       <Heading takesFocus={false} turn="film" about="details" lesser>
@@ -79,7 +79,7 @@ function FilmHead({ showing, timeUp, note }: StageProps & { scene: FilmScene }) 
       <div className="flex flex-wrap items-center gap-x-[1em]">
         {teams.length === 0 && score.asked > 0 && <Points score={score} />}
         {terms.lives !== undefined && <p className="text-soft">{words.game.lives(terms.lives)}</p>}
-        {clock && <Countdown clock={clock} timeUp={timeUp} silent={showing.sounds?.off} />}
+        <Countdown showing={showing} />
       </div>
       {note && <p role="status">{note}</p>}
     </div>

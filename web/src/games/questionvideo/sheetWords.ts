@@ -66,6 +66,12 @@ export const sheetWords = {
   captionsOut: "Save the captions",
   chaptersOut: "Save the stops as chapters",
   captionsTaken: (n: number) => `${plural(n, "caption")} taken.`,
+  captionsAsk: "Replace the captions?",
+  captionsAskText: (there: number, fresh: number) =>
+    `This film has ${plural(there, "caption")} already. The file has ${fresh}; they would take the place of those that are there. Undo brings them back.`,
+  captionsReplace: "Replace them",
+  captionsKeep: "Keep those that are there",
+  captionsKept: "The captions are as they were.",
   captionsNone: "There are no captions in this file. WebVTT and SRT are read. Nothing was changed.",
   captionsTooLarge: "This file is too large to be captions. Nothing was changed.",
   captionsOver: (line: number, why: Why) => `Line ${line} was left out: ${WHY[why]}.`,

@@ -10,6 +10,10 @@ const SAME = 40;
 const ASTRAY = 300;
 
 export const JUMP = 5_000;
+/** So much of the film is watched again while it waits at a stop. */
+const AGAIN = 10_000;
+/** What playback rates are told apart by. */
+const SAME_RATE = 0.01;
 
 interface Wants {
   scene: FilmScene;
@@ -21,6 +25,8 @@ interface Wants {
   playsOn: boolean;
   /** Moves that have not arrived yet. */
   waiting: number;
+  /** The fastest that it may be played, in per cent. */
+  fastest: number;
   report: (from: number, to: number) => void;
 }
 
@@ -34,8 +40,11 @@ export function useFilm(wants: Wants) {
   const latest = useRef(wants);
   latest.current = wants;
   const [time, setTime] = useState(scene.place);
+  const begins = scene.shown.from;
   const [playing, setPlaying] = useState(false);
   const [speed, setSpeed] = useState(100);
+  const speedNow = useRef(speed);
+  speedNow.current = speed;
   const [muted, setMuted] = useState(false);
   const [note, setNote] = useState<string>();
   const [broken, setBroken] = useState(false);
@@ -43,6 +52,9 @@ export function useFilm(wants: Wants) {
   const stretch = useRef({ from: scene.place, to: scene.place });
   /** The furthest that this device has come, though the game may not know it yet. */
   const furthest = useRef(scene.place);
+
+  /** The last moment that was reported: what the game says of the film is held against that. */
+  const reported = useRef(scene.place);
 
   const put = useCallback((to: number) => {
     const film = video.current;
@@ -56,6 +68,7 @@ export function useFilm(wants: Wants) {
     if (to <= from && !always) return;
     stretch.current = { from: to, to };
     furthest.current = Math.max(furthest.current, to);
+    reported.current = to;
     latest.current.report(from, to);
   }, []);
 
@@ -64,8 +77,24 @@ export function useFilm(wants: Wants) {
   /** The film has come to a moment: it goes no further than where it halts. */
   const comes = useCallback(
     (millis: number) => {
-      const { scene: now, open: plays } = latest.current;
-      if (!plays) return;
+      const { scene: now, open: plays, fastest } = latest.current;
+      const film = video.current;
+      if (!plays) {
+        // At a stop what was seen is only looked at again, and nothing of it reported.
+        setTime(Math.min(millis, now.place));
+        if (millis >= now.place - 1) {
+          pause();
+          put(now.place);
+        }
+        return;
+      }
+      if (film && film.playbackRate * 100 > fastest + SAME_RATE * 100) {
+        // Something else than the page has sped it up: that was not watched.
+        film.playbackRate = Math.min(speedNow.current, fastest) / 100;
+        setNote(videoWords.usualSpeed);
+        put(stretch.current.to);
+        return;
+      }
       const at = Math.round(Math.max(stretch.current.to, Math.min(millis, now.halt)));
       stretch.current.to = at;
       setTime(at);
@@ -124,13 +153,17 @@ export function useFilm(wants: Wants) {
   const seek = useCallback(
     (wanted: number) => {
       const { scene: now, open: plays } = latest.current;
-      if (!plays) return;
+      if (!plays) {
+        const to = Math.round(Math.max(now.back, Math.min(wanted, now.place)));
+        return now.back < now.place ? put(to) : undefined;
+      }
       flush();
       const reach = Math.max(now.reach, furthest.current);
       const latestMoment = Math.min(reach, Math.max(now.halt, now.place));
       const to = Math.round(Math.max(now.back, Math.min(wanted, latestMoment)));
-      if (wanted > reach + SAME) setNote(videoWords.noAhead(reach));
-      else if (wanted < now.back - SAME) setNote(videoWords.noBack);
+      const held = now.back > now.shown.from + SAME;
+      if (wanted > reach + SAME) setNote(videoWords.noAhead(reach - now.shown.from));
+      else if (held && wanted < now.back - SAME) setNote(videoWords.noBack);
       else setNote(undefined);
       put(to);
       // A stop that is jumped to, or over, is met there.
@@ -149,6 +182,7 @@ export function useFilm(wants: Wants) {
     const first = turned.current === undefined;
     if (turned.current === turn) return;
     turned.current = turn;
+    reported.current = scene.place;
     if (!open) {
       pause();
       put(scene.place);
@@ -161,19 +195,21 @@ export function useFilm(wants: Wants) {
   // Once everything has arrived, the game's word counts for where the film is.
   useEffect(() => {
     if (!open || waiting > 0 || playing) return;
-    if (Math.abs(scene.place - stretch.current.from) <= ASTRAY) return;
+    if (Math.abs(scene.place - reported.current) <= ASTRAY) return;
     if (stretch.current.to > stretch.current.from) return;
-    if (scene.place < stretch.current.from) setNote(videoWords.resynced(scene.place));
+    if (scene.place < reported.current) setNote(videoWords.resynced(scene.place - begins));
+    reported.current = scene.place;
     put(scene.place);
-  }, [scene.place, waiting, open, playing, put]);
+  }, [scene.place, begins, waiting, open, playing, put]);
   // What it refused was not watched: the film goes back to where the game knows it.
   useEffect(() => {
     if (!open || waiting > 0 || !playing) return;
-    if (stretch.current.from - scene.place <= ASTRAY) return;
+    if (reported.current - scene.place <= ASTRAY) return;
+    reported.current = scene.place;
     pause();
-    setNote(videoWords.resynced(scene.place));
+    setNote(videoWords.resynced(scene.place - begins));
     put(scene.place);
-  }, [scene.place, waiting, open, playing, pause, put]);
+  }, [scene.place, begins, waiting, open, playing, pause, put]);
 
   useLayoutEffect(() => {
     if (video.current) video.current.playbackRate = speed / 100;
@@ -227,6 +263,13 @@ export function useFilm(wants: Wants) {
     play,
     pause,
     turnPlaying: () => (playing ? pause() : play()),
+    /** Plays the end of what was seen once more, while the film waits at a stop; what pauses it again. */
+    lookAgain: () => {
+      const { scene: now } = latest.current;
+      if (playing) return pause();
+      if (time >= now.place - SAME) put(Math.max(now.back, now.place - AGAIN));
+      video.current?.play().catch(() => setPlaying(false));
+    },
     seek,
     note,
     broken,

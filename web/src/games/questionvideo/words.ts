@@ -25,7 +25,10 @@ export const videoWords = {
   leaveFull: "Leave full screen",
   noAhead: (reach: number) =>
     `Up to ${momentWords(reach)} you have seen it. What comes next can’t be skipped.`,
-  noBack: "There is no going back in this film.",
+  noBack: "In this film nobody can go back.",
+  usualSpeed: "This film can’t be played faster than that. It goes on at the speed that is set.",
+  read: "read",
+  lookAgain: "Watch the last 10 seconds again",
   resynced: (place: number) => `The film goes on from ${momentWords(place)}.`,
   stop: (n: number, at: number, how: string) => `Stop ${n} at ${momentWords(at)}: ${how}`,
   stops: "Stops",

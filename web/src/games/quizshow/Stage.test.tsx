@@ -163,13 +163,35 @@ test("a card is picked up by a press and put down by a press on its place", asyn
   expect(give).toHaveBeenCalledWith({ kind: "placed", placings: [{ card: "a", target: "t1" }] });
 });
 
-test("cards to put in order can be answered as they lie, and moved", async () => {
+test("cards to put in order are answered once one was moved, or it is said that they lie right", async () => {
   const { act, give } = stage(asking({ kind: "order" }));
   await withDragging();
+  const answer = screen.getByRole("button", { name: "Answer" });
+  expect(answer.hasAttribute("disabled")).toBe(true);
+  fireEvent.submit(answer);
+  expect(act).not.toHaveBeenCalled();
   fireEvent.click(screen.getByRole("button", { name: "wax: one place down" }));
   expect(give).toHaveBeenCalledWith({ kind: "ordered", cards: ["b", "a"] });
-  fireEvent.click(screen.getByRole("button", { name: "Answer" }));
-  expect(act.mock.calls[0]?.[0].response).toEqual({ kind: "ordered", cards: ["a", "b"] });
+  fireEvent.click(screen.getByRole("button", { name: "It’s right as it is" }));
+  expect(give).toHaveBeenLastCalledWith({ kind: "ordered", cards: ["a", "b"] });
+});
+
+test("a key of the question answers and picks on a learner's device, and none in a text", () => {
+  const { act, give } = stage(asking({ kind: "pick-one" }), { kind: "picked", option: "a" });
+  const heading = screen.getByRole("heading", { level: 2 });
+  fireEvent.keyDown(heading, { key: "b" });
+  expect(give).toHaveBeenCalledWith({ kind: "picked", option: "b" });
+  fireEvent.keyDown(heading, { key: "Enter" });
+  expect(act.mock.calls[0]?.[0].response).toEqual({ kind: "picked", option: "a" });
+  cleanup();
+
+  const typed = stage(asking({ kind: "free-answer" }), { kind: "typed", text: "Because" });
+  const text = screen.getByRole("textbox");
+  fireEvent.keyDown(text, { key: "b" });
+  fireEvent.keyDown(text, { key: "Enter" });
+  expect(typed.act).not.toHaveBeenCalled();
+  fireEvent.keyDown(text, { key: "Enter", ctrlKey: true });
+  expect(typed.act.mock.calls[0]?.[0].response).toEqual({ kind: "typed", text: "Because" });
 });
 
 test("a word that is twice in the bank fills two gaps", async () => {

@@ -70,8 +70,8 @@ function facts({ scene, passMark, score, teams }: Showing): string {
 
 /** The picture on which the next question is picked, and how it stands. */
 function BoardView(props: StageProps & { trail: OfTrail }) {
-  const { showing, act, busy, takesFocus, note, trail, timeUp } = props;
-  const { score, terms, clock } = showing;
+  const { showing, act, busy, takesFocus, note, trail } = props;
+  const { score, terms } = showing;
   return (
     <>
       <TrailView trail={trail} busy={busy} pick={(question) => act({ kind: "pick", question })}>
@@ -81,7 +81,7 @@ function BoardView(props: StageProps & { trail: OfTrail }) {
         <Points score={score} />
         <p className="text-soft">{words.game.rightOf(score)}</p>
         {terms.lives !== undefined && <p className="text-soft">{words.game.lives(terms.lives)}</p>}
-        {clock && <Countdown clock={clock} timeUp={timeUp} silent={showing.sounds?.off} />}
+        <Countdown showing={showing} />
       </TrailView>
       {note && <p role="status">{note}</p>}
     </>

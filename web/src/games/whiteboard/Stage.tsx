@@ -41,8 +41,8 @@ export default function WhiteboardStage(props: StageProps) {
 
 /** The pages, as sheets of paper with what is asked on them. */
 function Pages(props: StageProps & { board: WhiteboardScene }) {
-  const { showing, act, busy, takesFocus, timeUp, note, board } = props;
-  const { score, clock } = showing;
+  const { showing, act, busy, takesFocus, note, board } = props;
+  const { score } = showing;
   return (
     <>
       <div className="flex flex-wrap items-center gap-x-[1em]">
@@ -50,7 +50,7 @@ function Pages(props: StageProps & { board: WhiteboardScene }) {
           {boardPagesWords.pick}
         </Heading>
         <Points score={score} />
-        {clock && <Countdown clock={clock} timeUp={timeUp} silent={showing.sounds?.off} />}
+        <Countdown showing={showing} />
       </div>
       <ol className="board-pages" onKeyDown={moveOnBoard}>
         {board.pages.map((page) => (

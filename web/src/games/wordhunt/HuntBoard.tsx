@@ -12,8 +12,8 @@ import { huntWords, lastEntry } from "./words";
 
 /** What is looked at, the list of what is to be found, and the line in which it is entered. */
 export function HuntBoard(props: StageProps & { scene: HuntScene; read: ReactNode }) {
-  const { showing, scene, act, busy, takesFocus, note, timeUp, read } = props;
-  const { score, clock, teams } = showing;
+  const { showing, scene, act, busy, takesFocus, note, read } = props;
+  const { score, teams } = showing;
   const [sent, setSent] = useState<string[]>([]);
   const [text, setText] = useState("");
   useEffect(() => {
@@ -45,7 +45,7 @@ export function HuntBoard(props: StageProps & { scene: HuntScene; read: ReactNod
       <section className="hunt-side">
         <p className="hunt-count">
           <strong>{huntWords.found(score.right, score.asked)}</strong>
-          {clock && <Countdown clock={clock} timeUp={timeUp} silent={showing.sounds?.off} />}
+          <Countdown showing={showing} />
         </p>
         <Slip scene={scene} teams={teams} act={act} />
       </section>

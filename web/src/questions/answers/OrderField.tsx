@@ -3,7 +3,7 @@ import { type CSSProperties, useRef, useState } from "react";
 import type { Choice } from "../../generated/types";
 import { MediaRow, Rich } from "../../rich/Rich";
 import { mediaOf, plainOf } from "../../rich/words";
-import { answerOf } from "../../stage/stage";
+import { asItLies } from "../../stage/stage";
 import { slotUnder, useDrags } from "../../ui/drags";
 import { words } from "../../words/learner";
 import { type AnswerProps, isClosed } from "./answerProps";
@@ -17,7 +17,7 @@ export function OrderField(props: AnswerProps) {
   const { give, undo } = useSteps(`${question.id} ${question.attempt}`, given, props.give);
   const [moved, setMoved] = useState("");
   const list = useRef<HTMLOListElement>(null);
-  const said = showing.feedback?.response ?? answerOf(question, given);
+  const said = showing.feedback?.response ?? given ?? asItLies(question);
   const ids = said?.kind === "ordered" ? said.cards : [];
   const cards = ids.flatMap((id) => question.choices.find((card) => card.id === id) ?? []);
   const closed = isClosed(props);

@@ -197,11 +197,22 @@ export function Slot(props: {
   const { held, put, closed } = useHand();
   const takes = held !== undefined && !closed && !cards.some((card) => card.id === held.id);
   return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: the button in it does the same by key
+    // biome-ignore lint/a11y/useKeyWithClickEvents: the button in it does the same by key
     <span
       {...(props.scrolls && scrolledByKeys(name, cards, (card) => closed || fixed?.(card)))}
       data-slot={closed ? undefined : id}
       data-takes={takes}
       style={props.style}
+      // All of the place takes what is picked up, not only where its words stand.
+      onClick={
+        takes
+          ? (event) => {
+              const on = event.target instanceof Element && event.target.closest("button, audio");
+              if (!on) put(held, id);
+            }
+          : undefined
+      }
       className={`card-slot rounded-[14px] border-2 border-dashed border-edge p-[0.2em] data-over:border-primary data-over:bg-primary/10 data-[takes=true]:border-primary data-[takes=true]:bg-primary/10 ${props.className ?? ""}`}
     >
       {cards.map((card) => (

@@ -1,4 +1,4 @@
-import type { ReactNode } from "react";
+import type { KeyboardEvent, ReactNode } from "react";
 import type { ActionUnion, Asked, Showing } from "../../generated/types";
 import { MediaRow } from "../../rich/Rich";
 import { mediaOf, sentenceOf } from "../../rich/words";
@@ -6,10 +6,18 @@ import { Countdown } from "../../stage/Countdown";
 import { Flap } from "../../stage/Flap";
 import { Heading } from "../../stage/Heading";
 import { Points } from "../../stage/Points";
-import { isOnlyRead, onwards, type StageProps } from "../../stage/stage";
+import {
+  asItLies,
+  isOnlyRead,
+  isPicked,
+  LETTERS,
+  onwards,
+  type StageProps,
+} from "../../stage/stage";
 import { takerOf, waitsForTurn } from "../../stage/teams";
 import { words } from "../../words/learner";
 import { AnswerField } from "../answers/AnswerField";
+import { picking } from "../answers/Options";
 import { FeedbackPanel } from "./FeedbackPanel";
 import { Hints } from "./Hints";
 import { TalkPanel } from "./TalkPanel";
@@ -49,15 +57,25 @@ export function QuestionView(props: ViewProps) {
       ? { open: flaps.open(question.id), turn: () => flaps.turn(question.id) }
       : undefined;
   const media = mediaOf(question.text);
+  const goOn = () => {
+    const move = onwards(showing, given, aloud);
+    if (move && !busy) act(move);
+  };
+  const keys = (event: KeyboardEvent<HTMLFormElement>) => {
+    const does = keyOf(event, props, question, goOn);
+    if (!does) return;
+    event.preventDefault();
+    does();
+  };
   const pictures = media.filter((medium) => medium.kind === "picture");
   return (
     <form
       className="flex flex-1 flex-col gap-[var(--gap)]"
       onSubmit={(event) => {
         event.preventDefault();
-        const move = onwards(showing, given, aloud);
-        if (move && !busy) act(move);
+        goOn();
       }}
+      onKeyDown={aloud ? undefined : keys}
     >
       <div className="flex items-start justify-between gap-[0.4em]">
         <Heading takesFocus={takesFocus} turn={question.id} about={`question ${question.id}`}>
@@ -92,10 +110,34 @@ export function QuestionView(props: ViewProps) {
   );
 }
 
+/**
+ * What a key does on a learner's device, while the question has the focus: Enter answers and goes on,
+ * from a text that is written with Ctrl, and letters are those of the options.
+ */
+function keyOf(
+  event: KeyboardEvent,
+  { showing, given, give, busy }: ViewProps,
+  question: Asked,
+  goOn: () => void,
+): (() => void) | undefined {
+  const { key, target } = event;
+  if (event.altKey || !(target instanceof Element)) return undefined;
+  if (key === "Enter" && (event.ctrlKey || event.metaKey)) return goOn;
+  if (event.ctrlKey || event.metaKey) return undefined;
+  // What has a use of its own for them keeps its keys.
+  if (target.closest("textarea, select, input:not([type=radio], [type=checkbox])"))
+    return undefined;
+  if (key === "Enter") return target.closest("button, a, input, summary") ? undefined : goOn;
+  const option = question.choices[LETTERS.indexOf(key.toUpperCase())];
+  const open = showing.stage === "question" && !busy && isPicked(question);
+  if (key.length !== 1 || !option || !open) return undefined;
+  return () => give(picking(question, option.id, given));
+}
+
 /** Points, place, lives and clock, and what can be done next. */
 function Foot(props: StageProps & { question: Asked; own?: OwnFoot }) {
-  const { showing, question, given, act, busy, timeUp, aloud, own } = props;
-  const { score, terms, clock, feedback, teams, wording, talk } = showing;
+  const { showing, question, given, act, busy, aloud, own } = props;
+  const { score, terms, feedback, teams, wording, talk } = showing;
   const answering = showing.stage === "question" && !talk?.done;
   const again = feedback !== undefined && !feedback.settled && !terms.later;
   const taken = feedback !== undefined && !feedback.settled && takerOf(showing) !== undefined;
@@ -113,7 +155,7 @@ function Foot(props: StageProps & { question: Asked; own?: OwnFoot }) {
         <p className="text-soft">{words.game.place(question.number, score.asked)}</p>
       )}
       {terms.lives !== undefined && <p className="text-soft">{words.game.lives(terms.lives)}</p>}
-      {clock && <Countdown clock={clock} timeUp={timeUp} silent={showing.sounds?.off} />}
+      <Countdown showing={showing} />
       <div className="flex flex-wrap gap-[calc(var(--gap)*0.6)] @max-[599px]/stage:order-first @max-[599px]/stage:w-full @max-[599px]/stage:flex-col-reverse">
         {answering && question.help.more > 0 && (
           <button
@@ -148,10 +190,22 @@ function Foot(props: StageProps & { question: Asked; own?: OwnFoot }) {
             {taken ? words.teams.leaveMissed : words.game.leaveIt}
           </button>
         )}
+        {answering && given === undefined && asItLies(question) && (
+          <button
+            type="button"
+            className="btn btn-outline"
+            disabled={busy}
+            onClick={() => props.give(asItLies(question))}
+          >
+            {words.game.asItLies}
+          </button>
+        )}
         <button
           type="submit"
           className="btn btn-primary"
-          disabled={busy || onwards(showing, given, aloud) === undefined}
+          // While a move is on its way it keeps the focus: the next press goes on from there.
+          aria-disabled={busy}
+          disabled={!busy && onwards(showing, given, aloud) === undefined}
         >
           {buttonWords(showing, question, onwards(showing, given, aloud), own)}
         </button>

@@ -96,6 +96,14 @@ public record Opening(
     return rules.answers() == null ? Answers.AFTER_LAST_TRY : rules.answers();
   }
 
+  /**
+   * Whether nothing is said that could tell what is right: neither the teacher's words to an answer
+   * nor those at the end. So it was given, whatever the rules say.
+   */
+  public boolean saysNothing() {
+    return answers == Answers.NEVER;
+  }
+
   /** Whether teams play. */
   public boolean inTeams() {
     return !teams.isEmpty();

@@ -2,6 +2,7 @@ package bravium.server.classes;
 
 import bravium.core.assignment.Allowance;
 import bravium.core.assignment.Standing;
+import bravium.core.assignment.Terms;
 import bravium.core.play.Outcome;
 import bravium.server.problems.Problem;
 import bravium.server.sittings.AssignedSittings;
@@ -23,9 +24,9 @@ class AssignedBySchool implements AssignedSittings {
   }
 
   @Override
-  public @Nullable Long ended(StoredSitting sitting) {
+  public @Nullable Long ended(StoredSitting sitting, long at) {
     AssignmentRepository.Row row = rowOf(sitting);
-    return Standing.ended(row.terms(), allowance(row, sitting), clock.millis());
+    return Standing.ended(row.terms(), allowance(row, sitting), at);
   }
 
   @Override
@@ -50,14 +51,13 @@ class AssignedBySchool implements AssignedSittings {
   }
 
   @Override
-  public @Nullable Long marksUntil(StoredSitting sitting) {
-    return rowOf(sitting).marksUntil();
-  }
-
-  @Override
-  public boolean tells(StoredSitting sitting) {
+  public Seen seen(StoredSitting sitting) {
     AssignmentRepository.Row row = rowOf(sitting);
-    return standing(row, sitting).tells(row.terms());
+    Standing standing = standing(row, sitting);
+    boolean ends = row.terms().atClosing() == Terms.AtClosing.END && sitting.runs();
+    boolean another = !row.takenBack() && standing.notRunning().begins();
+    return new Seen(
+        row.marksUntil(), standing.tells(row.terms()), ends ? standing.closes() : null, another);
   }
 
   private Standing standing(AssignmentRepository.Row row, StoredSitting sitting) {

@@ -3,6 +3,7 @@ package bravium.server.classes;
 import bravium.server.sittings.Bearer;
 import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -38,6 +39,13 @@ class JoinController {
   @GetMapping("/page")
   LearnersPage page(@PathVariable String code, HttpServletRequest request) {
     return join.page(code, Bearer.token(request), request.getRemoteAddr());
+  }
+
+  /** The device that asks is hers no more; she comes back with her two words. */
+  @DeleteMapping("/device")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void leave(@PathVariable String code, HttpServletRequest request) {
+    join.leave(code, Bearer.token(request), request.getRemoteAddr());
   }
 
   /**

@@ -156,6 +156,14 @@ class JoinService {
     return token;
   }
 
+  /** She leaves: what this device still sends is refused, and whoever has it next is not her. */
+  void leave(String code, @Nullable String token, String address) {
+    me(find(code, tokens.guesser(token, address)), token);
+    String known = String.valueOf(token);
+    register.removeDevice(Codes.hash(known));
+    tokens.forget(known);
+  }
+
   LearnersPage page(String code, @Nullable String token, String address) {
     SchoolClassRecord row = find(code, tokens.guesser(token, address));
     ClassLearnerRecord me = me(row, token);

@@ -209,6 +209,14 @@ class RegisterRepository {
         > 0;
   }
 
+  void removeDevice(String tokenHash) {
+    writer.write(
+        dsl ->
+            dsl.deleteFrom(LEARNER_DEVICE)
+                .where(LEARNER_DEVICE.TOKEN_HASH.eq(tokenHash))
+                .execute());
+  }
+
   void forgetDevices(long learner) {
     writer.write(
         dsl ->

@@ -11,11 +11,12 @@ import org.jspecify.annotations.Nullable;
  *
  * @param tracks in the order in which they stand there
  * @param millis how long the longest of them lasts, in milliseconds; null where that isn't said
+ * @param cutOff whether more should follow than is there, as after a transfer that broke off
  */
-record FilmTracks(List<Track> tracks, @Nullable Integer millis) {
+record FilmTracks(List<Track> tracks, @Nullable Integer millis, boolean cutOff) {
 
   /** A file without any. */
-  static final FilmTracks NONE = new FilmTracks(List.of(), null);
+  static final FilmTracks NONE = new FilmTracks(List.of(), null, false);
 
   private static final int LONGEST_MILLIS = 86_400_000;
 
@@ -37,9 +38,9 @@ record FilmTracks(List<Track> tracks, @Nullable Integer millis) {
    *
    * @param millis how long it lasts, in milliseconds; left out where no film lasts so long
    */
-  static FilmTracks of(List<Track> tracks, double millis) {
+  static FilmTracks of(List<Track> tracks, double millis, boolean cutOff) {
     boolean said = millis >= 1 && millis <= LONGEST_MILLIS;
-    return new FilmTracks(List.copyOf(tracks), said ? Integer.valueOf((int) millis) : null);
+    return new FilmTracks(List.copyOf(tracks), said ? Integer.valueOf((int) millis) : null, cutOff);
   }
 
   /**

@@ -115,6 +115,9 @@ class Intake {
     if (unplayable != null && !unplayable.codec().isEmpty()) {
       throw MediumRefusal.unplayable(unplayable);
     }
+    if (tracks.cutOff()) {
+      throw MediumRefusal.cutOff();
+    }
     if (unplayable != null || tracks.millis() == null || !tracks.fits(Files.size(file))) {
       throw MediumRefusal.damagedFilm();
     }

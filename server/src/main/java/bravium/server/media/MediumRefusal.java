@@ -72,6 +72,13 @@ final class MediumRefusal {
             + " added.");
   }
 
+  static Problem cutOff() {
+    return Problem.badRequest(
+        "medium-cut-off",
+        "The end of this video is missing, as after a download or a copy that broke off. Copy it anew"
+            + " from where it came from, then try again. Nothing was added.");
+  }
+
   static Problem fullOfVideos(long megabytes) {
     return Problem.tooLarge(
         "Your videos fill the "

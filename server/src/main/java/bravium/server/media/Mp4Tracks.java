@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -29,6 +30,11 @@ final class Mp4Tracks {
   /** More entries than any honest table of times has that is not one for each frame. */
   private static final int MOST_ENTRIES = 4_000_000;
 
+  /**
+   * The boxes in which nearly all of a film lies: of one that was cut off, one of these is short.
+   */
+  private static final Set<String> LARGE = Set.of("mdat", "moov", "moof");
+
   private static final int HEAD = 8;
   private static final int LONG_HEAD = 16;
 
@@ -39,6 +45,7 @@ final class Mp4Tracks {
   private @Nullable Found fragment;
   private long durationHere;
   private int boxes;
+  private boolean cutOff;
 
   private Mp4Tracks(RandomAccessFile in) {
     this.in = in;
@@ -83,7 +90,7 @@ final class Mp4Tracks {
               ? FilmTracks.Track.seen(one.codec, one.width, one.height, rate)
               : FilmTracks.Track.heard(one.codec));
     }
-    return FilmTracks.of(tracks, 1_000 * (longest > 0 || movie == null ? longest : movie));
+    return FilmTracks.of(tracks, 1_000 * (longest > 0 || movie == null ? longest : movie), cutOff);
   }
 
   private void boxes(long from, long to, int depth) throws IOException {
@@ -100,6 +107,7 @@ final class Mp4Tracks {
         size = to - at;
       }
       if (size < head || size > to - at) {
+        cutOff |= depth == 0 && size > to - at && LARGE.contains(type);
         return;
       }
       box(type, at + head, at + size, depth);

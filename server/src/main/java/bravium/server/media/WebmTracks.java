@@ -58,6 +58,8 @@ final class WebmTracks {
     this.in = in;
   }
 
+  private boolean cutOff;
+
   private static final class Found {
     private long type;
     private String codec = "";
@@ -88,7 +90,7 @@ final class WebmTracks {
         tracks.add(FilmTracks.Track.heard(one.codec));
       }
     }
-    return FilmTracks.of(tracks, (duration > 0 ? duration : lastBlock) * scale / 1e6);
+    return FilmTracks.of(tracks, (duration > 0 ? duration : lastBlock) * scale / 1e6, cutOff);
   }
 
   /**
@@ -105,6 +107,7 @@ final class WebmTracks {
       if (id == CLUSTER && duration > 0 && !found.isEmpty()) {
         return;
       }
+      cutOff |= id == SEGMENT && size != UNKNOWN && size > end - from;
       if (goesInto(id)) {
         if (id == TRACK) {
           found.add(new Found());

@@ -125,7 +125,9 @@ class FrontService {
     return new MoveAnswer(
         new Happened(turn.happenings(), Names.AS_THEY_ARE),
         Shown.asItIs(Showing.of(after.game(), after.sitting(), Audience.PROJECTOR, clock.millis())),
-        turn.repeated());
+        turn.repeated(),
+        null,
+        true);
   }
 
   /** What the class wrote to a discussion. */

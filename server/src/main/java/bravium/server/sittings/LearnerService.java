@@ -125,25 +125,36 @@ class LearnerService {
   }
 
   private LearnerSitting sitting(String id, @Nullable String fresh, StoredSitting stored) {
+    AssignedSittings.Seen seen = seen(stored);
     return new LearnerSitting(
         id,
         stored.assignment() == null ? links.numberOf(stored.learner()) : 0,
         fresh,
-        show(stored));
+        show(stored, seen),
+        endsIn(seen),
+        seen.again());
   }
 
   MoveAnswer move(String sitting, @Nullable String token, Move move) {
     Predicate<StoredSitting> owner = of(tokens.require(token));
-    StoredSitting before = warm.read(sitting, owner);
-    if (before.assignment() != null) {
+    StoredSitting before = warm.readFor(move, sitting, owner);
+    // What was taken before the hour is told once more after it.
+    if (before.assignment() != null && before.sitting().log().find(move.key()).isEmpty()) {
       assigned.requirePlayable(before);
     }
     PlayIds ids = ids(before);
     Move meant = Codec.MOVE.meant(move, ids::meant);
     Move hers = new Move(meant.key(), Mover.PLAYER, meant.action());
     Turn turn = Refusals.taken(warm.play(sitting, owner, hers));
-    Shown shown = show(warm.read(sitting, owner));
-    return new MoveAnswer(new Happened(turn.happenings(), shown.names()), shown, turn.repeated());
+    StoredSitting after = warm.read(sitting, owner);
+    AssignedSittings.Seen seen = seen(after);
+    Shown shown = show(after, seen);
+    return new MoveAnswer(
+        new Happened(turn.happenings(), shown.names()),
+        shown,
+        turn.repeated(),
+        endsIn(seen),
+        seen.again());
   }
 
   /**
@@ -178,8 +189,16 @@ class LearnerService {
         "no-such-medium", "There is no such picture or sound in this game. Reload the page.");
   }
 
-  private Shown show(StoredSitting stored) {
-    Showing showing = showing(stored);
+  private AssignedSittings.Seen seen(StoredSitting stored) {
+    return stored.assignment() == null ? AssignedSittings.Seen.ALL : assigned.seen(stored);
+  }
+
+  private @Nullable Long endsIn(AssignedSittings.Seen seen) {
+    return seen.ends() == null ? null : Long.valueOf(Math.max(0, seen.ends() - clock.millis()));
+  }
+
+  private Shown show(StoredSitting stored, AssignedSittings.Seen seen) {
+    Showing showing = showing(stored, seen);
     return new Shown(showing, new PlayNames(MediaNames.of(stored, showing), ids(stored)));
   }
 
@@ -188,16 +207,14 @@ class LearnerService {
   }
 
   private MediaNames names(StoredSitting stored) {
-    return MediaNames.of(stored, showing(stored));
+    return MediaNames.of(stored, showing(stored, seen(stored)));
   }
 
-  private Showing showing(StoredSitting kept) {
-    if (kept.assignment() == null) {
-      return showing(kept, kept.sitting().opening());
-    }
-    StoredSitting seen = Unmarked.until(kept, assigned.marksUntil(kept));
+  private Showing showing(StoredSitting kept, AssignedSittings.Seen seen) {
     Opening opening = kept.sitting().opening();
-    return showing(seen, assigned.tells(kept) ? opening.withAnswers(null) : opening);
+    return showing(
+        Unmarked.until(kept, seen.marksUntil()),
+        seen.tells() ? opening.withAnswers(null) : opening);
   }
 
   private Showing showing(StoredSitting stored, Opening shown) {

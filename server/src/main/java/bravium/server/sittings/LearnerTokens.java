@@ -63,6 +63,11 @@ public class LearnerTokens {
     return learner(token).map(known -> "learner " + known).orElse(address);
   }
 
+  /** Looks one up anew: its device was left. */
+  public void forget(String token) {
+    known.invalidate(Codes.hash(token));
+  }
+
   /** Looks all of them up anew: a device was forgotten, or two learners became one. */
   public void forget() {
     known.invalidateAll();

@@ -40,7 +40,7 @@ public record StoredSitting(
     return game.activity();
   }
 
-  boolean runs() {
+  public boolean runs() {
     return review == null && sitting.outcome() == null;
   }
 

@@ -2,6 +2,7 @@ package bravium.server.sittings;
 
 import bravium.core.play.Action;
 import bravium.core.play.Clocked;
+import bravium.core.play.Clocks;
 import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
@@ -107,9 +108,18 @@ public class WarmSittings implements Nightly {
     return own(id, owner).stored;
   }
 
+  /** The same as a move finds it: an answer that was on its way at the hour is still in time. */
+  StoredSitting readFor(Move move, String id, Predicate<StoredSitting> owner) {
+    return own(id, owner, momentOf(move)).stored;
+  }
+
+  private long momentOf(Move move) {
+    return clock.millis() - (move.action() instanceof Action.Answer ? Clocks.GRACE : 0);
+  }
+
   /** Plays a move. What is returned is on disk. A refused move changes nothing. */
   public Turn play(String id, Predicate<StoredSitting> owner, Move move) {
-    Warm sitting = own(id, owner);
+    Warm sitting = own(id, owner, momentOf(move));
     sitting.lock.lock();
     try {
       return sitting.stored.past() ? markPast(sitting, move) : playOn(sitting, move);
@@ -208,12 +218,12 @@ public class WarmSittings implements Nightly {
   }
 
   /** Ends a game that runs when the time for it is over, where the teacher wants that. */
-  private void endAtClosing(Warm sitting) {
+  private void endAtClosing(Warm sitting, long moment) {
     StoredSitting stored = sitting.stored;
     if (stored.assignment() == null || !stored.runs()) {
       return;
     }
-    Long at = assigned.ended(stored);
+    Long at = assigned.ended(stored, moment);
     if (at == null) {
       return;
     }
@@ -290,6 +300,10 @@ public class WarmSittings implements Nightly {
   }
 
   private Warm own(String id, Predicate<StoredSitting> owner) {
+    return own(id, owner, clock.millis());
+  }
+
+  private Warm own(String id, Predicate<StoredSitting> owner, long moment) {
     Warm sitting =
         warm.get(id, key -> sittings.find(key).map(this::closed).map(Warm::new).orElse(null));
     if (sitting == null || !owner.test(sitting.stored)) {
@@ -297,7 +311,7 @@ public class WarmSittings implements Nightly {
           "no-such-sitting",
           "There is no such game among yours. Open the link again to start a new one.");
     }
-    endAtClosing(sitting);
+    endAtClosing(sitting, moment);
     return sitting;
   }
 

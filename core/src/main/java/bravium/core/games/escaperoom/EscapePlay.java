@@ -42,11 +42,13 @@ final class EscapePlay implements Play {
   private final Rules rules;
   private final Escape escape;
   private final List<Item> items;
+  private final boolean canBePlayed;
 
   EscapePlay(Activity activity, EscapeRoom room) {
     this.rules = activity.rules();
     this.escape = new Escape(room);
     this.items = escape.locks().stream().flatMap(lock -> item(lock).stream()).toList();
+    this.canBePlayed = escape.canBePlayed();
   }
 
   private Optional<Item> item(Lock lock) {
@@ -66,8 +68,12 @@ final class EscapePlay implements Play {
     return escape.written().prices();
   }
 
+  /** What nobody can play yet is tried out by its teacher alone. */
   @Override
   public Draw draw(Opening opening) {
+    if (!canBePlayed && !opening.rehearsal()) {
+      return Draw.NOTHING;
+    }
     List<Draw.Drawn> drawn = new ArrayList<>();
     for (Lock lock : escape.locks()) {
       switch (lock.by()) {
@@ -107,7 +113,7 @@ final class EscapePlay implements Play {
 
   @Override
   public Turn start(Point at) {
-    if (items.isEmpty()) {
+    if (at.sitting().draw().ids().isEmpty()) {
       return at.refused(Refusal.NOTHING_TO_ASK);
     }
     Sitting begun = at.game().begun(at.sitting(), at.at()).at(Stage.PLAYING, null);

@@ -29,7 +29,7 @@ public final class EscapeRoomBehaviour implements Behaviour<EscapeRoom> {
         escape.plan().isEscapable() ? Winnable.ALWAYS : Winnable.NEVER,
         EscapeOdds.guessing(escape, activity.rules()),
         EscapeTime.of(activity, escape).orElse(null),
-        escape.locks().size());
+        escape.canBePlayed() ? escape.locks().size() : 0);
   }
 
   @Override

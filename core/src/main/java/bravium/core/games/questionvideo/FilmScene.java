@@ -55,6 +55,7 @@ public record FilmScene(
    * A stop on the string. How it came out its marker says.
    *
    * @param question the id of its question
+   * @param passed whether it is done with, also where nothing was to be answered
    */
-  public record Pennant(@OwnId String question, int at) {}
+  public record Pennant(@OwnId String question, int at, boolean passed) {}
 }

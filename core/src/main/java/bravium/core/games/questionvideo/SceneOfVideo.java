@@ -74,7 +74,9 @@ final class SceneOfVideo {
               || sitting.resultOf(question).isPresent()
               || sitting.effortFor(question).tries() > 0;
       if (knows || met) {
-        pennants.add(new FilmScene.Pennant(question, course.momentOf(question)));
+        pennants.add(
+            new FilmScene.Pennant(
+                question, course.momentOf(question), sitting.settled().contains(question)));
       }
     }
     return List.copyOf(pennants);

@@ -79,9 +79,13 @@ public final class PastGame {
     List<Showing.Answered> answers =
         review.answers().stream()
             .map(
-                a -> new Showing.Answered(a.question(), never ? a.told().withoutRight() : a.told()))
+                a ->
+                    new Showing.Answered(
+                        a.question(),
+                        never ? a.told().withoutRight(opening.saysNothing()) : a.told()))
             .toList();
-    return new Showing.Closing(outcome, ShowingBuilder.ending(activity, outcome), answers);
+    return new Showing.Closing(
+        outcome, opening.saysNothing() ? null : ShowingBuilder.ending(activity, outcome), answers);
   }
 
   /**

@@ -389,11 +389,16 @@ public record Showing(
           counted, fraction, words, said);
     }
 
-    /** The same without what would have been right. */
-    Told withoutRight() {
+    /**
+     * The same without what would have been right, and what could tell it.
+     *
+     * @param saysNothing whether the teacher's words to a right answer go, too
+     */
+    Told withoutRight(boolean saysNothing) {
+      Words said = verdict == Verdict.RIGHT && !saysNothing ? text : null;
       return new Told(
           verdict, settled, points, bonus, response, parts, null, List.of(), List.of(), null, moved,
-          counted, null, text, comment);
+          counted, null, said, comment);
     }
 
     /** The same with the teacher's mark, in points. */

@@ -216,8 +216,26 @@ final class ShowingBuilder {
             settled ? result.bonus() : 0,
             last == null ? null : last.response(),
             last == null ? List.of() : last.parts())
-        .saying(
-            settled ? words(question, last, verdict) : last == null ? null : last.feedback(), null);
+        .saying(settled ? words(question, last, verdict, gives) : between(last), null);
+  }
+
+  /** What is said to the response itself while another try is left. */
+  private @Nullable Words between(@Nullable Tried last) {
+    return last == null || sitting.opening().saysNothing() ? null : last.feedback();
+  }
+
+  /**
+   * The teacher's words to what came of a question, as long as they tell nobody what is right
+   * before it is told: what is said to a wrong answer often does.
+   */
+  private @Nullable Words words(
+      Question question, @Nullable Tried tried, Verdict verdict, boolean gives) {
+    boolean said =
+        gives
+            || audience == Audience.TEACHER
+            || verdict == Verdict.GIVEN
+            || verdict == Verdict.RIGHT && !sitting.opening().saysNothing();
+    return said ? words(question, tried, verdict) : null;
   }
 
   /** What is said at the end to the best try. */
@@ -232,7 +250,7 @@ final class ShowingBuilder {
             result.bonus(),
             result.response(),
             best == null ? List.of() : best.parts())
-        .saying(words(question, best, result.verdict()), result.comment());
+        .saying(words(question, best, result.verdict(), gives), result.comment());
   }
 
   /** Whether the rules give answers away at this point. The teacher's own view is another. */
@@ -269,7 +287,11 @@ final class ShowingBuilder {
                     game.question(result.question()).stream()
                         .map(q -> new Showing.Answered(asked(q), toldAtEnd(q, result))))
             .toList();
-    return new Showing.Closing(outcome, ending(activity, outcome), answers);
+    Words ending =
+        audience == Audience.TEACHER || !sitting.opening().saysNothing()
+            ? ending(activity, outcome)
+            : null;
+    return new Showing.Closing(outcome, ending, answers);
   }
 
   /** The play as its teacher looks back at it. */
