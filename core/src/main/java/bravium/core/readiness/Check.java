@@ -202,9 +202,12 @@ public enum Check {
   /** Something that only this game looks for. */
   @JsonProperty("of-game")
   OF_GAME,
-  /** More is asked than a game usually shows. Values: asked, the usual most. */
-  @JsonProperty("many-questions")
-  MANY_QUESTIONS;
+  /**
+   * A lesson has no time for so many questions. Values: how many are asked, how many fit, the
+   * class's least and most seconds, a lesson's minutes.
+   */
+  @JsonProperty("long-game")
+  LONG_GAME;
 
   /** Whether there can be several of it at one place, told apart by their values. */
   boolean many() {

@@ -6,14 +6,22 @@ import bravium.core.measure.ProjectorFit;
 import bravium.core.measure.ReadingSpeed;
 import bravium.core.question.ChoiceQuestion;
 import bravium.core.question.Credit;
+import bravium.core.question.FractionTask;
+import bravium.core.question.Matching;
 import bravium.core.question.OnProjector;
 import bravium.core.question.Option;
+import bravium.core.question.Ordering;
 import bravium.core.question.PickAll;
 import bravium.core.question.PickOne;
+import bravium.core.question.PointAt;
 import bravium.core.question.Question;
+import bravium.core.question.Ranked;
+import bravium.core.question.Sortable;
+import bravium.core.question.Sorting;
 import bravium.core.question.TrueFalse;
 import bravium.core.question.UnknownQuestion;
 import bravium.core.rich.Texts;
+import bravium.core.rich.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -21,6 +29,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * What is worth a look in the questions, one by one. Lines that are not yet begun or switched off
@@ -87,7 +96,7 @@ final class QuestionChecks {
     if (!question.answerable()) {
       return;
     }
-    Integer first = numbers.putIfAbsent(folded(question.text().key()), number);
+    Integer first = numbers.putIfAbsent(folded(question.text().key()) + about(question), number);
     if (first != null) {
       found.add(
           Finding.of(question.id(), Check.SAME_QUESTIONS, Weight.LOOK, first)
@@ -104,6 +113,31 @@ final class QuestionChecks {
         found.add(Finding.of(question.id(), Check.LONG_READ, Weight.LOOK, seconds, year));
       }
     }
+  }
+
+  /** What it is asked about, where the text alone says only what is to be done with it. */
+  private static String about(Question question) {
+    return switch (question) {
+      case FractionTask fraction ->
+          " "
+              + fraction.task()
+              + " "
+              + fraction.figure()
+              + fraction.beside()
+              + " "
+              + fraction.fraction().over()
+              + "/"
+              + fraction.fraction().under();
+      case PointAt point -> " " + point.picture() + point.rightAreas();
+      case Ordering order -> " " + keys(order.written().stream().map(Ranked::text));
+      case Matching pairs -> " " + keys(pairs.written().stream().map(pair -> pair.left().text()));
+      case Sorting sorting -> " " + keys(sorting.written().stream().map(Sortable::text));
+      default -> "";
+    };
+  }
+
+  private static List<String> keys(Stream<Words> cards) {
+    return cards.map(text -> folded(text.key())).toList();
   }
 
   private void readOptions(ChoiceQuestion question, List<Option> options) {

@@ -23,6 +23,9 @@ import org.jspecify.annotations.Nullable;
  */
 public record TimeLine(int year, int least, int most, List<ThinkingTime> thinking) {
 
+  /** A lesson of 45 minutes, five of them for coming in and for going (common practice). */
+  public static final int LESSON_MINUTES = 40;
+
   /** Seconds to take in a mark, whatever is said with it (common practice). */
   private static final int TAKING_IN = 3;
 

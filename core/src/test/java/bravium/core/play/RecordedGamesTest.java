@@ -20,11 +20,15 @@ class RecordedGamesTest {
   private final List<String> differences = new ArrayList<>();
   private int games;
 
+  /** Whether the game that is compared tells what is right later: so do the teacher's words now. */
+  private boolean tellsLater;
+
   @Test
   void quizShowsThatWereRecordedComeOutTheSame() {
     Recording.each(
         Recording.QUIZ_SHOWS,
         game -> {
+          tellsLater = game.tellsLater();
           compare("game " + games++, game.cameOut(), game.played());
         });
 
@@ -46,6 +50,9 @@ class RecordedGamesTest {
 
   private void compare(String where, JsonValue before, JsonValue now) {
     if (differences.size() > 20) {
+      return;
+    }
+    if (now == null && tellsLater && where.endsWith(".text")) {
       return;
     }
     if (now == null) {

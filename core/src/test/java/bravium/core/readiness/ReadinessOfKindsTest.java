@@ -36,6 +36,7 @@ import bravium.core.rich.Picture;
 import bravium.core.rich.Sound;
 import bravium.core.rich.Words;
 import bravium.core.samples.Activities;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -277,6 +278,39 @@ class ReadinessOfKindsTest {
         .contains(Check.FRACTION_NOT_THERE);
     assertThat(checks(fraction(blank, FractionTask.FractionAsk.NAME, quarters.blank(), null)))
         .contains(Check.NOTHING_SHADED);
+  }
+
+  @Test
+  void figuresWithTheUsualWordingAskTheSameOnlyWhereTheFiguresAreTheSame() {
+    Figure quarters = Figure.of(Figure.FigureShape.BAR, 4, 3);
+    Figure fifths = Figure.of(Figure.FigureShape.BAR, 5, 2);
+    List<Question> three =
+        List.of(
+            fraction(
+                Basics.of("a", "", Feedback.USUAL), FractionTask.FractionAsk.NAME, quarters, null),
+            fraction(
+                Basics.of("b", "", Feedback.USUAL), FractionTask.FractionAsk.NAME, fifths, null),
+            fraction(
+                Basics.of("c", "", Feedback.USUAL),
+                FractionTask.FractionAsk.SHADE,
+                quarters,
+                null));
+    assertThat(same(three)).isEmpty();
+
+    List<Question> again = new ArrayList<>(three);
+    again.add(
+        fraction(
+            Basics.of("d", "", Feedback.USUAL), FractionTask.FractionAsk.NAME, quarters, null));
+    assertThat(same(again)).containsExactly("d");
+  }
+
+  private static List<String> same(List<Question> questions) {
+    return Games.readiness(Activities.quiz(Activities.asWritten(null, 80), questions))
+        .findings()
+        .stream()
+        .filter(finding -> finding.check() == Check.SAME_QUESTIONS)
+        .map(Finding::question)
+        .toList();
   }
 
   private static FractionTask fraction(

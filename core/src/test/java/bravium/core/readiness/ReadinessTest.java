@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.Rules;
+import bravium.core.activity.TitlePage;
 import bravium.core.games.Games;
 import bravium.core.question.Feedback;
 import bravium.core.question.Option;
@@ -183,11 +184,32 @@ class ReadinessTest {
   }
 
   @Test
-  void moreThanTwentyQuestionsInOneGameAreMany() {
-    assertThat(checks(Games.readiness(Activities.quiz(RULES, 21))))
-        .containsExactly(Check.MANY_QUESTIONS);
-    assertThat(checks(Games.readiness(Activities.quiz(Activities.asWritten(20, 80), 21))))
-        .isEmpty();
+  void moreThanALessonHasTimeForIsSaidInMinutesNotInQuestions() {
+    Activity longer = ofYear(4, Activities.quiz(RULES, 150));
+    Finding finding = find(Games.readiness(longer), Check.LONG_GAME);
+
+    TimeLine time = Games.readiness(longer).time();
+    assertThat(time.most()).isGreaterThan(TimeLine.LESSON_MINUTES * 60);
+    assertThat(finding.values())
+        .startsWith("150")
+        .endsWith(String.valueOf(time.least()), String.valueOf(time.most()), String.valueOf(40));
+    Activity fewer = Games.mended(longer, finding);
+    assertThat(Games.readiness(fewer).time().most())
+        .isLessThanOrEqualTo(TimeLine.LESSON_MINUTES * 60);
+    assertThat(checks(Games.readiness(fewer))).doesNotContain(Check.LONG_GAME);
+
+    assertThat(checks(Games.readiness(ofYear(4, Activities.quiz(RULES, 21))))).isEmpty();
+  }
+
+  private static Activity ofYear(int year, Activity activity) {
+    TitlePage page = activity.titlePage();
+    return activity.withTitlePage(
+        new TitlePage(
+            page.title(), null, year, null, List.of(), page.introduction(), page.extra()));
+  }
+
+  private static Finding find(Readiness readiness, Check check) {
+    return readiness.findings().stream().filter(f -> f.check() == check).findFirst().orElseThrow();
   }
 
   @Test

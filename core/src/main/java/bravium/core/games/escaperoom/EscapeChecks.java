@@ -30,7 +30,10 @@ final class EscapeChecks {
   /** No lock leads out. */
   static final String NO_WAY_OUT = "no-way-out";
 
-  /** There is no way to the way out. */
+  /**
+   * There is no way to the way out. Values, where one lock holds up all: its name, and whether its
+   * question is {@code empty} or {@code unfinished}, or nothing can open it ({@code unopened}).
+   */
   static final String NO_ESCAPE = "no-escape";
 
   /** What a lock waits for is never there. Values: of the need. */
@@ -44,6 +47,9 @@ final class EscapeChecks {
 
   /** A lock takes no key pieces, or waits for no locks. */
   static final String LOCK_EMPTY = "lock-empty";
+
+  /** A lock has no question yet. */
+  static final String LOCK_UNASKED = "lock-unasked";
 
   /** A thing is never seen. Values: of the need. */
   static final String THING_NEVER_SEEN = "thing-never-seen";
@@ -115,7 +121,7 @@ final class EscapeChecks {
     } else if (escape.exits().isEmpty()) {
       found.add(Finding.own(NO_WAY_OUT, null, Weight.STOP).mendedBy(Mend.OF_GAME));
     } else if (!plan.isEscapable()) {
-      found.add(Finding.own(NO_ESCAPE, null, Weight.STOP));
+      noEscape();
     }
     plan.dead().forEach(this::dead);
     escape.locks().forEach(this::lock);
@@ -127,6 +133,21 @@ final class EscapeChecks {
     clock(time);
   }
 
+  /** Names the lock that everything waits for in the end, where there is one. */
+  private void noEscape() {
+    Lock last = plan.holdsUp().map(escape::lock).orElse(null);
+    boolean asks = last != null && last.by() instanceof Opener.ByAnswer;
+    found.add(
+        last == null
+            ? Finding.own(NO_ESCAPE, null, Weight.STOP)
+            : Finding.own(
+                NO_ESCAPE, last.id(), Weight.STOP, name(last), asks ? unasked(last) : "unopened"));
+  }
+
+  private String unasked(Lock lock) {
+    return escape.question(lock).map(q -> q.started() ? "unfinished" : "empty").orElse("empty");
+  }
+
   private void dead(DeadLock dead) {
     Lock lock = escape.lock(dead.lock());
     Need need = dead.need();
@@ -134,6 +155,8 @@ final class EscapeChecks {
       boolean asks = lock.by() instanceof Opener.ByAnswer;
       if (!asks) {
         found.add(Finding.own(LOCK_EMPTY, lock.id(), Weight.STOP).mendedBy(Mend.OF_GAME));
+      } else if (plan.isEscapable() && unasked(lock).equals("empty")) {
+        found.add(Finding.own(LOCK_UNASKED, lock.id(), Weight.LOOK));
       }
       return;
     }

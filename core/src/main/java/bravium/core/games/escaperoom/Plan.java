@@ -186,6 +186,33 @@ final class Plan {
     return dead;
   }
 
+  /**
+   * The lock that the way out waits for in the end and that nothing can open yet; empty where there
+   * is a way out, or where what it waits for is something else.
+   */
+  Optional<Integer> holdsUp() {
+    if (isEscapable()) {
+      return Optional.empty();
+    }
+    BitSet seen = new BitSet();
+    Deque<Integer> next = new ArrayDeque<>();
+    exits.stream().forEach(next::add);
+    while (!next.isEmpty()) {
+      int lock = next.remove();
+      if (seen.get(lock)) {
+        continue;
+      }
+      seen.set(lock);
+      for (Need need : unmet(lock)) {
+        if (need.kind() == Need.Kind.ANSWER) {
+          return Optional.of(lock);
+        }
+        need.anyOf().stream().forEach(next::add);
+      }
+    }
+    return Optional.empty();
+  }
+
   private DeadLock why(int lock) {
     List<Need> unmet = unmet(lock);
     for (Need need : unmet) {

@@ -27,6 +27,9 @@ final class PictureRevealChecks {
   /** Pieces have no question: they stay until the end. Value: how many. */
   static final String WITHOUT_QUESTION = "reveal-without-question";
 
+  /** A question that a piece waits for is still empty. Value: the number of the piece. */
+  static final String EMPTY_QUESTION = "reveal-empty-question";
+
   /** A question covers no piece: it is asked nowhere. */
   static final String WITHOUT_PIECE = "reveal-without-piece";
 
@@ -132,8 +135,13 @@ final class PictureRevealChecks {
     Set<String> asked = new LinkedHashSet<>(Sharing.asked(reveal));
     Set<String> used = new LinkedHashSet<>();
     int without = 0;
+    int number = 0;
     for (PictureReveal.Laid laid : reveal.laid()) {
       String question = laid.piece().question();
+      number++;
+      if (question != null && isEmpty(question)) {
+        found.add(Finding.own(EMPTY_QUESTION, question, Weight.LOOK, number).about("" + number));
+      }
       if (question != null && asked.contains(question)) {
         used.add(question);
       } else if (!laid.piece().plain()) {
@@ -149,5 +157,10 @@ final class PictureRevealChecks {
         found.add(Finding.own(WITHOUT_PIECE, question.id(), Weight.LOOK));
       }
     }
+  }
+
+  private boolean isEmpty(String id) {
+    return reveal.questions().stream()
+        .anyMatch(question -> question.id().equals(id) && !question.off() && !question.started());
   }
 }

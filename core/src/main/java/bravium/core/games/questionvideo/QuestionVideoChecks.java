@@ -9,10 +9,12 @@ import bravium.core.question.Information;
 import bravium.core.question.Question;
 import bravium.core.readiness.Finding;
 import bravium.core.readiness.Mend;
+import bravium.core.readiness.TimeLine;
 import bravium.core.readiness.Weight;
 import bravium.core.rich.Texts;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
@@ -51,14 +53,17 @@ final class QuestionVideoChecks {
   /** Film and stops take longer than a lesson. Values: the film's minutes, a lesson's. */
   static final String LONG_FILM = "video-long-film";
 
+  /** Next to nothing of the film is left to show between its start and its end. */
+  static final String NOTHING_SHOWN = "video-nothing-shown";
+
+  /** Less film than this is none, in milliseconds. */
+  private static final int LEAST_SHOWN = 1_000;
+
   /** Seconds of film that are worth going on for between two stops (common practice). */
   private static final int LEAST_SECONDS = 3;
 
   /** So long nobody reads while a film waits, in seconds (common practice). */
   private static final int MOST_READING = 60;
-
-  /** A lesson of 45 minutes, five of them for coming in and for going (common practice). */
-  private static final int LESSON_MINUTES = 40;
 
   private final Activity activity;
   private final QuestionVideo video;
@@ -85,13 +90,16 @@ final class QuestionVideoChecks {
     if (video.captions().isEmpty()) {
       found.add(Finding.own(NO_CAPTIONS, null, Weight.LOOK));
     }
+    if (video.shown().length() < LEAST_SHOWN && video.film().millis() >= LEAST_SHOWN) {
+      found.add(Finding.own(NOTHING_SHOWN, null, Weight.STOP).mendedBy(Mend.OF_GAME));
+    }
     int seconds = video.shown().length() / 1_000;
     Clock clock = activity.rules().clock();
     if (clock != null && clock.per() == Clock.Per.GAME && clock.seconds() < seconds) {
       found.add(Finding.own(CLOCK, null, Weight.LOOK, seconds, clock.seconds()));
     }
-    if (seconds > LESSON_MINUTES * 60) {
-      found.add(Finding.own(LONG_FILM, null, Weight.LOOK, seconds / 60, LESSON_MINUTES));
+    if (seconds > TimeLine.LESSON_MINUTES * 60) {
+      found.add(Finding.own(LONG_FILM, null, Weight.LOOK, seconds / 60, TimeLine.LESSON_MINUTES));
     }
   }
 
@@ -155,6 +163,9 @@ final class QuestionVideoChecks {
   static QuestionVideo mended(QuestionVideo video, Finding finding) {
     String id = finding.question();
     String own = finding.own();
+    if (NOTHING_SHOWN.equals(own) && finding.mend() == Mend.OF_GAME) {
+      return video.with(Objects.requireNonNull(video.film()).trimmed(null, null));
+    }
     if (id == null || own == null || finding.mend() != Mend.OF_GAME) {
       return video;
     }

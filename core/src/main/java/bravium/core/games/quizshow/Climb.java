@@ -38,7 +38,7 @@ public record Climb(
   /** The most steps. */
   public static final int MOST = 30;
 
-  /** The most that a step is worth, in points; a doubling series goes no further. */
+  /** The most that a step is worth, in points; no series goes further. */
   public static final int MOST_WORTH = 1_000_000_000;
 
   /** How the worth grows. */
@@ -46,9 +46,12 @@ public record Climb(
     /** By the same from step to step. */
     @JsonProperty("even")
     EVEN,
-    /** Twice as much with each step. */
+    /**
+     * Each time a little more than the time before: by one unit, then one and a half, then two … In
+     * a file it has the name of what it once was.
+     */
     @JsonProperty("doubling")
-    DOUBLING,
+    GROWING,
     /** As the teacher wrote it. */
     @JsonProperty("own")
     OWN
@@ -99,7 +102,7 @@ public record Climb(
       case QuizShowChecks.CLIMB_FALLS -> new Climb(steps, Rise.EVEN, worths, rests, miss, extra);
       case QuizShowChecks.REST_ABOVE_TOP ->
           withRests(rests.stream().filter(rest -> rest <= steps).toList());
-      case QuizShowChecks.FEW_FOR_CLIMB ->
+      case QuizShowChecks.FEW_FOR_CLIMB, QuizShowChecks.FEW_FOR_TEAMS ->
           new Climb(
               Math.max(FEWEST, Integer.parseInt(finding.values().getFirst())),
               rise,
@@ -124,7 +127,7 @@ public record Climb(
       long next =
           switch (rise) {
             case EVEN -> (long) unit * step;
-            case DOUBLING -> step == 1 ? unit : worth * 2;
+            case GROWING -> worth + ((long) unit * (step + 1) + 1) / 2;
             case OWN -> step <= worths.size() ? worths.get(step - 1) : goingOn(before, worth, unit);
           };
       before = worth;

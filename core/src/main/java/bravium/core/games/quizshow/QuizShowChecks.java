@@ -9,6 +9,7 @@ import bravium.core.readiness.Check;
 import bravium.core.readiness.Finding;
 import bravium.core.readiness.Mend;
 import bravium.core.readiness.Place;
+import bravium.core.readiness.TimeLine;
 import bravium.core.readiness.Weight;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,8 +41,11 @@ final class QuizShowChecks {
   /** A question is not marked at once, so that a climb leaves it out. */
   static final String NOT_ON_CLIMB = "not-on-climb";
 
-  /** A game shows at most that many questions (common practice). */
-  static final int MOST_ASKED = 20;
+  /**
+   * There are too few questions for every team to reach the top. Values: those that each team is
+   * asked, steps.
+   */
+  static final String FEW_FOR_TEAMS = "few-for-teams";
 
   private final List<Finding> found = new ArrayList<>();
   private final Activity activity;
@@ -70,11 +74,7 @@ final class QuizShowChecks {
       case UnknownBoard unknown ->
           found.add(Finding.of(Check.UNKNOWN_GAME, Weight.STOP, Place.SHEET));
     }
-    if (asked > MOST_ASKED) {
-      found.add(
-          Finding.of(Check.MANY_QUESTIONS, Weight.LOOK, Place.ASK, asked, MOST_ASKED)
-              .mendedBy(Mend.ASK_FEWER));
-    }
+    longGame();
     Teams teams = activity.rules().teams();
     if (teams != null && asked > 0 && !(show.board() instanceof Climb)) {
       turns(teams.list().size());
@@ -82,6 +82,27 @@ final class QuizShowChecks {
     if (teams != null && asked > 0 && teams.decider()) {
       decider(teams.list().size());
     }
+  }
+
+  /** A game that a lesson has no time for. */
+  private void longGame() {
+    TimeLine time = TimeLine.of(activity, pool, asked);
+    int lesson = TimeLine.LESSON_MINUTES * 60;
+    if (time == null || time.most() <= lesson) {
+      return;
+    }
+    int fitting = (int) ((long) asked * lesson / time.most());
+    Finding finding =
+        Finding.of(
+            Check.LONG_GAME,
+            Weight.LOOK,
+            Place.ASK,
+            asked,
+            fitting,
+            time.least(),
+            time.most(),
+            TimeLine.LESSON_MINUTES);
+    found.add(fitting < 1 ? finding : finding.mendedBy(Mend.ASK_FEWER));
   }
 
   private void trail(Trail trail) {
@@ -131,6 +152,13 @@ final class QuizShowChecks {
     if (asked > 0 && asked < climb.steps()) {
       Finding few = Finding.own(FEW_FOR_CLIMB, null, Weight.LOOK, asked, climb.steps());
       found.add(asked < Climb.FEWEST ? few : few.mendedBy(Mend.OF_GAME));
+    }
+    Teams teams = activity.rules().teams();
+    int each = teams == null ? asked : asked / Math.max(1, teams.list().size());
+    if (teams != null && asked >= climb.steps() && each < climb.steps()) {
+      Finding few =
+          Finding.own(FEW_FOR_TEAMS, null, Weight.LOOK, each, climb.steps(), teams.list().size());
+      found.add(each < Climb.FEWEST ? few : few.mendedBy(Mend.OF_GAME));
     }
     for (Question question : show.questions()) {
       if (question.answerable() && !show.asks(question)) {

@@ -146,13 +146,20 @@ final class WordHuntChecks {
         return;
       }
     }
-    if (hunt.comparing().slips() || hunt.nearly() != null) {
-      for (String name : other.called()) {
-        for (String there : one.called()) {
-          if (Comparison.oneSlip(Comparison.fair(name), Comparison.fair(there))) {
-            found.add(Finding.own(SLIP_NAME, other.id(), Weight.LOOK, name, there));
-            return;
-          }
+    if (!hunt.comparing().slips()) {
+      return;
+    }
+    // As the game forgives them: short names forgive none.
+    for (String name : other.called()) {
+      for (String there : one.called()) {
+        boolean near =
+            Comparison.with(List.of(there), List.of(), hunt.comparing()).right(name).isPresent()
+                || Comparison.with(List.of(name), List.of(), hunt.comparing())
+                    .right(there)
+                    .isPresent();
+        if (near) {
+          found.add(Finding.own(SLIP_NAME, other.id(), Weight.LOOK, name, there));
+          return;
         }
       }
     }

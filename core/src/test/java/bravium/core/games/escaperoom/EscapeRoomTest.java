@@ -382,6 +382,65 @@ class EscapeRoomTest {
     assertThat(found(noWay)).contains(EscapeChecks.NO_WAY_OUT);
   }
 
+  /** The yard's gate is written, the door to the outside is not. */
+  private static EscapeRoom withoutADoor(String asked, String answer) {
+    Basics basics = Basics.of("door", asked, new Feedback("Yes", "No"));
+    Question door =
+        new TypedText(
+            basics,
+            answer.isEmpty() ? List.of() : List.of(answer),
+            List.of(),
+            Comparing.FAIR,
+            Extra.NONE);
+    return twoRooms().withQuestions(List.of(asks("gate", "bee"), door));
+  }
+
+  @Test
+  void theLockThatHoldsUpTheWayOutIsNamed() {
+    Finding empty = noEscape(withoutADoor("", ""));
+    assertThat(empty.question()).isEqualTo("door");
+    assertThat(empty.values()).containsExactly("", "empty");
+    assertThat(noEscape(withoutADoor("What opens the door?", "")).values())
+        .containsExactly("What opens the door?", "unfinished");
+    assertThat(found(withoutADoor("What opens the door?", "wax"))).isEmpty();
+  }
+
+  private static Finding noEscape(EscapeRoom room) {
+    return Games.readiness(activity(room, Rules.usual())).findings().stream()
+        .filter(finding -> EscapeChecks.NO_ESCAPE.equals(finding.own()))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  @Test
+  void anEscapeInWhichNothingCanBeOpenedIsNotPlayedButTriedOut() {
+    EscapeRoom blank =
+        twoRooms()
+            .withQuestions(
+                Stream.of("gate", "door")
+                    .<Question>map(
+                        id ->
+                            new TypedText(
+                                Basics.of(id, "", Feedback.USUAL),
+                                List.of(),
+                                List.of(),
+                                Comparing.FAIR,
+                                Extra.NONE))
+                    .toList());
+    Activity activity = activity(blank, Rules.usual());
+    Prepared game = Games.prepared(activity);
+
+    assertThat(Games.readiness(activity).askable()).isZero();
+    assertThat(game.asksAnything()).isFalse();
+    Sitting played = Engine.open(game, new Opening("s", 0, false));
+    assertThat(Showing.of(game, played, Audience.PROJECTOR, 0).markers()).isEmpty();
+    Action start = new Action.Start();
+    assertThat(Engine.act(game, played, Mover.TEACHER, start, 1).refusal())
+        .isEqualTo(Refusal.NOTHING_TO_ASK);
+    Sitting tried = Engine.open(game, new Opening("s", 0, true));
+    assertThat(Engine.act(game, tried, Mover.TEACHER, start, 1).refusal()).isNull();
+  }
+
   @Test
   void aRoomThatLeadsToItselfAndFiveHundredLocksAreRead() {
     List<Question> questions =

@@ -24,6 +24,9 @@ import bravium.core.play.Stage;
 import bravium.core.play.Turn;
 import bravium.core.play.showing.Review;
 import bravium.core.play.showing.Showing;
+import bravium.core.question.Feedback;
+import bravium.core.question.Option;
+import bravium.core.question.PickOne;
 import bravium.core.question.Question;
 import bravium.core.readiness.Finding;
 import bravium.core.readiness.Winnable;
@@ -347,6 +350,18 @@ class PictureRevealTest {
     player.pickInTurn("a");
     guess(player, "the queen");
     assertThat(player.sitting().outcome().points()).isEqualTo(10 + 90);
+  }
+
+  @Example
+  void anEmptyQuestionThatAPieceWaitsForIsNamed() {
+    PictureReveal three = (PictureReveal) reveal(3, GuessRule.usual(), false).game();
+    List<Question> questions = new ArrayList<>(three.questions());
+    questions.set(1, new PickOne("q1", "", List.of(new Option("a", "", false)), Feedback.USUAL));
+    Finding empty = own(of(three.withQuestions(questions))).getFirst();
+
+    assertThat(empty.own()).isEqualTo(PictureRevealChecks.EMPTY_QUESTION);
+    assertThat(empty.question()).isEqualTo("q1");
+    assertThat(empty.values()).containsExactly("2");
   }
 
   @Example

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import bravium.core.activity.Activity;
 import bravium.core.activity.Order;
 import bravium.core.activity.Rules;
+import bravium.core.activity.Team;
+import bravium.core.activity.Teams;
 import bravium.core.activity.Tries;
 import bravium.core.games.Games;
 import bravium.core.json.Extra;
@@ -44,20 +46,48 @@ class ClimbTest {
       new Climb(5, Climb.Rise.EVEN, List.of(), List.of(2), Climb.Miss.REST);
 
   @Example
-  void theWorthRisesEvenlyDoublesOrIsTheTeachersOwn() {
+  void theWorthRisesEvenlyALittleMoreEachTimeOrIsTheTeachersOwn() {
     assertThat(FIVE.series(10)).containsExactly(10, 20, 30, 40, 50);
-    assertThat(new Climb(5, Climb.Rise.DOUBLING, List.of(), List.of(), null).series(10))
-        .containsExactly(10, 20, 40, 80, 160);
+    // By 10, 15, 20, 25, 30; and, of a unit of 1, by 1, 1.5, 2, 2.5, 3, halves rounded up.
+    Climb growing = new Climb(5, Climb.Rise.GROWING, List.of(), List.of(), null);
+    assertThat(growing.series(10)).containsExactly(10, 25, 45, 70, 100);
+    assertThat(growing.series(1)).containsExactly(1, 3, 5, 8, 11);
     assertThat(FIVE.withWorths(List.of(5, 15, 30)).series(10)).containsExactly(5, 15, 30, 45, 60);
   }
 
   @Example
-  void aDoublingSeriesStopsAtTheMostThatAStepIsWorth() {
-    List<Integer> series =
-        new Climb(30, Climb.Rise.DOUBLING, List.of(), List.of(), null).series(10_000);
+  void noSeriesGoesBeyondTheMostThatAStepIsWorth() {
+    List<Integer> worths = List.of(1, 500_000_000, 999_999_999);
+    List<Integer> series = new Climb(30, Climb.Rise.OWN, worths, List.of(), null).series(10_000);
 
     assertThat(series.getLast()).isEqualTo(Climb.MOST_WORTH);
     assertThat(series).isSorted();
+  }
+
+  @Example
+  void aClimbWhoseTopNoTeamCanReachIsFoundAndMended() {
+    Activity climb =
+        Activities.on(
+            new Climb(6, Climb.Rise.EVEN, List.of(), List.of(), Climb.Miss.REST),
+            Activities.quiz(Activities.asWritten(null, 80), 10));
+    Activity inTeams =
+        climb.withRules(
+            climb
+                .rules()
+                .withTeams(
+                    new Teams(
+                        List.of(
+                            new Team("Moss", Team.Sign.LEAF), new Team("Fern", Team.Sign.ACORN)),
+                        Teams.Turns.IN_ORDER,
+                        null,
+                        false)));
+
+    assertThat(Games.readiness(climb).findings()).isEmpty();
+    Finding few = Games.readiness(inTeams).findings().getFirst();
+    assertThat(few.own()).isEqualTo(QuizShowChecks.FEW_FOR_TEAMS);
+    // Ten questions in turn are five for each of two teams.
+    assertThat(few.values()).containsExactly("5", "6", "2");
+    assertThat(Games.readiness(Games.mended(inTeams, few)).findings()).isEmpty();
   }
 
   @Example

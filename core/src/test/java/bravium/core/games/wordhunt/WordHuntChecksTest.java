@@ -92,8 +92,36 @@ class WordHuntChecksTest {
   void aNameThatASlipTurnsIntoAnothersIsSaid() {
     Thing[] things = {Thing.of("a", "glove"), Thing.of("b", "clove")};
 
-    assertThat(found(hunt(5, WordHunt.Nearly.FREE, null, things))).containsExactly("slip-name");
+    assertThat(found(forgiving(hunt(5, null, null, things)))).containsExactly("slip-name");
     assertThat(found(hunt(5, null, null, things))).isEmpty();
+  }
+
+  @Test
+  void aSlipThatIsNotForgivenIsNoDanger() {
+    Thing[] shortNames = {Thing.of("a", "bee"), Thing.of("b", "bea")};
+    Thing[] longNames = {Thing.of("a", "glove"), Thing.of("b", "clove")};
+
+    // One letter is forgiven in a word of five to eight, none in a shorter one.
+    assertThat(found(forgiving(hunt(5, null, null, shortNames)))).isEmpty();
+    // What is nearly right is told so, and never taken for another thing.
+    assertThat(found(hunt(5, WordHunt.Nearly.FREE, null, longNames))).isEmpty();
+  }
+
+  private static WordHunt forgiving(WordHunt hunt) {
+    return new WordHunt(
+        hunt.picture(),
+        hunt.text(),
+        hunt.things(),
+        hunt.entries(),
+        hunt.list(),
+        hunt.comparing().forgivingSlips(),
+        hunt.nearly(),
+        hunt.oneByOne(),
+        hunt.letters(),
+        hunt.pick(),
+        hunt.decoys(),
+        hunt.again(),
+        hunt.extra());
   }
 
   @Test
