@@ -1,6 +1,7 @@
 import { RotateCcw } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { LocalGame, rehearsal } from "../engine/LocalGame";
+import { partsOf } from "../games";
 import { GameStage } from "../games/GameStage";
 import type { ActionUnion, Aid, Showing } from "../generated/types";
 import { questionsOf } from "../questions/questionsOf";
@@ -29,6 +30,7 @@ export function LiveGame(props: { useEditor: EditorStore; editDetails: () => voi
     window.innerWidth < 640 ? "phone" : "projector",
   );
   const { showing, note } = live;
+  const kind = useEditor((editor) => editor.activity.game.kind);
   const nothing = showing.markers.length === 0;
   return (
     <section aria-label={words.build.liveGame} className="flex min-h-0 flex-1 flex-col gap-2 p-3">
@@ -36,7 +38,7 @@ export function LiveGame(props: { useEditor: EditorStore; editDetails: () => voi
         {nothing ? (
           <div className="flex h-full">
             <p className="m-auto max-w-2xl p-8 text-center font-display text-4xl leading-snug text-soft">
-              {words.live.empty}
+              {partsOf(kind)?.blankHow ?? words.live.empty}
             </p>
           </div>
         ) : (

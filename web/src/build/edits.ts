@@ -197,7 +197,7 @@ export function asKind(question: QuestionUnion, kind: QuestionUnion["kind"]): Qu
 }
 
 /** A figure that a teacher begins with. */
-const blankFigure: Figure = { shape: "circle", parts: 8, shaded: [0, 1, 2] };
+const blankFigure: Figure = { shape: "bar", parts: 10, shaded: [0, 1, 2, 3, 4, 5, 6] };
 
 /** As fair as a teacher is, and small slips are forgiven. */
 const FAIR = {

@@ -8,14 +8,38 @@ import { words } from "../words/en";
 /** What a part of an activity is called. */
 export function partName({ path, number }: Difference): string {
   if (number !== undefined) return words.revision.question(number);
+  const list = path.match(LISTED)?.[1];
+  if (list !== undefined) return words.revision.items[list] ?? words.revision.other;
   return words.revision.parts[path] ?? words.revision.other;
+}
+
+/** The path of something in a list: the list, without the id of what is in it. */
+const LISTED = /^(.+)\[[^\]]*\]$/;
+
+/** What is at a path of an activity; nothing where it isn’t there. */
+function valueAt(activity: Activity, path: string): unknown {
+  let value: unknown = activity;
+  for (const name of path.split(".")) value = (value as Record<string, unknown>)?.[name];
+  return value;
+}
+
+/** Something in a list besides questions: what it is called, and what is written in it. */
+function itemText(item: Record<string, unknown>): string {
+  const said = ["name", "names", "text", "words", "entering", "said", "alt"]
+    .map((name) => item[name])
+    .filter((value) => value !== undefined && value !== "")
+    .map(valueText);
+  return said.join(" — ") || words.revision.unnamed;
 }
 
 /** How a part reads on one side. */
 export function partText(activity: Activity, { path, question }: Difference): string {
   if (question !== undefined) {
     const found = questionsOf(activity).find((q) => q.id === question);
-    return found ? questionText(found) : words.revision.notThere;
+    if (found) return questionText(found);
+    const list = valueAt(activity, path.match(LISTED)?.[1] ?? "");
+    const item = Array.isArray(list) && list.find(({ id }) => id === question);
+    return item ? itemText(item) : words.revision.notThere;
   }
   const [top = "", property] = path.split(".");
   const whole = (activity as unknown as Record<string, unknown>)[top];

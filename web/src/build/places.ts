@@ -5,7 +5,8 @@ import type { EditorStore } from "./editor";
 export const placeOf = {
   question: (id: string) => `question ${id}`,
   option: (question: string, id: string) => `option ${question} ${id}`,
-  feedback: (question: string, which: "right" | "wrong") => `feedback ${question} ${which}`,
+  feedback: (question: string, which: "right" | "wrong" | "again") =>
+    `feedback ${question} ${which}`,
 };
 
 const POINTED_MILLIS = 1_200;

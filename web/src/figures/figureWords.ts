@@ -20,11 +20,7 @@ export const figureWords = {
   first: "First",
   second: "Second",
   cut: "Cut it into",
-  cuts: { 1: "a whole", 2: "halves", 4: "quarters", 8: "eighths", 16: "sixteenths" } as Record<
-    number,
-    string
-  >,
-  cutParts: "Number of equal parts",
+  cutInto: (parts: number) => (parts === 1 ? "one whole" : `${parts} equal parts`),
   shaded: (n: number, of: number) => `${n} of ${plural(of, "part")} shaded`,
   over1: "Parts that are shaded",
   under1: "Parts in a whole",

@@ -89,6 +89,10 @@ export interface GameParts<K extends GameKind> {
   mends?: Record<string, (values: string[]) => string>;
   /** What takes time to think in it besides questions, by the name in the time line. */
   thinking?: Record<string, string>;
+  /** What is still to be written before it can be tried; without it, a question. */
+  blankHow?: string;
+  /** How far it had come when it was left, by how many items were right. */
+  left?: (right: number, of: number) => string;
   /** What an item of it is called that is no question; nothing where it isn't there. */
   item?: (game: GameOf<K>, id: string) => string | undefined;
   /** What the actions of a sheet do, where more than questions stands on it. */

@@ -4,8 +4,8 @@ import {
   KeyRound,
   type LucideIcon,
   MessageCircleQuestion,
+  Presentation,
   ScanSearch,
-  Shapes,
 } from "lucide-react";
 import type { GameDataUnion } from "../generated/types";
 
@@ -15,7 +15,7 @@ const signs: Record<GameDataUnion["kind"], LucideIcon> = {
   "picture-reveal": Images,
   "question-video": Clapperboard,
   "quiz-show": MessageCircleQuestion,
-  whiteboard: Shapes,
+  whiteboard: Presentation,
   "word-hunt": ScanSearch,
 };
 

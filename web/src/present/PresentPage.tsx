@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useEffect, useMemo, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { readFrontContributions, readUnfinished, useSession } from "../api/teacher";
+import { partsOf } from "../games";
 import { GameStage } from "../games/GameStage";
 import { limits } from "../generated/limits";
 import type { Asked, FrontSitting, Unfinished } from "../generated/types";
@@ -126,10 +127,14 @@ function GoOn(props: { left: Unfinished; goOn: () => void; begin: () => void }) 
         </div>
       }
     >
-      <p>{words.present.left.text(whenWords(new Date(left.last)), left.settled, left.asked)}</p>
+      <p>{words.present.left.text(whenWords(new Date(left.last)), howFar(left))}</p>
     </Notice>
   );
 }
+
+/** How far a game had come that was left. */
+const howFar = ({ game, settled, right, asked }: Unfinished) =>
+  partsOf(game)?.left?.(right, asked) ?? words.present.left.settled(settled, asked);
 
 function Front(props: { id: string; sitting: FrontSitting; again: () => void }) {
   const { id, sitting, again } = props;

@@ -1,7 +1,7 @@
 import type { HappeningUnion } from "../generated/types";
 
 /** Bravium's own sounds: a few soft tones each, made in the browser. */
-export type Effect = "right" | "wrong" | "tick" | "hint" | "lock" | "win" | "lose";
+export type Effect = "right" | "partly" | "wrong" | "tick" | "hint" | "lock" | "win" | "lose";
 
 /** A tone: its pitch in hertz, when it begins and how long it lasts, in seconds. */
 type Tone = readonly [pitch: number, at: number, lasts: number];
@@ -14,6 +14,14 @@ const TONES: Record<Effect, { tones: Tone[]; shape: OscillatorType; loud: number
     ],
     shape: "sine",
     loud: 0.18,
+  },
+  partly: {
+    tones: [
+      [523, 0, 0.14],
+      [587, 0.12, 0.2],
+    ],
+    shape: "sine",
+    loud: 0.15,
   },
   wrong: {
     tones: [
@@ -93,7 +101,7 @@ export function effectOf(happenings: HappeningUnion[]): Effect | undefined {
 function soundOf(happening: HappeningUnion): Effect | undefined {
   switch (happening.kind) {
     case "answer-marked":
-      if (happening.verdict === "right" || happening.verdict === "partly") return "right";
+      if (happening.verdict === "right" || happening.verdict === "partly") return happening.verdict;
       return happening.verdict === "given" ? "lock" : "wrong";
     case "entered":
       if (happening.verdict === "partly") return "hint";

@@ -11,6 +11,8 @@ import type { StageProps } from "./stage";
 export interface OwnEnd {
   /** What is seen once more. */
   beside?: ReactNode;
+  /** The heading of a win; the usual one without it. */
+  title?: string;
   lost: string;
   won: (points: number) => string;
   needed: string;
@@ -72,7 +74,7 @@ function endTitle({ score, teams, wording }: Showing, outcome: Outcome, own?: Ow
   if (winners.length === 1) return words.teams.won(winners[0] ?? "");
   if (outcome.possible === 0 && score.given === score.asked) return words.talk.over;
   if (outcome.awaiting > 0) return words.game.awaitingTitle;
-  if (outcome.won) return wording?.won ?? words.game.won;
+  if (outcome.won) return wording?.won ?? own?.title ?? words.game.won;
   if (wording?.lost) return wording.lost;
   if (own) return own.lost;
   if (outcome.ended === "time") return words.game.timeUp(score);

@@ -5,7 +5,8 @@ import { list, plural } from "./format";
 
 export const boards = {
   teams: {
-    awaiting: (n: number) => `The teacher still marks ${plural(n, "answer")}, then it is decided.`,
+    awaiting: (n: number) =>
+      `${plural(n, "answer")} still to be marked by the teacher, then it is decided.`,
     who: "At the front of the class",
     whoLabel: "How many teams play at the front",
     counts: (n: number) => (n === 0 ? "everybody plays together." : `${n} teams`),
@@ -14,8 +15,8 @@ export const boards = {
       "in-order": "take turns in order.",
       "by-teacher": "answer when I give them the turn.",
     } as Record<string, string>,
-    missed: "A missed question",
-    missedLabel: "What happens with a missed question",
+    missed: "If a team gets it wrong, the question",
+    missedLabel: "What happens when a team gets it wrong",
     takeOver: {
       none: "stays missed.",
       next: "goes to the next team",
@@ -61,7 +62,7 @@ export const boards = {
     giveTurn: "Press a team, or its number, to give it the turn.",
     give: (name: string) => `Points for ${name}`,
     joins: "A team joins",
-    joinsText: "It begins with no points and is last in turn. ← takes it back.",
+    joinsText: "It starts with no points and comes last in turn. ← takes it back.",
     joinsName: "What it is called",
     joinsNow: "Add the team",
     giveText: "Given by hand. ← takes it back.",
@@ -76,24 +77,24 @@ export const boards = {
   talk: {
     struck: "struck out",
     why: (letter: string) => `Why not ${letter}:`,
-    explained: "Talked through",
+    explained: "Answer shown, no points",
     usual: "This one stays.",
     votesTitle: "Hands for each option",
     hands: (letter: string) => `Hands for ${letter}`,
     handsShown: (n: number) => plural(n, "hand"),
     countThem: "Show them",
     orderTitle: "Struck out at the front in this order",
-    orderText: "What is right stays, whatever the order says.",
+    orderText: "The right one stays, whatever the order.",
     orderUp: (letter: string) => `${letter}: struck out earlier`,
     orderDown: (letter: string) => `${letter}: struck out later`,
     over: "That was the question",
     overText: "It was shown on its own and doesn’t count.",
   },
   refused: {
-    "no-name": "That isn’t a name: it has no letters, or far too many. Nothing was counted.",
-    "no-entry-left": "There are no entries left for that.",
+    "no-name": "That isn’t a name: it has no letters, or far too many. It didn’t count.",
+    "no-entry-left": "There are no goes left for that.",
     "not-reached": "What comes next can’t be skipped.",
-    passed: "There is no going back here.",
+    passed: "You can’t go back here.",
     "no-such-team": "Give a team the turn first: press its number.",
   } as Partial<Record<Refusal, string>>,
 };

@@ -3,8 +3,8 @@ import { list, plural, schoolDay } from "./format";
 /** The words for those who cover for a teacher for a day. */
 export const cover = {
   cover: {
-    title: "Cover for a day",
-    text: "A colleague takes your lesson? With a code for that day they can present what is assigned to this class, and watch it play. They see no results and can change nothing.",
+    title: "Cover lesson",
+    text: "Is a colleague taking your lesson? With a code for that day they can present what is assigned to this class, and see who is playing and how far they are. They see no answers and no marks, and can change nothing.",
     day: "The day",
     besides: "What else they can present",
     also: (titles: string[]) => `Also: ${list(titles)}`,
@@ -19,26 +19,26 @@ export const cover = {
     sheetTitle: (name: string, day: string) => `${name}, ${schoolDay(day)}`,
     sheetText: "Thank you for taking this class. Open this address and type the code:",
     sheetWhat:
-      "You can present what is there, and see how far the class is while it plays. The code works on this day only.",
+      "You can present what is there, and see how far everyone is while they play. The code works on this day only.",
     enterTitle: "Cover a class for a day",
     enterText: "Type the code that the class’s teacher gave you.",
     code: "Code",
-    enter: "Go on",
+    enter: "Continue",
     leave: "Leave",
-    until: (day: string) => `Cover for ${schoolDay(day)}, until midnight`,
-    comeIn: (code: string) => `Learners come in with the code ${code}.`,
+    until: (day: string) => `Cover lesson on ${schoolDay(day)}, until midnight`,
+    comeIn: (code: string) => `Learners join with the code ${code}.`,
     nothing: "There is nothing to present: nothing is assigned to this class today.",
     present: "Present",
     watch: "Watch",
     back: "Back to the list",
-    notAssigned: "to be presented",
+    notAssigned: "to present",
     progress: (begun: number, through: number, learners: number) =>
       learners === 0
         ? "for nobody yet"
         : begun === 0
-          ? `for ${plural(learners, "learner")}, nobody has begun`
-          : `${begun} of ${learners} have begun, ${through} ${through === 1 ? "has" : "have"} finished`,
-    closed: "closed for learners just now",
+          ? `for ${plural(learners, "learner")}, nobody has started`
+          : `${begun} of ${learners} have started, ${through} ${through === 1 ? "has" : "have"} finished`,
+    closed: "closed for learners at the moment",
     again: "Type another code",
     over: "This code has expired, or its teacher has withdrawn it.",
   },

@@ -15,23 +15,24 @@ import { results } from "./results";
 /** A chance in billionths as a share in per cent, with as many digits as say something. */
 function perCent(billionths: number): string {
   const share = billionths / 1e7;
-  if (share >= 99.95) return share >= 100 ? "100 %" : "over 99.9 %";
-  if (share >= 10) return `${Math.round(share)} %`;
-  if (share >= 0.001) return `${Number(share.toPrecision(1 + Number(share >= 1)))} %`;
-  return "under 0.001 %";
+  if (share >= 99.95) return share >= 100 ? "100%" : "over 99.9%";
+  if (share >= 10) return `${Math.round(share)}%`;
+  if (share >= 0.001) return `${Number(share.toPrecision(1 + Number(share >= 1)))}%`;
+  return "under 0.001%";
 }
 
-/** An estimate says that it is one, and how far off it may be. */
-function share(billionths: number, off: number): string {
+/** How often guessing wins. An estimate says that it is one, and how far off it may be. */
+function guessed(billionths: number, off: number): string {
+  if (billionths === 1e9 && off === 0) return "always wins";
   const figure = perCent(billionths);
-  if (off === 0) return figure;
-  if (off >= 1e9) return `can’t be told (perhaps ${figure})`;
+  if (off === 0) return `wins ${figure} of the time`;
+  if (off >= 1e9) return `wins perhaps ${figure} of the time (it can’t be told)`;
   const least = perCent(Math.max(0, billionths - off));
   const most = perCent(Math.min(1e9, billionths + off));
-  if (least === most) return least;
+  if (least === most) return `wins ${least} of the time`;
   return billionths <= off
-    ? `is rare: at most ${most}`
-    : `about ${figure}, give or take ${perCent(off)}`;
+    ? `wins at most ${most} of the time`
+    : `wins about ${figure} of the time, give or take ${perCent(off)}`;
 }
 
 export const words = {
@@ -55,7 +56,7 @@ export const words = {
     password: "Password",
     signIn: "Sign in",
     byName: "Sign in with a name and a password",
-    first: "Begin",
+    first: "Start",
     firstText:
       "This server has no teacher yet. You are the first: you look after it and add the others. Type the code that it printed when it was started, then choose your name and a password.",
     firstCode: "The code that the server printed",
@@ -76,7 +77,7 @@ export const words = {
     demo: "The demo’s teacher signs in with one click and has no password.",
     server: "This server",
     version: (version: string) => `This is Bravium ${version}.`,
-    newestCopy: (day: string) => `The newest nightly copy is of ${day}.`,
+    newestCopy: (day: string) => `The newest nightly copy was made on ${day}.`,
     noCopy: "There is no nightly copy yet; the first one is made tonight.",
     wellServer: "All is well.",
     newsTitle: "This server needs your attention.",
@@ -84,19 +85,19 @@ export const words = {
     teachers: "Teachers of this server",
     teachersText: "Each sees only her own activities.",
     keeper: "looks after this server",
-    addTitle: "One more teacher",
+    addTitle: "Another teacher",
     add: "Add a teacher",
     added: (name: string) => `${name} can sign in now, with the password you chose.`,
     reset: (name: string) => `New password for ${name}`,
     resetDone: (name: string) => `${name} has the new password and is signed out everywhere.`,
     give: "Set the password",
     lookAfter: "password or removal",
-    becomes: (name: string) => `If ${name} leaves, the activities, with all that was played, …`,
-    classesBecome: "… and the classes, with all that came back, …",
-    choose: "choose what becomes of them",
-    putAway: "… are put away with you, who can bring them back",
+    becomes: (name: string) => `If ${name} leaves, the activities and their results …`,
+    classesBecome: "… and the classes and their results …",
+    choose: "choose what happens to them",
+    putAway: "… are archived with you; you can restore them",
     goTo: (name: string) => `… go to ${name}`,
-    goWith: "… are removed; you can bring them back for 30 days",
+    goWith: "… go into the bin; you can restore them for 30 days",
     remove: (name: string) => `Remove ${name}`,
     removed: (name: string) => `${name} is removed and signed out everywhere.`,
   },
@@ -106,8 +107,8 @@ export const words = {
     new: "New quiz show",
     newTitle: "What should the class do?",
     ready: "ready for class",
-    notReady: (n: number) => `${plural(n, "thing")} to look at first`,
-    lookAt: (n: number) => `${n} to look at`,
+    notReady: (n: number) => `${plural(n, "thing")} to check first`,
+    lookAt: (n: number) => `${n} to check`,
     untitled: learners.untitled,
     otherKind: "From a newer version",
     forWhom: (year?: number, subject?: string) =>
@@ -117,19 +118,19 @@ export const words = {
     search: "Search",
     searchPlaceholder: "title, subject, tag …",
     filters: {
-      kind: "Kind",
+      kind: "Game",
       subject: "Subject",
       year: "Year",
       tag: "Tag",
     },
-    any: { kind: "every kind", subject: "every subject", year: "every year", tag: "every tag" },
+    any: { kind: "all games", subject: "all subjects", year: "all years", tag: "all tags" },
     counted: (name: string, n: number) => `${name} (${n})`,
     sort: "Sorted by",
     sorts: { changed: "last changed", title: "title", year: "year group" },
     total: (n: number) => plural(n, "activity", "activities"),
     none: "Nothing matches your search.",
-    noneRemoved: "Nothing is waiting to be brought back.",
-    clear: "Show all again",
+    noneRemoved: "The bin is empty.",
+    clear: "Clear search",
     more: "Show more",
     takeIn: "Import a file",
     tookIn: (title: string) => `“${title || "No title yet"}” is imported.`,
@@ -145,22 +146,23 @@ export const words = {
     renameTitle: "Rename",
     newName: "Title",
     save: "Save",
-    renamed: (title: string) => `It is called “${title || "No title yet"}” now.`,
+    renamed: (title: string) => `Renamed to “${title || "No title yet"}”.`,
     duplicate: "Duplicate",
-    copied: (title: string) => `“${title}” is there.`,
+    copied: (title: string) => `Copied as “${title}”.`,
     copyTitle: (title: string) => `${title || "No title yet"} (copy)`,
     results: "Results",
     download: "Save as a file",
     remove: "Remove",
-    removed: (title: string) => `“${title || "No title yet"}” is removed. It is kept for 30 days.`,
+    removed: (title: string) =>
+      `“${title || "No title yet"}” is in the bin. You can restore it for 30 days.`,
     undo: "Undo",
-    showRemoved: (n: number) => `Removed (${n})`,
+    showRemoved: (n: number) => `Bin (${n})`,
     showThere: "Back to all",
-    bringBack: "Bring back",
+    bringBack: "Restore",
     broughtBack: (title: string) => `“${title || "No title yet"}” is back.`,
-    removedTitle: "Removed activities",
+    removedTitle: "Bin",
     removedText:
-      "What you removed in the last 30 days. Meanwhile their links and codes don’t work.",
+      "What you removed in the last 30 days. Until you restore an activity, its links and codes don’t work.",
   },
 
   build: {
@@ -183,14 +185,14 @@ export const words = {
     liveGame: "Live game",
     saving: "saving …",
     saved: (when: Date) => `saved ${time(when)}`,
-    unsaved: "kept on this device, trying again",
+    unsaved: "not saved yet; safe on this device, still trying",
     notTaken: (reason: string) => `Not saved. ${reason}`,
-    keptHere: "kept on this device",
+    keptHere: "not saved yet; safe on this device",
     signedOut:
-      "You are signed out, so that nothing can be saved. What you write is kept on this device, and is saved as soon as you are signed in.",
+      "You are signed out, so nothing can be saved. What you write is safe on this device and will be saved as soon as you sign in.",
     signIn: "Sign in in a new tab",
     changedElsewhere:
-      "This activity was changed somewhere else, too. You can write on: it is kept on this device until you have looked at both.",
+      "This activity was changed somewhere else, too. You can carry on: your changes are safe on this device until you have looked at both.",
     lookAtBoth: "Look at both",
     split: "Width of the sheet",
     draft: (when: Date) =>
@@ -204,7 +206,7 @@ export const words = {
     placeholder: "type a part of its name",
     none: "No action has that name.",
     add: "Add a question",
-    duplicate: "One more question like this",
+    duplicate: "Another question like this one",
     turnOff: "Switch the question off or on",
     up: "Move the question up",
     down: "Move the question down",
@@ -244,6 +246,29 @@ export const words = {
       "titlePage.introduction": "Introduction",
       "game.kind": "Game",
       "game.board": "Board",
+      "game.picture": "Picture",
+      "game.text": "Text or sound",
+      "game.things": "Order of the things",
+      "game.entries": "How many goes",
+      "game.list": "What the list shows",
+      "game.decoys": "Decoys for the list",
+      "game.rooms": "Order of the rooms",
+      "game.locks": "Order of the locks",
+      "game.covers": "Order of the covers",
+      "game.pieces": "Order of the pieces",
+      "game.prices": "What wrong tries and hints cost",
+      "game.cut": "How the picture is cut",
+      "game.accepted": "What the picture shows",
+      "game.comparing": "How answers are compared",
+      "game.guessing": "What a guess earns",
+      "game.byPieces": "What happens without a right guess",
+      "game.said": "How the hidden picture is described",
+      "game.film": "The film",
+      "game.stops": "The stops",
+      "game.script": "What is said and seen",
+      "game.watching": "How the film is watched",
+      "game.picked": "How the pages come",
+      "game.flaps": "How answers are shown",
       "game.questions": "Order of the questions",
       "rules.ask": "How many are asked",
       "rules.questionOrder": "How questions come",
@@ -265,10 +290,19 @@ export const words = {
       "endings.win": "Words after a win",
       "endings.lose": "Words after a loss",
     } as Record<string, string>,
+    items: {
+      "game.questions": "Question",
+      "game.things": "Thing",
+      "game.rooms": "Room",
+      "game.locks": "Lock",
+      "game.covers": "Cover",
+      "game.pieces": "Piece",
+    } as Record<string, string>,
+    unnamed: "nothing written in it yet",
     other: "Something from a newer version",
     question: (n: number) => `Question ${n}`,
     nothing: "nothing",
-    usual: "the usual words",
+    usual: "Bravium’s usual message",
     notThere: "not there",
     untouched: "as before",
     noOptions: "no options",
@@ -287,22 +321,22 @@ export const words = {
     theirs: "The other one",
     both: "changed on both sides",
     all: { mine: "Take all from this page", theirs: "Take all from the other one" },
-    goOn: "Go on with what is chosen",
+    goOn: "Keep these choices",
     copy: "Keep mine as a copy",
   },
 
   versions: {
     title: "Earlier versions",
     list: "Versions",
-    text: "Every save of the last day, then the last of each day. Bringing one back can be undone.",
+    text: "Every save of the last day, then the last of each day. Restoring one can be undone.",
     when: (when: Date) =>
       `${new Date().toDateString() === when.toDateString() ? "today" : day(when)}, ${when.toLocaleTimeString("en-GB")}`,
     look: (when: Date) => `The version of ${day(when)}, ${time(when)}`,
     more: "Show earlier ones",
     newest: "This is the newest",
-    bringBack: "Bring this version back",
+    bringBack: "Restore this version",
     rules: (rules: Rules) =>
-      `${rules.ask === undefined ? "all questions asked" : `${rules.ask} questions asked`} · ${rules.worth} points each · won with ${rules.passMark} %`,
+      `${rules.ask === undefined ? "all questions asked" : `${rules.ask} questions asked`} · ${rules.worth} points each · won with ${rules.passMark}%`,
   },
 
   details: {
@@ -317,7 +351,7 @@ export const words = {
     done: "Done",
     tags: "Tags",
     tagsPlaceholder: "with commas between them",
-    thinking: "How long your class thinks over a question, in seconds",
+    thinking: "Thinking time per question (seconds)",
     usualSeconds: (n: number) => `usually ${n}`,
     noThinking: "Set the year group to estimate the time that the game takes.",
   },
@@ -333,13 +367,13 @@ export const words = {
     jump: "Jump to",
     jumpPlaceholder: "jump to …",
     jumpTo: (n: number, text: string) => `${n}  ${text}`,
-    right: "Right",
-    wrong: "Wrong",
-    win: "To the win",
-    loss: "To the loss",
+    right: "Answer right",
+    wrong: "Answer wrong",
+    win: "Finish with a win",
+    loss: "Finish with a loss",
     again: "Again",
-    note: "These buttons are yours alone; learners never see them.",
-    empty: "Once a question can be answered, the game begins here.",
+    note: "Only you see these buttons.",
+    empty: "Write a question that can be answered and the game starts here.",
     cannotLose: "With these rules nobody can lose.",
     cannotWin: "With these rules nobody can win yet.",
   },
@@ -357,14 +391,14 @@ export const words = {
       mark.counted
         ? `wins with ${plural(mark.needed, "point")} — ${mark.rightNeeded} of ${mark.asked} right`
         : `wins with ${mark.about ? "about" : "at least"} ${plural(mark.needed, "point")}`,
-    nothing: "nothing to look at",
-    things: (n: number) => `${plural(n, "thing")} to look at`,
+    nothing: "nothing to fix",
+    things: (n: number) => `${plural(n, "thing")} to check`,
     place: (n: number) => `Question ${n}`,
     whole: "The activity",
     finding: (finding: Finding) => findingWords[finding.check](finding.values),
     mends: mendWords,
     guessing: (billionths: number, off: number, teams: boolean) =>
-      `passing ${teams ? "alone " : ""}by guessing ${billionths === 1e9 && off === 0 ? "is certain" : share(billionths, off)}`,
+      `${teams ? "for one who plays alone, guessing" : "guessing alone"} ${guessed(billionths, off)}`,
     time: ({ least, most, year }: TimeLine) =>
       minutes(least) === minutes(most)
         ? `about ${minutes(least)} min for ${yearName(year)}`
@@ -372,8 +406,8 @@ export const words = {
     noTime: "set the year group to estimate the time",
     timeTip:
       "Faster and slower readers of the year group, with thinking time. Press to change the year or the times.",
-    mendAll: (n: number) => `Mend all ${n} like this`,
-    weights: { stop: "must be mended", look: "worth a look" },
+    mendAll: (n: number) => `Fix all ${n}`,
+    weights: { stop: "must be fixed", look: "worth a look" },
   },
 
   copyFrom: {
@@ -399,7 +433,7 @@ export const words = {
   takeIn: {
     open: "From a table or a list",
     title: "Questions from a table or a list",
-    text: "Paste cells from a spreadsheet, a quiz from a document, or a list with boxes. On the other side you see what becomes of it; put the text right until it is as you mean it.",
+    text: "Paste cells from a spreadsheet, a quiz from a document, or a list with boxes. On the other side you see the questions Bravium makes of it; correct the text until they are as you mean them.",
     readAs: "Read as",
     forms: {
       quiz: "a quiz, line by line",
@@ -417,7 +451,7 @@ export const words = {
       right: "a right option",
       answer: "the answer",
       hint: "a remark",
-      left: "left over",
+      left: "left out",
     },
     noRightYet: "no right answer yet",
     withoutRight: (n: number) => `${plural(n, "question")} without a right answer yet`,
@@ -425,10 +459,10 @@ export const words = {
     placeholder:
       "Who lays the eggs?\tthe queen\ta drone\ta worker\nBees can dance.\ttrue\n\nor\n\n1. Who lays the eggs?\n   - [x] the queen\n   - [ ] a drone",
     file: "Open a CSV or Markdown file",
-    preview: "What is understood",
+    preview: "What Bravium read",
     nothing: "Nothing yet.",
-    understood: (n: number) => `${plural(n, "question")} understood`,
-    left: (n: number) => `${plural(n, "piece")} not understood`,
+    understood: (n: number) => `${plural(n, "question")} read`,
+    left: (n: number) => `${plural(n, "line")} it couldn’t read`,
     line: (n: number) => `line ${n}:`,
     take: (n: number) => `Import ${plural(n, "question")}`,
   },
@@ -454,24 +488,24 @@ export const words = {
 
   link: {
     title: "Link for learners",
-    text: "Anyone with this link can play on their own device. Nothing is recorded under a name.",
+    text: "Anyone with this link can play on their own device. No names are recorded.",
     code: "Code",
     copy: "Copy the link",
     copied: "Copied",
     open: "Open it here",
     qr: "The link as a QR code",
     large: "Show it large",
-    on: "Switched on: whoever has the link can begin.",
-    off: "Switched off: nobody new can begin. Whoever has begun can finish.",
+    on: "Switched on: anyone with the link can start.",
+    off: "Switched off: nobody new can start. Anyone who has started can finish.",
     time: "For learners with",
     times: {
       100: "the usual time",
-      125: "a quarter more time",
-      150: "half as much time again",
-      200: "twice the time",
+      125: "25% extra time",
+      150: "50% extra time",
+      200: "double time",
     },
     version: "Learners get what was saved last.",
-    alone: "Only this computer reaches this address.",
+    alone: "This address works on this computer only.",
     network: "The address works for devices in the same network as this computer.",
   },
 
@@ -482,10 +516,12 @@ export const words = {
   present: {
     left: {
       title: "This game is not finished",
-      text: (when: string, settled: number, asked: number) =>
+      text: (when: string, how: string) =>
+        `You left it ${when}, ${how}. Everything that was answered is kept.`,
+      settled: (settled: number, asked: number) =>
         settled === 0
-          ? `You left it ${when}, at its first question.`
-          : `You left it ${when}, after ${settled} of ${plural(asked, "question")}. Everything that was answered is kept.`,
+          ? "before anything was answered"
+          : `after ${settled} of ${plural(asked, "question")}`,
       goOn: "Continue it",
       begin: "Start a new game",
     },
@@ -496,14 +532,14 @@ export const words = {
     leave: "Leave",
     keysTitle: "Keys while presenting",
     keys: [
-      ["Space or →", "next thing: start, answer, go on", "next"],
-      ["← or Backspace", "back: take the last step back", "back"],
-      ["← ↑ → ↓ on a board", "to the next marker that way; Enter picks it, Backspace takes back"],
+      ["Space or →", "next: start, answer, carry on", "next"],
+      ["← or Backspace", "back: undo the last step", "back"],
+      ["← ↑ → ↓ on a board", "to the next one that way; Enter picks it, Backspace takes back"],
       ["A – F", "choose an option"],
       ["G", "type a guess or a find; Esc leaves the line again"],
-      ["Enter", "answer with what is chosen or typed"],
+      ["Enter", "send what is chosen or typed"],
       ["X", "strike out the next wrong option", "strike"],
-      ["R", "give the answer away: strike out all wrong ones, or fold its flap open", "reveal"],
+      ["R", "show the answer: strike out all wrong ones, or open its flap", "reveal"],
       ["V", "count hands for each option", "hands"],
       ["O", "options one by one, or all together", "one"],
       ["H", "a hint", "hint"],
@@ -512,8 +548,8 @@ export const words = {
       ["+", "30 seconds more", "more"],
       ["S", "shutter", "shutter"],
       ["P", "pen", "pen"],
-      ["W", "everything within a child’s reach, or back", "low"],
-      ["I", "the page as a picture", "picture"],
+      ["W", "everything lower, within a child’s reach, or back", "low"],
+      ["I", "save the page as a picture", "picture"],
       ["J", "jump to a question", "jump"],
       ["K", "open the lock that the class is stuck at", "unlock"],
       ["M", "sound on or off", "sound"],

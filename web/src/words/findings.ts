@@ -29,7 +29,7 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
   "asks-too-many": ([asked, there]) =>
     `The rules ask ${plural(Number(asked), "question")}, but only ${there} can be asked. All of them are.`,
   "no-points": () => "A question is worth 0 points, so everybody wins.",
-  "always-won": () => "With a pass mark of 0 % everybody wins.",
+  "always-won": () => "With a pass mark of 0% everybody wins.",
   "pass-mark-unreachable": ([needed, reach]) =>
     `Winning takes ${points(needed)}, but only ${reach} can be reached.`,
   "pass-mark-sometimes-unreachable": ([needed, reach]) =>
@@ -54,7 +54,7 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
   "number-two-ways": ([read, other]) =>
     `Your number is read as ${read}, but could be read as ${other}, too.`,
   "tolerance-unread": ([text]) =>
-    `“${text}” isn’t a number, so only the exact number is right. Write 0.5 or 5 %, for instance.`,
+    `“${text}” isn’t a number, so only the exact number is right. Write 0.5 or 5%, for instance.`,
   "no-number": () => "There is no number to compare with. The question is left out until there is.",
   "no-gaps": () => "There is no gap yet. Put the words that are missing in [brackets].",
   "few-cards": () => "There are fewer than two cards to put in order. The question is left out.",
@@ -62,8 +62,8 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
   "few-groups": () =>
     "It takes two groups with a name, and a card that belongs to one. The question is left out.",
   "rings-apart": ([text]) =>
-    `The card “${text}” belongs into rings that don’t overlap, and is left out. Move their groups beside each other.`,
-  "cards-alike": () => "All cards read the same, so that nothing is right or wrong.",
+    `The card “${text}” belongs in rings that don’t overlap, so it is left out. Move their groups next to each other.`,
+  "cards-alike": () => "All cards read the same, so nothing is right or wrong.",
   "any-order": () => "Any order is right here. The question is left out.",
   "fraction-not-there": ([over, under, cut]) =>
     `${over}/${under} can’t be shaded in ${cut} equal parts. The question is left out.`,
@@ -81,15 +81,15 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
   "lives-before-pass-mark": ([lives, misses]) =>
     `The game ends after ${plural(Number(lives) + 1, "mistake")}, though ${misses} still win by the pass mark.`,
   "price-above-worth": ([price, worth]) =>
-    `A hint or a wrong answer costs ${points(price)}, more than a question worth ${worth} brings.`,
+    `A hint or a wrong answer costs ${points(price)}, more than a question worth ${worth} earns.`,
   "lives-too-few": ([lives, lost]) =>
     `${plural(Number(lost), "question")} can’t be got right by anybody, but the game allows ${plural(Number(lives), "mistake")}.`,
   "until-right-wins": ([chance]) =>
     `Each question may be tried until it is right, so guessing alone wins ${oneIn(Number(chance))}.`,
   "pass-mark-of-teams": ([percent]) =>
-    `Teams play for the most points. The pass mark of ${percent} % counts only for who plays alone.`,
+    `Teams play for the most points. The pass mark of ${percent}% counts only for anyone who plays alone.`,
   "lives-of-teams": () =>
-    "Teams may make any number of mistakes. Lives count only for who plays alone.",
+    "Teams may make any number of mistakes. Lives count only for anyone who plays alone.",
   "no-decider-left": () => "A tie may find no question that is left to decide it.",
   "speed-without-clock": ([without, of]) =>
     without === of
@@ -105,8 +105,8 @@ export const findingWords: Record<Check, (values: string[]) => string> = {
     `Nobody can beat this clock: it gives ${lasting(seconds)}, and reading the questions alone takes ${lasting(needed)}.`,
   // Its game says it.
   "of-game": () => "",
-  "many-questions": ([asked, most]) =>
-    `${asked} questions make a long game; up to ${most} are usual.`,
+  "long-game": ([asked, , least, most, lesson]) =>
+    `${asked} questions take your class ${minutes(Number(least))} to ${minutes(Number(most))} minutes; a lesson has about ${lesson}.`,
 };
 
 export const mendWords: Record<Mend, (values: string[]) => string> = {
@@ -117,10 +117,10 @@ export const mendWords: Record<Mend, (values: string[]) => string> = {
   "switch-on-all": () => "Switch all on",
   "ask-all": () => "Ask all there are",
   "ask-fewer": ([, most]) => `Ask ${most} of them`,
-  "mend-look": () => "Mend the colours",
+  "mend-look": () => "Fix the colours",
   "mix-options": () => "Mix the options",
   "usual-worth": () => "Give 10 points each",
-  "usual-pass-mark": () => "Win with 80 %",
+  "usual-pass-mark": () => "Win with 80%",
   "wrong-costs": () => "Let wrong ones cost",
   "set-lives": ([, misses]) => `Allow ${plural(Number(misses), "mistake")}`,
   "lower-prices": ([, worth]) => `Lower it to ${worth}`,
@@ -134,5 +134,5 @@ export const mendWords: Record<Mend, (values: string[]) => string> = {
   "set-clock": (values) => `Give ${minutes(Number(values.at(-1)))} min`,
   "remove-hint": () => "Remove this hint",
   "of-game": () => "",
-  "set-pass-mark": (values) => `Win with ${values.at(-1)} %`,
+  "set-pass-mark": (values) => `Win with ${values.at(-1)}%`,
 };

@@ -1,21 +1,24 @@
 import type { Counted, Moved, PassMark, Scorecard, State, Terms } from "../generated/types";
 import { formOf, plural } from "./format";
 
-/** “7 of 10 right”: of what was marked; what was only handed in stands beside it. */
-const ofMarked = ({ right, asked, given }: Scorecard) => `${right} of ${asked - given}`;
+/** Of how many it is said whether they are right; of games that were kept earlier, without those handed in. */
+const markedOf = ({ marked, asked, given }: Scorecard) => marked ?? asked - given;
+
+/** “7 of 10 right”: of what is marked; what was only handed in stands beside it. */
+const ofMarked = (score: Scorecard) => `${score.right} of ${markedOf(score)}`;
 
 /** The words of a game as it is played. */
 export const playing = {
   game: {
     start: "Start",
     unfinished: "This question can’t be answered yet.",
-    passOver: "Go on",
+    passOver: "Carry on",
     answer: "Answer",
     next: "Next",
     toEnd: "See how it went",
     again: "Play again",
     startAgain: "Start again",
-    startAgainAsk: "You begin anew. What you did so far stays with your teacher.",
+    startAgainAsk: "You start from the beginning. Your teacher keeps what you have done so far.",
     keepPlaying: "Keep playing",
     answers: "See the answers",
     hideAnswers: "Hide the answers",
@@ -38,20 +41,20 @@ export const playing = {
     closed: (score: Scorecard) =>
       `Bravium was updated while it was open. Your answers are kept: ${ofMarked(score)} right. Play again to start a new one.`,
     atClosing: (score: Scorecard) =>
-      `The time for it is over. Your answers are kept: ${ofMarked(score)} right.`,
-    won: "You made it",
+      `It has closed. Your answers are kept: ${ofMarked(score)} right.`,
+    won: "You did it!",
+    madeIt: "You made it",
     lost: (score: Scorecard) => `Not this time — you got ${ofMarked(score)}`,
     /** At the front what was only talked through stands where a learner hands something in. */
     rightOf: (score: Scorecard, front = false) =>
       [
-        score.asked > score.given || score.given === 0 ? `${ofMarked(score)} right` : "",
+        markedOf(score) > 0 || score.given === 0 ? `${ofMarked(score)} right` : "",
         score.partly > 0 ? `${score.partly} partly` : "",
-        score.given > 0 ? `${score.given} ${front ? "talked through" : "handed in"}` : "",
+        score.given > 0 ? `${score.given} ${front ? "shown" : "handed in"}` : "",
       ]
         .filter(Boolean)
         .join(", "),
-    needed: (points: number, needed: number) =>
-      `${plural(points, "point")} of the ${needed} that win.`,
+    needed: (points: number, needed: number) => `${plural(points, "point")}. You needed ${needed}.`,
     usual: { right: "Well done.", wrong: "The right one is marked." },
     markers: {
       "to-do": "to do",
@@ -60,7 +63,7 @@ export const playing = {
       wrong: "not right",
       partly: "partly right",
       missed: "not answered",
-      retry: "may be tried again",
+      retry: "can be tried again",
       given: "handed in",
     } satisfies Record<State, string>,
     /** The same of what is no question but found. */
@@ -84,7 +87,7 @@ export const playing = {
     yours: "You wrote:",
     gap: (n: number) => `Gap ${n}`,
     gapChoose: "choose",
-    put: (card: string, place: string) => `Put ${card} into ${place}`,
+    put: (card: string, place: string) => `Put ${card} in ${place}`,
     pickedUp: (card: string) => `${card} — picked up, now choose where it goes`,
     bank: "Words to put in",
     cards: "Cards to place",
@@ -95,12 +98,12 @@ export const playing = {
     both: (one: string, other: string) => `${one} and ${other}`,
     laid: (card: string, place: string) => `${card} → ${place}`,
     wentBack: "not there, it goes back",
-    flapOpen: "The answer lies under here. Fold it open.",
-    flapShut: "Fold it shut",
+    flapOpen: "The answer is under this flap. Open it.",
+    flapShut: "Close the flap",
     asItLies: "It’s right as it is",
     undoStep: "Undo",
     shaded: (n: number, of: number) => `${n} of ${plural(of, "part")} shaded`,
-    compared: { less: "less", same: "as much", more: "more" } as Record<string, string>,
+    compared: { less: "less", same: "the same", more: "more" } as Record<string, string>,
     /** What became of the first sorting: “4 cards moved, 3 of them to where they belong.” */
     moved: ({ cards, home, astray }: Moved) => {
       if (cards === 0) return "Since the first time, no card has moved.";
@@ -116,8 +119,8 @@ export const playing = {
       scoring === "pairs"
         ? `${right} of ${plural(of, "pair")} are in the right order.`
         : scoring === "neighbours"
-          ? `${right} of ${plural(of, "neighbour")} follow each other rightly.`
-          : `${right} of ${plural(of, "card")} stand in the right place.`,
+          ? `${right} of ${plural(of, "neighbour")} are in the right order.`
+          : `${right} of ${plural(of, "card")} are in the right place.`,
     up: (card: string) => `${card}: one place up`,
     down: (card: string) => `${card}: one place down`,
     ordered: (card: string, place: number, of: number) => `${card} is now ${place} of ${of}.`,
@@ -133,36 +136,36 @@ export const playing = {
     outOfTime: "Out of time",
     given: "Handed in",
     usualPartly: "Some of it is right.",
-    usualMissed: "The time was up before an answer came.",
+    usualMissed: "Time ran out before you answered.",
     usualGiven: { "free-answer": "Your teacher will mark it.", discussion: "Thank you." } as Record<
       string,
       string
     >,
-    usualAgain: "You may try again.",
-    usualLater: "It comes again later.",
-    usualNothing: "On to the next.",
+    usualAgain: "You can try again.",
+    usualLater: "It comes back later.",
+    usualNothing: "",
     solution: "Right:",
     tryAgain: "Try again",
     leaveIt: "Leave it",
-    goOn: "Go on",
+    goOn: "Carry on",
     hint: "Hint",
     hintCosts: (price: number) => `Hint (costs ${plural(price, "point")})`,
     hintNumber: (n: number) => `Hint ${n}:`,
     lives: (n: number): string =>
-      n === 0 ? "no more mistakes" : `${plural(n, "mistake")} still allowed`,
+      n === 0 ? "no mistakes left" : `${plural(n, "mistake")} still allowed`,
     left: (time: string) => `${time} left`,
     timesUp: "Time’s up",
     tenSeconds: "Ten seconds left",
-    clockStands: "the clock starts when it is played",
-    bonus: (n: number) => `of them ${n} bonus`,
+    clockStands: "the clock starts when it’s played",
+    bonus: (n: number) => `${n} of them bonus`,
     noAnswer: "no answer",
     others: (n: number) =>
       n === 0
         ? "Nobody else has written yet."
         : `What ${formOf(n, "somebody else", `${n} others`)} wrote`,
-    othersUnread: "What the others wrote can’t be fetched just now.",
+    othersUnread: "What the others wrote can’t be shown at the moment.",
     awaiting: (n: number) =>
-      `Your teacher marks ${formOf(n, "one answer", `${n} answers`)} first. Then you will know.`,
+      `Your teacher still has ${formOf(n, "one answer", `${n} answers`)} to mark. Then you will know.`,
     awaitingTitle: "Handed in",
     timeUp: (score: Scorecard) => `Out of time — you got ${ofMarked(score)}`,
     livesUp: (score: Scorecard) => `You used up your mistakes. ${ofMarked(score)} right.`,

@@ -11,7 +11,7 @@ export const results = {
     watched: {
       title: "What the class watched",
       mean: (share: number, games: number) =>
-        `${share} % of the film on average, over ${plural(games, "game")}.`,
+        `${share}% of the film on average, over ${plural(games, "game")}.`,
       saw: "saw it",
       again: "watched again",
       back: "went back to it",
@@ -19,16 +19,16 @@ export const results = {
       asTable: "As a table",
       columns: ["From", "Saw it", "Times watched", "Went back", "Left"],
       of: (n: number, games: number) => `${n} of ${games}`,
-      one: (share: number) => `${share} % of the film watched`,
-      needed: (needed: number) => `(${needed} % was needed)`,
+      one: (share: number) => `${share}% of the film watched`,
+      needed: (needed: number) => `(${needed}% was needed)`,
       stood: (at: string) => `· it stood at ${at}`,
     },
     title: "Results",
     of: (title: string) => `Results of ${title}`,
     back: "Results",
     build: "Open the sheet",
-    empty: "Nobody has played yet. What was played, with every answer, stands here from then on.",
-    toActivities: "To the activities",
+    empty: "Nobody has played yet. Every game will be listed here, with every answer.",
+    toActivities: "All activities",
     games: (n: number) => plural(n, "game"),
     ended: (n: number, of: number) => (n === of ? "all finished" : `${n} finished`),
     last: (when: string) => `last played ${when}`,
@@ -39,34 +39,36 @@ export const results = {
     gamesTitle: (n: number) => `Games (${n})`,
     learner: ({ learner, name }: { learner: number; name?: string }) =>
       name ?? (learner === 0 ? "At the front of the class" : `Learner ${learner}`),
-    time: (perCent: number) => `${perCent} % of the time`,
+    time: (perCent: number) => `${perCent}% of the time`,
     took: (millis: number) => seconds(millis / 1_000),
     notEnded: "not finished",
     outcome: ({ won, awaiting, ended }: Outcome) =>
       awaiting > 0
-        ? "waits for your mark"
+        ? "waiting for you to mark"
         : won
           ? "won"
           : ended === "time"
             ? "out of time"
-            : ended === "lives"
-              ? "too many mistakes"
-              : ended === "closed"
-                ? "ended by an update"
-                : ended === "at-closing"
-                  ? "ended at closing time"
-                  : "not this time",
+            : ended === "given-up"
+              ? "given up"
+              : ended === "lives"
+                ? "too many mistakes"
+                : ended === "closed"
+                  ? "ended by an update"
+                  : ended === "at-closing"
+                    ? "ended at closing time"
+                    : "not passed",
     recounted:
-      "This game ended before reviews were kept. Its outcome is what it was; what single questions brought is worked out by today’s rules.",
+      "This game was played with an earlier version of Bravium. Its outcome is unchanged; the points of single questions are worked out by today’s rules.",
     goOn: "Continue it at the front",
     onlyPoints: (points: number) => plural(points, "point"),
-    entries: (n: number) => plural(n, "entry", "entries"),
+    entries: (n: number) => plural(n, "go", "goes"),
     parts: (numbers: number[]) =>
       numbers.length === 1 ? `piece ${numbers[0]}` : `pieces ${list(numbers.map(String))}`,
     other: ({ verdict, points }: Other) =>
       verdict === "right"
-        ? `The guess at the whole was right: ${plural(points, "point")}.`
-        : "Nobody guessed the whole.",
+        ? `The guess at the picture was right: ${plural(points, "point")}.`
+        : "Nobody guessed the picture.",
     entry: ({ verdict, counted, team, bare }: Entry) =>
       [
         team === undefined ? "" : `team ${team + 1}`,
@@ -75,7 +77,7 @@ export const results = {
         bare === undefined
           ? ""
           : bare === 0
-            ? "before any piece"
+            ? "before any piece was lifted"
             : `after ${plural(bare, "piece")}`,
       ]
         .filter(Boolean)
@@ -85,11 +87,11 @@ export const results = {
     tries: (n: number) => plural(n, "try", "tries"),
     /** When something was met and when it was settled; how long it was before who played. */
     when: ({ since, at }: When, verdict: Verdict) => {
-      if (at === undefined) return "met, and never tried";
+      if (at === undefined) return "seen, not tried";
       const spent = seconds((at - since) / 1_000);
       return verdict === "right" || verdict === "given"
         ? `opened after ${spent}`
-        : `tried until ${spent} after it was met`;
+        : `tried until ${spent} after it was seen`;
     },
     hints: (n: number) => plural(n, "hint"),
     model: "Model answer:",
@@ -103,18 +105,18 @@ export const results = {
       of: (worth: number) => `of ${plural(worth, "point")}`,
       comment: (who: string) => `Comment for ${who}`,
       commentPlaceholder: "a comment, if you like",
-      give: "Give",
+      give: "Save mark",
       all: "all",
       half: "half",
       none: "none",
       given: (who: string, points: number, of: number) =>
-        `${who} has ${points} of ${of}. You can still change it in the game below.`,
+        `${who}: ${points} of ${of}. You can change the mark any time.`,
       change: "Change the mark",
-      range: (worth: number) => `Type points from 0 to ${worth}.`,
+      range: (worth: number) => `Whole points only, from 0 to ${worth}. Nothing was saved.`,
     },
     hide: "Hide from the class",
     unhide: "Show it to the class again",
-    hiddenNote: "Hidden: only its writer reads it.",
-    shared: "The class reads it.",
+    hiddenNote: "Hidden: only its writer can see it.",
+    shared: "The class can see it.",
   },
 };

@@ -44,6 +44,7 @@ export function LockFields(props: FieldsProps & { lock: Lock }) {
             useEditor={useEditor}
             sheet={sheet}
             takeIn={takeIn}
+            untilRight
           />
         </div>
       )}

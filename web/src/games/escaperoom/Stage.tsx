@@ -46,6 +46,7 @@ function endOf({ score, ending }: Showing) {
         ? escapeWords.livesUp
         : escapeWords.lost;
   return {
+    title: words.game.madeIt,
     lost: lost(through, score.asked),
     won: escapeWords.won,
     needed: escapeWords.lostText,

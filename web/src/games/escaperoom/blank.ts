@@ -46,10 +46,10 @@ export const inARow = (first: string): Activity => {
 /** One room in which everything is open at once, and one final code. */
 export const oneCode = (first: string): Activity => {
   const only = room("The room");
-  const ids = [first, randomId(), randomId(), randomId()];
-  const pieces = ["A", "B", "C", "D"].map((text) => ({ id: randomId(), text, strip: false }));
+  const ids = [first, randomId(), randomId(), randomId(), randomId()];
+  const pieces = ["A", "B", "C", "D", "E"].map((text) => ({ id: randomId(), text, strip: false }));
   const code = randomId();
-  const order = [2, 0, 3, 1].map((i) => pieces[i]);
+  const order = [2, 0, 4, 3, 1].map((i) => pieces[i]);
   return activityOf({
     rooms: [only],
     pieces,

@@ -58,9 +58,9 @@ export const sheetWords = {
     lock: "what it is: a chest, a door",
   },
   entering: "On entering",
-  enteringPlaceholder: "what is said on coming in",
+  enteringPlaceholder: "what they read when they come in",
   words: "Looked at closer",
-  wordsPlaceholder: "what is then seen, read or heard",
+  wordsPlaceholder: "what they then see, read or hear",
   alt: "What the picture shows, for those who can’t see it",
   openFromStart: "open from the start",
   in: "In",
@@ -68,15 +68,13 @@ export const sheetWords = {
   under: "under",
   underLabel: "What it lies under",
   nothing: "nothing",
-  helps: "It helps with",
+  helps: "It’s a clue for",
   helpsNone: "nothing yet",
-  helpsAdd: "Add a lock it helps with",
+  helpsAdd: "Add a lock it’s a clue for",
   scenery: "only to be looked at",
   helpedBy: (names: string[]) =>
-    names.length > 0
-      ? `Helped by ${names.join(", ")}`
-      : "Nothing helps: it can be answered on its own",
-  wheels: "set on wheels",
+    names.length > 0 ? `Clues: ${names.join(", ")}` : "No clues: it can be answered on its own",
+  wheels: "set on letter wheels, like a bicycle lock",
   opening: "Opening it",
   doesNothing: "does nothing yet",
   doesAdd: "Add what opening it does",
@@ -111,12 +109,12 @@ export const sheetWords = {
   places: "Where things are on the picture",
   noPlace: "Put it beside the picture",
   forms: { rectangle: "Box", ellipse: "Oval", polygon: "Corners" },
-  drawing: "Draw it on the picture. Esc leaves everything as it was.",
+  drawing: "Draw it on the picture. Esc cancels.",
   drawHow: "Choose a form and draw where it is. Without a place it stands beside the picture.",
   noPicture: "This room has no picture yet: it stands as a card.",
   layOut: "Lay the questions out",
   layOutLabel: "How the questions are laid out",
-  layOutHow: "All locks are placed anew; names, pictures and questions stay.",
+  layOutHow: "All locks are placed again; names, pictures and questions stay.",
   patterns: {
     "rooms-in-a-row": "three rooms in a row",
     "one-code": "everything at once, one final code",
@@ -156,12 +154,12 @@ export const sheetWords = {
     livesNames: { any: "as often as they like.", number: "only" },
     livesUnit: "times.",
     livesNumber: "How many wrong tries are allowed",
-    tell: "What is right",
-    tellLabel: "When what is right is told",
+    tell: "Answers are",
+    tellLabel: "When answers are shown",
     tells: {
-      "after-last-try": "is told once a lock is open.",
-      "at-the-end": "is told at the end.",
-      never: "is never told.",
+      "after-last-try": "shown once a lock is open.",
+      "at-the-end": "shown at the end.",
+      never: "never shown.",
     },
     turns: {
       "in-order": "take turns, a try each.",
@@ -243,26 +241,38 @@ const mendOfNeed = ([kind, , name = ""]: string[]): string => {
   }
 };
 
+/** What is missing at the lock that holds up all. */
+const NO_ESCAPE: Record<string, string> = {
+  empty: "has no question yet",
+  unfinished: "has a question without an answer",
+  unopened: "can’t be opened by anything yet",
+};
+
 /** What readiness finds in an escape room alone. */
 export const escapeFindings: Record<string, (values: string[]) => string> = {
-  "no-rooms": () => "There is no room to begin in.",
+  "no-rooms": () => "There is no room to start in.",
   "no-locks": () => "There is no lock yet. Add one with a question.",
   "no-way-out": () => "No lock leads out, so nobody can win.",
-  "no-escape": () => "Nobody can get out: what the way out waits for never comes.",
-  "lock-never-there": (values) => `This waits for ${need(values)}, and nothing ever brings that.`,
+  "no-escape": ([name, why]) =>
+    why === undefined
+      ? "Nobody can get out: the locks on the way wait for each other."
+      : `Nobody can get out: the lock ${name ? `“${name}” ` : ""}${NO_ESCAPE[why] ?? ""}.`,
+  "lock-unasked": () => "This lock has no question yet, so it stays locked.",
+  "lock-never-there": (values) => `This waits for ${need(values)}, and nothing ever provides that.`,
   "lock-on-itself": (values) => {
     const ring = values.slice(3).map((name) => name || "a lock");
     return ring.length > 1
       ? `These wait on each other, so none can be opened: ${ring.join(", ")}. This one waits for ${need(values)}.`
-      : `This waits on itself: it needs ${need(values)}, which only opening it brings.`;
+      : `This waits on itself: it needs ${need(values)}, which only comes from opening it.`;
   },
   "lock-behind": (values) =>
     `This can’t be opened: it needs ${need(values)}, which comes from ${values[3] || "a lock"}, and that can’t be opened either.`,
   "lock-empty": () => "Nothing can open this lock yet.",
   "thing-never-seen": (values) => `Nobody ever sees this: it needs ${need(values)}.`,
   "thing-unused": () =>
-    "This helps with no lock. Say which one, or that it is only to be looked at.",
-  "piece-unused": ([text]) => `No lock takes the key piece ${text || "here"}.`,
+    "This is a clue for no lock. Say for which one, or that it is only to be looked at.",
+  "piece-unused": ([text]) =>
+    text ? `The key piece ${text} fits no lock yet.` : "This key piece fits no lock yet.",
   "room-never-entered": () => "No lock opens the way to this room.",
   "room-leads-nowhere": () => "There is nothing in this room that leads any further.",
   "lock-does-nothing": () => "Opening this lock does nothing.",
@@ -271,7 +281,8 @@ export const escapeFindings: Record<string, (values: string[]) => string> = {
   "place-without-picture": () => "This has a place on a picture, and its room has none.",
   "same-place": ([other]) =>
     `This lies on the same place as ${other || "another"}: only one can be pressed.`,
-  "no-wheels": () => "Its answer can’t be set on wheels: they take up to twelve letters or digits.",
+  "no-wheels": () =>
+    "Its answer can’t be set on letter wheels: they take up to twelve letters or digits.",
   "few-settings": ([settings]) =>
     `Its wheels have only ${settings} settings: they are soon tried one by one.`,
   "short-clock": ([seconds, least, most]) =>

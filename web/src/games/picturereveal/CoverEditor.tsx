@@ -174,7 +174,7 @@ function CutSentence(props: {
     detail && change({ cut: cutUnevenly(reveal, detail, pieces).cut }, "cut");
   return (
     <p className="w-full leading-[1.75rem] pointer-coarse:leading-[2.75rem]">
-      {sheetWords.cut}:{" "}
+      {sheetWords.cut}{" "}
       {uneven ? (
         <NumberChip
           label={sheetWords.pieces}
@@ -192,14 +192,15 @@ function CutSentence(props: {
             most={mostBeside(cut.columns)}
             change={(rows) => change({ cut: { ...cut, rows } }, "cut")}
           />{" "}
-          {sheetWords.by}{" "}
+          {sheetWords.by(cut.rows)}{" "}
           <NumberChip
             label={sheetWords.columns}
             value={cut.columns}
             least={leastBeside(cut.rows)}
             most={mostBeside(cut.rows)}
             change={(columns) => change({ cut: { ...cut, columns } }, "cut")}
-          />
+          />{" "}
+          {sheetWords.columnsOf(cut.columns)}
         </>
       )}{" "}
       {detail ? (

@@ -5,7 +5,6 @@ import type { StageProps } from "../../stage/stage";
 import { words } from "../../words/learner";
 import { RevealBoard } from "./RevealBoard";
 import { RevealPicture } from "./RevealPicture";
-import { Stars } from "./Stars";
 import { revealWords } from "./words";
 import "./reveal.css";
 
@@ -37,7 +36,6 @@ function endOf({ ending }: Showing, scene: RevealScene) {
     beside: (
       <div className="reveal-end" style={{ "--ratio": scene.ratio / 1000 } as CSSProperties}>
         <RevealPicture scene={scene} falls={scene.picture !== undefined} />
-        {ending?.outcome.won && <Stars />}
       </div>
     ),
     lost: late

@@ -2,32 +2,33 @@ import { plural } from "../../words/format";
 
 /** What the teacher reads while she writes a picture reveal. */
 export const sheetWords = {
-  picture: "The covered picture",
+  picture: "The hidden picture",
   first:
     "Choose the picture that the class is to guess, drop it here, or paste it. Only you have it until it is lifted: learners’ devices are sent the lifted pieces alone.",
   ownDevice: "On your own devices, in Present and here, the whole picture lies under the paper.",
   alt: "What it shows, read out once it is uncovered",
-  said: "How it may be described before that, to those who can’t see it",
+  said: "Describe the hidden picture for those who can’t see it",
   saidPlaceholder: "without telling what it is",
-  cut: "The cut",
-  even: "rows and columns",
+  cut: "Cut into",
+  even: "of equal size",
   uneven: "pieces that show about as much each",
   cutLabel: "How the picture is cut",
   rows: "Rows",
   columns: "Columns",
   pieces: "Number of pieces",
-  by: "×",
-  guard: "Hard questions under telling pieces",
+  by: (rows: number) => (rows === 1 ? "row and" : "rows and"),
+  columnsOf: (columns: number) => (columns === 1 ? "column" : "columns"),
+  guard: "Hard questions on the pieces that give most away",
   guardHow: "The last question counts as the hardest.",
-  guardAsShown: "The same, as past games showed",
+  guardAsShown: "The same, going by past games",
   guardAsShownHow: "The question that fewest got right counts as the hardest.",
-  telling: "The darker a piece, the more of the picture’s detail it shows.",
+  telling: "The darker a piece, the more of the picture it gives away.",
   bareAfter: (lifted: number, least: number, most: number) =>
-    `After ${plural(lifted, "piece")} ${least === most ? least : `${least} to ${most}`} % of the detail is uncovered.`,
+    `After ${plural(lifted, "piece")} ${least === most ? least : `${least} to ${most}`}% of the detail is uncovered.`,
   piece: (n: number, share?: number) =>
-    `Piece ${n}${share === undefined ? "" : `, ${share} % of the detail`}`,
+    `Piece ${n}${share === undefined ? "" : `, ${share}% of the detail`}`,
   pieceTitle: (n: number, share?: number) =>
-    `Piece ${n}${share === undefined ? "" : ` · ${share} % of the detail`}`,
+    `Piece ${n}${share === undefined ? "" : ` · ${share}% of the detail`}`,
   lifts: "Lifted by",
   next: (n?: number) =>
     n === undefined ? "the next question that is free" : `the next that is free (question ${n})`,
@@ -44,7 +45,7 @@ export const sheetWords = {
   rules: {
     pieceWorth: "Each question is worth",
     guess:
-      "Under each piece lies a question; a right answer lifts it. A right guess at the whole picture wins: it brings",
+      "Under each piece lies a question; a right answer lifts it. A right guess at the whole picture wins: it earns",
     firstLabel: "Worth of a guess before any piece is lifted",
     less: "points straight away,",
     lessLabel: "Less for each lifted piece",
@@ -55,7 +56,7 @@ export const sheetWords = {
     mostNumber: "Number of guesses",
     times: (n: number) => (n === 1 ? "time." : "times."),
     without: "Without a right guess",
-    withoutLabel: "What a game without a right guess comes to",
+    withoutLabel: "What happens without a right guess",
     withouts: { lost: "it is lost.", pieces: "the pass mark over the questions decides." },
     teams: "A guess comes from",
     teamsLabel: "Which team may guess",
@@ -71,13 +72,15 @@ export const revealFindings: Record<string, (values: string[]) => string> = {
   "reveal-no-answer": () => "No guess is right yet: say what the picture shows.",
   "reveal-without-question": ([n]) =>
     `${plural(Number(n), "piece has", "pieces have")} no question, and ${n === "1" ? "stays" : "stay"} until the end.`,
+  "reveal-empty-question": ([piece]) =>
+    `This question is empty, and piece ${piece} waits for it: the piece stays covered.`,
   "reveal-without-piece": () => "This question lifts no piece, so it is never asked.",
   "reveal-given-away": ([answer]) => `“${answer}” is said here before it is guessed.`,
-  "reveal-shown-elsewhere": () => "The covered picture stands in this question as well.",
+  "reveal-shown-elsewhere": () => "The hidden picture is in this question as well.",
   "reveal-too-small": ([side, least]) =>
     `A piece is ${side} pixels narrow; from the back row it takes ${least}.`,
   "reveal-worthless": ([lifted, of]) =>
-    `After ${lifted} of ${of} pieces a right guess brings nothing more.`,
+    `After ${lifted} of ${of} pieces a right guess earns nothing more.`,
 };
 
 /** What is done about it. */

@@ -14,7 +14,7 @@ function whereabouts({ x, y, width, height }: Patch): string {
 const LYING: Record<Lying, string> = {
   covered: "covered",
   now: "being asked",
-  again: "still covered, may be tried again",
+  again: "still covered, can be tried again",
   lifted: "lifted",
   stays: "stays covered",
   blank: "covered, no question lifts it",
@@ -23,7 +23,7 @@ const LYING: Record<Lying, string> = {
 /** What is read while a picture reveal is played. */
 export const revealWords = {
   facts: (pieces: number, worth: number) =>
-    `Under ${plural(pieces, "piece")} of paper lies a picture. A right answer lifts what covers it. Guess what it is whenever you like: straight away that brings ${plural(worth, "point")}, and less with each piece.`,
+    `Under ${plural(pieces, "piece")} of paper lies a picture. A right answer lifts what covers it. Guess whenever you like: ${plural(worth, "point")} straight away, less for each piece lifted.`,
   board: "What lies under here? Pick a piece.",
   onlyGuess: "No piece is left to lift. What is it?",
   piece: (n: number, of: number, patch: Patch, lying: Lying, said?: string) =>
@@ -36,20 +36,21 @@ export const revealWords = {
   send: "Guess",
   tooLong: "That is too long for a guess. Nothing was counted.",
   brings: (worth: number) =>
-    worth > 0 ? `A right guess brings ${plural(worth, "point")} now.` : "A right guess still wins.",
+    worth > 0 ? `A right guess earns ${plural(worth, "point")} now.` : "A right guess still wins.",
   left: (n: number) => (n === 0 ? "No guesses left" : `${plural(n, "guess", "guesses")} left`),
   teamsLeft: (teams: string[]) => `Guesses left: ${teams.join(" · ")}`,
   waiting: (text: string) => `On its way: ${text}`,
   said: ({ text, right }: Tell) => (right ? `✓ ${text}: that is it!` : `✕ “${text}” is not it.`),
-  is: (answer?: string) => (answer ? `It is ${answer}.` : "What it is was not written down."),
+  is: (answer?: string) => (answer ? `The answer: ${answer}.` : "What it is was not written down."),
   stop: "We give up",
   zoomIn: "Larger",
   zoomOut: "Smaller",
   more: "Move the picture to see all of it.",
-  picture: "The covered picture",
+  picture: "The hidden picture",
   won: (answer: string | undefined, points: number) =>
-    answer ? `It is ${answer}. ${plural(points, "point")}.` : `${plural(points, "point")}.`,
+    answer ? `The answer: ${answer}. ${plural(points, "point")}.` : `${plural(points, "point")}.`,
   lost: (lifted: number, of: number) => `Not this time — ${lifted} of ${of} pieces lifted`,
   timeUp: (lifted: number, of: number) => `Out of time — ${lifted} of ${of} pieces lifted`,
-  was: (answer?: string) => (answer ? `It was ${answer}.` : "Have another go, and look closely."),
+  was: (answer?: string) =>
+    answer ? `The answer: ${answer}.` : "Have another go, and look closely.",
 };

@@ -32,29 +32,30 @@ export default function VideoSentence({ useEditor }: SentenceProps) {
   );
   return (
     <>
-      {says.learners} {chip("back", says.backLabel, says.back)}{" "}
-      {chip("ahead", says.aheadLabel, says.ahead)} {chip("skip", says.skipLabel, says.skip)}{" "}
-      {says.speed}{" "}
-      <ChoiceChip
-        label={says.speedLabel}
-        names={says.speeds}
-        value={String(watching.fastest)}
-        change={(fastest) => set({ fastest: Number(fastest) })}
-      />{" "}
-      {says.and} {says.shareBefore}{" "}
+      {says.watch} {says.shareBefore}{" "}
       <NumberChip
         label={says.shareLabel}
         value={watching.share}
         most={100}
         change={(share) => set({ share }, "watching share")}
       />{" "}
-      {says.shareAfter} {says.over} {chip("again", says.againLabel, says.again)} {says.stops}{" "}
+      {says.shareAfter} {says.stops}{" "}
       <ChoiceChip
         label={says.stopsLabel}
         names={says.pennants}
         value={watching.pennants}
         change={(pennants: Pennants) => set({ pennants })}
-      />
+      />{" "}
+      {says.learners} {chip("ahead", says.aheadLabel, says.ahead)}{" "}
+      {chip("skip", says.skipLabel, says.skip)} {says.speed}{" "}
+      <ChoiceChip
+        label={says.speedLabel}
+        names={says.speeds}
+        value={String(watching.fastest)}
+        change={(fastest) => set({ fastest: Number(fastest) })}
+      />{" "}
+      {says.going} {chip("back", says.backLabel, says.back)} {says.over}{" "}
+      {chip("again", says.againLabel, says.again)}
     </>
   );
 }

@@ -31,8 +31,8 @@ export const sheetWords = {
   stopHere: "Stop here",
   stopKey: "S",
   keys: "Space plays and pauses, ← and → go by a frame, with Shift by a second. On a stop they move it.",
-  begin: "Begin here",
-  beginAt: (at: number) => `begins at ${momentWords(at, true)}`,
+  begin: "Start here",
+  beginAt: (at: number) => `starts at ${momentWords(at, true)}`,
   end: "End here",
   endAt: (at: number) => `ends at ${momentWords(at, true)}`,
   whole: "Show all of it",
@@ -42,7 +42,7 @@ export const sheetWords = {
   posterAlt: (title: string) => `A picture from ${title || "the film"}`,
   strip: "The film as a strip, with its stops",
   stripStop: (n: number, at: number) => `Stop ${n} at ${momentWords(at, true)}`,
-  lineAt: "Begins at",
+  lineAt: "Starts at",
   lineTo: "Ends at",
   lineSaid: "said",
   lineSeen: "seen",
@@ -77,14 +77,14 @@ export const sheetWords = {
   captionsOver: (line: number, why: Why) => `Line ${line} was left out: ${WHY[why]}.`,
   notMoment: "That is no moment of a film. Write it as 1:05 or 1:05.2.",
   rules: {
-    learners: "Learners",
+    learners: "They",
     backLabel: "Whether learners may go back",
-    back: { yes: "may go back,", no: "can’t go back," },
+    back: { yes: "can go back", no: "can’t go back" },
     aheadLabel: "Whether learners may skip ahead",
-    ahead: { yes: "may skip ahead (no stop is missed),", no: "can’t skip ahead," },
+    ahead: { yes: "can skip ahead (no stop is missed)", no: "can’t skip ahead" },
     skipLabel: "Whether learners may skip questions",
-    skip: { yes: "and may skip questions.", no: "and answer every question." },
-    speed: "They watch",
+    skip: { yes: "and can skip questions.", no: "and answer every question." },
+    speed: "They can watch",
     speedLabel: "How fast learners may watch",
     speeds: {
       100: "at the usual speed",
@@ -93,16 +93,17 @@ export const sheetWords = {
       175: "up to 1¾ times as fast",
       200: "up to twice as fast",
     } as Record<string, string>,
-    and: "and",
-    shareBefore: "have to watch at least",
+    watch: "Learners",
+    shareBefore: "watch at least",
     shareLabel: "How much of it must be watched, in per cent",
     shareAfter: "% of it.",
-    over: "Once it is over, it",
+    going: "while it plays. They",
+    over: "while they watch; once it is over, it",
     againLabel: "What comes once it is over",
     again: { no: "ends.", yes: "can be watched again before they finish." },
     stops: "Its stops",
     stopsLabel: "Which stops learners see",
-    pennants: { all: "show from the beginning.", met: "show once they are met." },
+    pennants: { all: "show from the start.", met: "show once they are reached." },
     worth: "Each question is worth",
     wins: (right: number, of: number) => ` — that is ${right} of ${of} right.`,
     passes: (right: number, of: number) => `${right} of ${of} right`,
@@ -110,7 +111,7 @@ export const sheetWords = {
 };
 
 const WHY: Record<Why, string> = {
-  "ends-early": "it ends before it begins",
+  "ends-early": "it ends before it starts",
   "too-late": "it lies beyond a day",
   "too-long": "its text is too long",
   "too-many": "there are too many",
@@ -119,8 +120,9 @@ const WHY: Record<Why, string> = {
 /** What readiness finds in a question video alone. */
 export const videoFindings: Record<string, (values: string[]) => string> = {
   "video-no-film": () => "There is no film yet.",
+  "video-nothing-shown": () => "Its start and its end leave nothing of the film to show.",
   "video-no-captions": () =>
-    "Nothing is written of what is said: who can’t hear it misses that. Add captions.",
+    "There are no captions, so anyone who can’t hear it misses what is said.",
   "video-no-moment": () => "This question has no moment in the film, so it is never asked.",
   "video-outside": () => "This stop lies outside the part of the film that is shown.",
   "video-near": ([seconds, least]) =>
@@ -138,6 +140,7 @@ export const videoFindings: Record<string, (values: string[]) => string> = {
 
 /** What is done about it. */
 export const videoMends: Record<string, (values: string[]) => string> = {
+  "video-nothing-shown": () => "Show all of it",
   "video-no-moment": () => "Put it at the end of the film",
   "video-outside": () => "Move it to the nearest moment that is shown",
   "video-near": () => "Ask it at the same moment as the one before",

@@ -6,11 +6,11 @@ export const videoWords = {
   facts: (length: number, stops: number) =>
     `A film of ${momentWords(length)}${stops > 0 ? `, with ${plural(stops, "stop")}` : ""}.`,
   factsShare: (needed: number) =>
-    needed >= 100 ? "All of it is to be watched." : `At least ${needed} % of it is to be watched.`,
+    needed >= 100 ? "Watch all of it." : `Watch at least ${needed}% of it.`,
   watch: "Watch, and answer where it stops.",
   film: "The film",
   play: "Play",
-  goOn: "Go on",
+  goOn: "Carry on",
   pause: "Pause",
   back: "Back five seconds",
   position: "Where the film is",
@@ -24,32 +24,32 @@ export const videoWords = {
   full: "Full screen",
   leaveFull: "Leave full screen",
   noAhead: (reach: number) =>
-    `Up to ${momentWords(reach)} you have seen it. What comes next can’t be skipped.`,
-  noBack: "In this film nobody can go back.",
-  usualSpeed: "This film can’t be played faster than that. It goes on at the speed that is set.",
+    `You have seen it up to ${momentWords(reach)}. What comes next can’t be skipped.`,
+  noBack: "You can’t go back in this film.",
+  usualSpeed: "This film can’t be played faster than that. It carries on at the speed that is set.",
   read: "read",
   lookAgain: "Watch the last 10 seconds again",
-  resynced: (place: number) => `The film goes on from ${momentWords(place)}.`,
+  resynced: (place: number) => `The film carries on from ${momentWords(place)}.`,
   stop: (n: number, at: number, how: string) => `Stop ${n} at ${momentWords(at)}: ${how}`,
   stops: "Stops",
-  watched: (share: number) => `${share} % watched`,
+  watched: (share: number) => `${share}% watched`,
   skip: "Skip this question",
   over: "That was the film.",
   notEnough: (share: number, needed: number) =>
-    `You have watched ${share} % of it; ${needed} % is needed. What is missing has no colour on the string below.`,
+    `You have watched ${share}% of it; ${needed}% is needed. The parts you haven’t seen are blank below.`,
   again: "Watch again",
   finish: "Finish",
-  finishAnyway: "Finish all the same",
-  broken: "The film can’t be played here. Look whether the network is there, then try again.",
+  finishAnyway: "Finish anyway",
+  broken: "The film can’t be played. Check the network, then try again.",
   tryAgain: "Try again",
   lost: (right: number, asked: number, share: number, needed: number) =>
     share < needed
-      ? `Not this time — ${share} % watched`
+      ? `Not this time — ${share}% watched`
       : `Not this time — ${right} of ${asked} right`,
   won: (points: number) => `${plural(points, "point")}.`,
   needed: (share: number, needed: number, right?: number) =>
     share < needed
-      ? `${needed} % of the film has to be watched.`
+      ? `${needed}% of the film has to be watched.`
       : right === undefined
         ? "Have another go."
         : `It takes ${right} right to win.`,

@@ -31,6 +31,7 @@ export default function QuizShowStage(props: StageProps) {
               <ClimbView climb={climb} teams={teams} small />
             </div>
           ),
+          title: words.game.madeIt,
           lost: boardWords.climb.lost(height, steps),
           won: (points) => boardWords.climb.wonAt(height, steps, points),
           needed: boardWords.climb.needed(passMark?.rightNeeded ?? 0),

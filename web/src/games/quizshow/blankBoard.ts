@@ -9,6 +9,7 @@ export function blankBoard(kind: string, questions: number): BoardUnion {
   if (kind === "trail") return { kind, markers: [] };
   if (kind !== "climb") return { kind: "line" };
   const steps = Math.min(MOST_STEPS, Math.max(FEWEST_STEPS, questions || USUAL_STEPS));
-  const rests = steps >= 6 ? [Math.ceil(steps / 3), Math.ceil((2 * steps) / 3)] : [];
+  // Camps at about two fifths and three quarters of the way.
+  const rests = steps >= 6 ? [Math.round(steps * 0.4), Math.round(steps * 0.75)] : [];
   return { kind, steps, rise: "even", worths: [], rests, miss: "rest" };
 }

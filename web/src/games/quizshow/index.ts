@@ -13,7 +13,7 @@ export const quizShow: Omit<GameParts<"quiz-show">, "Sheet" | "Sentence"> = {
   startsLabel: "How the questions come",
   starts: [
     { words: "one after another", blank: blank("line") },
-    { words: "from markers on a picture", blank: blank("trail") },
+    { words: "from pegs on a picture", blank: blank("trail") },
     { words: "step by step up a climb", blank: blank("climb") },
   ],
   findings: boardFindings,

@@ -7,7 +7,7 @@ export const boardWords = {
     come: "The questions come",
     kinds: {
       line: "one after another.",
-      trail: "from markers on your picture.",
+      trail: "from pegs on your picture.",
       climb: "as steps of a climb.",
     } as Record<string, string>,
     steps: "It has",
@@ -15,26 +15,26 @@ export const boardWords = {
     stepsAnd: "steps;",
     riseLabel: "How the worth grows",
     rises: {
-      even: "each is worth the same more than the one below.",
-      doubling: "each is worth twice the one below.",
+      even: "each is worth the same amount more than the one below.",
+      doubling: "each is worth a little more than the last.",
       own: "each is worth what I write.",
     } as Record<string, string>,
     stepWorth: (n: number) => `Worth of step ${n}`,
-    rests: "Resting places:",
+    rests: "Camps:",
     restsAt: (steps: number[]) =>
       steps.length === 0
         ? "none"
         : `${formOf(steps.length, "step", "steps")} ${list(steps.map(String))}`,
-    restLabel: (n: number) => `Step ${n} is a resting place`,
-    miss: "A miss",
-    missLabel: "What a miss leads to",
+    restLabel: (n: number) => `Step ${n} is a camp`,
+    miss: "A wrong answer",
+    missLabel: "What a wrong answer leads to",
     misses: {
-      rest: "goes back to the last resting place.",
-      end: "ends the climb at the last resting place.",
+      rest: "takes you back to the last camp.",
+      end: "ends the climb at the last camp.",
     } as Record<string, string>,
-    teamsMiss: "Teams go on after a miss.",
-    locks: "A marker locks",
-    locksLabel: "When a marker locks",
+    teamsMiss: "Teams carry on after a wrong answer.",
+    locks: "A peg locks",
+    locksLabel: "When a peg locks",
     lockWhen: {
       answered: "once it is answered.",
       right: "only once it is right.",
@@ -48,24 +48,24 @@ export const boardWords = {
   trail: {
     title: "Picture",
     describe: "What the picture shows",
-    board: "The picture. Press where the next marker belongs; drag a marker to move it.",
+    board: "The picture. Press where the next peg belongs; drag a peg to move it.",
     marker: (n: number, text: string) =>
-      `Marker ${n}: ${text || "no question yet"}. Arrow keys move it, Delete takes it away.`,
+      `Peg ${n}: ${text || "no question yet"}. Arrow keys move it, Delete removes it.`,
     layNext: (n: number) => `Press the picture where question ${n} belongs.`,
     layNew: "Press the picture for one more question.",
-    full: "All 40 markers are laid.",
-    layAll: "Lay the rest",
-    more: "Markers",
+    full: "All 40 pegs are placed.",
+    layAll: "Place the rest",
+    more: "Pegs",
     path: "Space along a path",
-    pathHow: "Draw the path over the picture. Esc leaves everything as it was.",
-    clear: "Remove all markers",
-    count: (laid: number, questions: number) => `${laid} of ${plural(questions, "marker")} laid`,
-    play: "Pick a marker",
-    list: "The markers as a list",
+    pathHow: "Draw the path over the picture. Esc cancels.",
+    clear: "Remove all pegs",
+    count: (laid: number, questions: number) => `${laid} of ${plural(questions, "peg")} placed`,
+    play: "Pick a peg",
+    list: "The pegs as a list",
     moreThere: "There is more of it: move the picture, or use the list.",
     zoomIn: "Closer",
     zoomOut: "Farther",
-    nothing: "The picture comes here. Until then the markers stand on plain ground.",
+    nothing: "The picture goes here. Until then the pegs stand on plain ground.",
     pick: (n: number, state: string) => `Question ${n}: ${state}`,
   },
   climb: {
@@ -73,11 +73,15 @@ export const boardWords = {
       step === 0 ? `At the foot of ${of} steps` : `On step ${step} of ${of}`,
     atShort: (step: number) => (step === 0 ? "at the foot" : `step ${step}`),
     step: (n: number, worth: number, rest: boolean) =>
-      `Step ${n}, ${plural(worth, "point")}${rest ? ", a resting place" : ""}`,
+      `Step ${n}, ${plural(worth, "point")}${rest ? ", a camp" : ""}`,
     kept: (step: number) =>
-      step === 0 ? "A miss leads back to the foot." : `A miss leads back to step ${step}.`,
+      step === 0
+        ? "A wrong answer takes you back to the foot."
+        : `A wrong answer takes you back to step ${step}.`,
     keptEnds: (step: number) =>
-      step === 0 ? "A miss ends the climb." : `A miss ends the climb on step ${step}.`,
+      step === 0
+        ? "A wrong answer ends the climb."
+        : `A wrong answer ends the climb on step ${step}.`,
     wonAt: (step: number, of: number, worth: number) =>
       `Up to step ${step} of ${of}: ${plural(worth, "point")}.`,
     lost: (step: number, of: number) =>

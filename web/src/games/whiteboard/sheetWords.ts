@@ -4,7 +4,7 @@ import { plural } from "../../words/format";
 export const sheetWords = {
   name: "Whiteboard",
   does: "Sort, order, shade together: start a whiteboard for the front of the class.",
-  startsLabel: "What stands on the first page",
+  startsLabel: "What is on the first page",
   starts: {
     sorting: "cards to sort",
     order: "cards to put in order",
@@ -16,8 +16,8 @@ export const sheetWords = {
   comes: { inOrder: "one after another", picked: "as the class picks them" },
   answers: "Answers",
   flapsLabel: "How answers are shown",
-  flaps: { under: "lie under a folded flap", open: "are shown at once" },
-  likeLast: "A fresh page like the last",
+  flaps: { under: "are hidden under a flap", open: "are shown straight away" },
+  likeLast: "New page like this one",
   findings: {
     "empty-flaps": () =>
       "Answers lie under flaps, but the rules never show what is right: there is nothing under them.",

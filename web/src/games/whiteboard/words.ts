@@ -9,7 +9,7 @@ const STATES: Record<State, string> = {
   partly: "partly right",
   missed: "not answered",
   retry: "may be tried again",
-  given: "talked about",
+  given: "answer shown",
 };
 
 /** What is read while a whiteboard is played. */

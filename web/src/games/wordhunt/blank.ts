@@ -1,5 +1,6 @@
 import type { Activity } from "../../generated/types";
 import { blankActivity } from "../blankActivity";
+import { MORE_GOES } from "./hunting";
 
 /** A word hunt that a teacher begins with: one thing with no name. */
 export const blank = (thing: string): Activity =>
@@ -7,7 +8,7 @@ export const blank = (thing: string): Activity =>
     {
       kind: "word-hunt",
       things: [{ id: thing, names: [""] }],
-      entries: 10,
+      entries: 1 + MORE_GOES,
       list: "blanks",
       comparing: {
         caseMatters: false,
@@ -26,6 +27,5 @@ export const blank = (thing: string): Activity =>
     },
     {
       optionOrder: "as-written",
-      worth: 1,
     },
   );

@@ -19,8 +19,16 @@ export const changeHunt =
     return hunt ? { ...activity, game: { ...hunt, ...change(hunt), kind: "word-hunt" } } : activity;
   };
 
+/** So many goes more than there are things, unless the teacher says otherwise. */
+export const MORE_GOES = 5;
+
+/** As many goes as before beside the things: the usual number follows them until it is another. */
 const changeThings = (change: (things: Thing[]) => Thing[]): Edit =>
-  changeHunt((hunt) => ({ things: change(hunt.things).slice(0, MOST) }));
+  changeHunt((hunt) => {
+    const things = change(hunt.things).slice(0, MOST);
+    const usual = hunt.entries === hunt.things.length + MORE_GOES;
+    return { things, ...(usual && { entries: things.length + MORE_GOES }) };
+  });
 
 /** Changes one thing. */
 export const changeThing = (id: string, part: Partial<Thing>): Edit =>

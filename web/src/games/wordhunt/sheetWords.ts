@@ -3,7 +3,7 @@ import { lasting, oneIn, plural } from "../../words/format";
 /** What the teacher reads while she writes a word hunt. */
 export const sheetWords = {
   title: (n: number) => `Sheet · ${plural(n, "thing")} to find`,
-  alt: "How it may be described to those who can’t see it",
+  alt: "Describe it for those who can’t see it",
   altPlaceholder: "without naming what is to be found",
   text: "Text or sound",
   textPlaceholder: "What is read or heard, if anything",
@@ -17,15 +17,15 @@ export const sheetWords = {
   worth: (n: number) => `Worth of thing ${n}`,
   worthOwn: "Worth",
   remove: (n: number) => `Remove thing ${n}`,
-  add: "One more thing",
-  full: "A word hunt holds 60 things.",
+  add: "Another thing",
+  full: "There is room for 60 things.",
   paste: "Paste a list: one thing to a line, its other names after commas.",
   forms: { rectangle: "Box", ellipse: "Oval", polygon: "Corners" },
   drawing: {
-    rectangle: (name: string) => `Draw a box round ${name}. Esc leaves everything as it was.`,
-    ellipse: (name: string) => `Draw an oval round ${name}. Esc leaves everything as it was.`,
+    rectangle: (name: string) => `Draw a box round ${name}. Esc cancels.`,
+    ellipse: (name: string) => `Draw an oval round ${name}. Esc cancels.`,
     polygon: (name: string) =>
-      `Press corner by corner round ${name}, then the first again, or Enter. Esc leaves everything as it was.`,
+      `Press corner by corner round ${name}, then the first again, or Enter. Esc cancels.`,
   },
   drawFor: (name: string) => `Where is ${name}? Choose a form and draw it.`,
   thisThing: "this thing",
@@ -33,14 +33,16 @@ export const sheetWords = {
   decoysHow: "Names that are not there, one to a line.",
   thinking: { thing: "Spotting and typing a thing" },
   item: (n: number) => `Thing ${n}`,
+  blankHow: "Name one thing and the game starts here.",
+  left: (found: number, of: number) => `with ${found} of ${of} found`,
   rules: {
     find: (n: number) =>
-      n === 1 ? "They find the one thing with" : `They find all ${n} things with`,
-    entriesLabel: "Whether entries are counted",
+      n === 1 ? "To find the one thing, they have" : `To find all ${n} things, they have`,
+    entriesLabel: "Whether goes are counted",
     upTo: "up to",
     any: "any number of",
-    entriesNumber: "Number of entries",
-    entries: (n?: number) => (n === 1 ? "entry." : "entries."),
+    entriesNumber: "Number of goes",
+    entries: (n?: number) => (n === 1 ? "go." : "goes."),
     each: "Each find is worth",
     worthLabel: "Points of each find",
     points: (n: number) => (n === 1 ? "point." : "points."),
@@ -55,7 +57,7 @@ export const sheetWords = {
     slipLabel: "What one slip in a name comes to",
     slips: {
       free: "is pointed out, and costs nothing.",
-      costs: "is pointed out, and costs an entry.",
+      costs: "is pointed out, and costs a go.",
       none: "counts as wrong.",
       right: "is forgiven.",
     },
@@ -71,7 +73,7 @@ export const sheetWords = {
     },
     priceLabel: "What a letter takes from the find, in points",
     lessPoints: (n: number) => (n === 1 ? "point of its find." : "points of its find."),
-    spell: "Anyone who can’t spell",
+    spell: "Learners who need help with spelling",
     spellLabel: "Who may pick from a list",
     spells: { types: "types as well.", picks: "may pick from a list." },
     clock: "There is",
@@ -85,10 +87,10 @@ export const sheetWords = {
     giveAwayLabel: "Whether what was missed is shown",
     gives: { end: "is shown at the end.", never: "is not shown." },
     turns: {
-      "in-order": "take turns in order, each with its own entries.",
+      "in-order": "take turns in order, each with its own goes.",
       "by-teacher": "call out, and I press who said it.",
     } as Record<string, string>,
-    wins: "Finding everything wins; running out of entries loses.",
+    wins: "Finding everything wins; running out of goes loses.",
   },
 };
 
@@ -98,11 +100,11 @@ export const huntFindings: Record<string, (values: string[]) => string> = {
   "nothing-shown": () => "There is no picture, no text and no sound to look for things in.",
   "no-name": () => "This thing has no name, so nobody can find it. It is left out.",
   "few-entries": ([entries, needed]) =>
-    `${plural(Number(entries), "entry", "entries")} for ${plural(Number(needed), "find")}: nobody can find everything.`,
+    `${plural(Number(entries), "go", "goes")} for ${plural(Number(needed), "find")}: nobody can find everything.`,
   "same-name": ([other, name]) =>
-    `“${name}” is also a name of ${other}. One entry finds both, or only the first.`,
+    `“${name}” is also a name of ${other}. One go finds both, or only the first.`,
   "slip-name": ([name, other]) =>
-    `“${name}” is one slip away from “${other}”: an entry may be taken for the other one.`,
+    `“${name}” is one slip away from “${other}”: a slip in one may count as the other.`,
   "short-clock": ([seconds, needed]) =>
     `The clock gives ${lasting(seconds)}; spotting and typing everything takes about ${lasting(needed)}.`,
   "description-tells": ([name]) =>
@@ -111,7 +113,7 @@ export const huntFindings: Record<string, (values: string[]) => string> = {
   "decoy-is-name": ([decoy]) => `The decoy “${decoy}” is the name of a thing.`,
   "no-decoys": () => "The list to pick from has no decoys: picking all of it finds everything.",
   "picking-wins": ([chance]) =>
-    `Picking from the list by chance finds everything ${oneIn(Number(chance))}. More decoys or fewer entries help.`,
+    `Picking from the list by chance finds everything ${oneIn(Number(chance))}. More decoys or fewer goes help.`,
 };
 
 export const huntMends: Record<string, (values: string[]) => string> = {

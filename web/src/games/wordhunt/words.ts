@@ -6,13 +6,13 @@ export const huntWords = {
   facts: (n: number, entries?: number) =>
     entries === undefined
       ? `Find ${n === 1 ? "the one thing" : `all ${n} things`} and write what they are called.`
-      : `Find ${n === 1 ? "the one thing" : `all ${n} things`} within ${plural(entries, "entry", "entries")}.`,
+      : `Find ${n === 1 ? "the one thing" : `all ${n} things`}. You have ${plural(entries, "go", "goes")}.`,
   found: (found: number, of: number) => `${found} of ${of} found`,
   entry: "What do you see?",
   placeholder: "I see …",
   enter: "Enter",
-  left: (n: number) => (n === 0 ? "No entries left" : `${plural(n, "entry", "entries")} left`),
-  teamsLeft: (teams: string[]) => `Entries left: ${teams.join(" · ")}`,
+  left: (n: number) => (n === 0 ? "No goes left" : `${plural(n, "go", "goes")} left`),
+  teamsLeft: (teams: string[]) => `Goes left: ${teams.join(" · ")}`,
   foundBy: (team: string) => ` by ${team}`,
   list: "Things to find",
   blank: (line: Sought, n: number) => {
@@ -20,7 +20,7 @@ export const huntWords = {
     if (line.name) return `${line.name}, not found`;
     const letters = line.letters.filter((letter) => letter === "").length;
     const known = line.letters.filter((letter) => letter !== "").join("");
-    const start = known.trim() ? `, begins or goes with ${known}` : "";
+    const start = known.trim() ? `, starts with ${known}` : "";
     return line.more
       ? `Thing ${n}, not found yet${start}`
       : `Thing ${n}, not found yet, ${plural(letters, "letter")} to go${start}`;
@@ -33,9 +33,9 @@ export const huntWords = {
   names: "Pick from a list",
   namesTitle: "Which of these do you see?",
   namesHow: "Some of these are not there.",
-  giveUp: "Show me the rest",
+  giveUp: "Give up",
   giveUpAsk: "The hunt ends, and what is missing is shown.",
-  goOn: "Go on looking",
+  goOn: "Keep looking",
   waiting: (texts: string[]) => `On its way: ${texts.join(", ")}`,
   tooLong: "That is too long for a name. Nothing was counted.",
   entered: {

@@ -74,53 +74,31 @@ function Shading(props: FieldProps & { place?: number }) {
         {figureWords.shaded(now.shaded.length, now.parts * (now.wholes ?? 1))}
       </p>
       {sheet.ownCut && (
-        <CutChips parts={now.parts} cut={(parts) => give({ kind: "shaded", parts, places: [] })} />
+        <CutChoice parts={now.parts} cut={(parts) => give({ kind: "shaded", parts, places: [] })} />
       )}
       <UndoStep undo={undo} />
     </div>
   );
 }
 
-const QUICK = [1, 2, 4, 8, 16];
-
-/** Into how many parts it is cut: the usual ones by one press, any number beside them. */
-export function CutChips(props: {
-  parts: number;
-  cut: (parts: number) => void;
-  /** Whether the number of parts is said elsewhere. */
-  few?: boolean;
-}) {
-  const { parts, cut, few } = props;
+/** Into how many parts it is cut: any number, by one control. */
+function CutChoice({ parts, cut }: { parts: number; cut: (parts: number) => void }) {
   const most = limits.Figure.parts.most;
   return (
-    <div className="flex flex-wrap items-center gap-[0.3em]">
+    <label className="flex flex-wrap items-center gap-[0.3em]">
       <span className="text-soft">{figureWords.cut}</span>
-      {QUICK.map((n) => (
-        <button
-          key={n}
-          type="button"
-          aria-pressed={n === parts}
-          onClick={() => n !== parts && cut(n)}
-          className={`btn min-h-11 ${n === parts ? "btn-neutral" : "btn-outline"}`}
-        >
-          {figureWords.cuts[n]}
-        </button>
-      ))}
-      {!few && (
-        <select
-          aria-label={figureWords.cutParts}
-          className="h-11 rounded-[14px] border border-edge bg-card px-2"
-          value={parts}
-          onChange={(event) => cut(Number(event.target.value))}
-        >
-          {Array.from({ length: most }, (_, i) => i + 1).map((n) => (
-            <option key={n} value={n}>
-              {n}
-            </option>
-          ))}
-        </select>
-      )}
-    </div>
+      <select
+        className="h-11 rounded-[14px] border border-edge bg-card px-2"
+        value={parts}
+        onChange={(event) => cut(Number(event.target.value))}
+      >
+        {Array.from({ length: most }, (_, i) => i + 1).map((n) => (
+          <option key={n} value={n}>
+            {figureWords.cutInto(n)}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
 

@@ -6,14 +6,14 @@ import { WrittenFraction } from "../../figures/WrittenFraction";
 import { limits } from "../../generated/limits";
 import type { Figure, FractionTask } from "../../generated/types";
 import { words } from "../../words/en";
-import { CutChips } from "../answers/FractionField";
 import type { FieldsProps } from "./KindFields";
 
 /** A fraction: what there is to do, and its figures, set by sentences and shaded by pressing parts. */
 export function FractionFields({ question, change }: FieldsProps<FractionTask>) {
   const { task, figure, other, form, ownCut } = question;
   const { fraction } = words.sheet;
-  const beside = other ?? { ...figure, shaded: [] };
+  // As the core has it while nothing is said: the same figure to compare, a blank one to shade.
+  const beside = other ?? (task === "compare" ? figure : { ...figure, shaded: [] });
   const shades = task === "shade" || task === "equal";
   return (
     <div className="grid gap-2 py-1 pl-6">
@@ -127,7 +127,6 @@ function FigureFields(props: {
         )}
         {!blank && `, ${fraction.shaded(figure.shaded.length)}`}.
       </p>
-      <CutChips few parts={figure.parts} cut={(parts) => recut({ parts, rows: undefined })} />
       {!blank && (
         <div className="mt-2 flex flex-wrap items-end gap-3">
           <div className="figure-small max-w-full">

@@ -20,6 +20,8 @@ interface Props {
   useEditor: EditorStore;
   sheet: SheetActions;
   takeIn: (text: string, html?: string) => void;
+  /** Whether it is tried until it is right, whatever the rules say of tries. */
+  untilRight?: boolean;
 }
 
 /** The question that is being written. */
@@ -94,9 +96,7 @@ export function OpenQuestion(props: Props) {
       )}
       <KindFields question={question} useEditor={useEditor} next={next} />
       {!known && <p className="p-2 text-soft">{words.sheet.unknown}</p>}
-      {answered && question.kind !== "free-answer" && (
-        <FeedbackFields question={question} useEditor={useEditor} next={next} />
-      )}
+      {answered && question.kind !== "free-answer" && <FeedbackFields {...props} next={next} />}
       {answered && <MoreFields question={question} useEditor={useEditor} next={next} />}
       <div className="mt-2 flex flex-wrap items-center gap-1 border-t border-line pt-2">
         {known && <KindChoice question={question} useEditor={useEditor} />}
@@ -165,17 +165,22 @@ function KindChoice({ question, useEditor }: { question: QuestionUnion; useEdito
   );
 }
 
-function FeedbackFields(props: Pick<Props, "question" | "useEditor"> & { next: () => void }) {
-  const { question, useEditor, next } = props;
-  const fields: ["right" | "wrong", string][] = [
+function FeedbackFields(
+  props: Pick<Props, "question" | "useEditor" | "untilRight"> & { next: () => void },
+) {
+  const { question, useEditor, untilRight = false, next } = props;
+  // Only where there is another try to be had.
+  const again = useEditor(({ activity }) => activity.rules.tries !== undefined) || untilRight;
+  const fields: ["right" | "wrong" | "again", string][] = [
     ["right", words.sheet.ifRight],
+    ...(again || question.feedback.again ? [["again", words.sheet.ifAgain] as const] : []),
     ["wrong", words.sheet.ifWrong],
-  ];
+  ].map(([which, label]) => [which as "right" | "wrong" | "again", label ?? ""]);
   return (
     <div data-feedback className="mt-1 grid gap-1 pl-6">
       {fields.map(([which, label]) => (
         <div key={which} className="flex items-baseline gap-2">
-          <span aria-hidden="true" className="w-20 shrink-0 text-sm text-soft">
+          <span aria-hidden="true" className="w-28 shrink-0 text-sm text-soft">
             {label}
           </span>
           <WordsField

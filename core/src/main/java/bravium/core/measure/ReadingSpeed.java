@@ -9,8 +9,9 @@ import org.jspecify.annotations.Nullable;
  * norms</i> (Technical Report 1702, University of Oregon, 2017), spring, 25th, 50th and 75th
  * percentile. From there the speeds rise evenly to those of adults in Year 13: Brysbaert, <i>How
  * many words do we read per minute?</i> (Journal of Memory and Language 109, 2019): 238 words, most
- * adults between 175 and 300. Before Year 2 a class is read to: 43 words take about 14 seconds
- * (common practice).
+ * adults between 175 and 300. Before Year 2 a class is read to, at the pace of a lecture: Tauroza
+ * &amp; Allison, <i>Speech rates in British English</i> (Applied Linguistics 11:1, 1990), about 140
+ * words a minute on average (from memory).
  *
  * @param slow words a minute of the 25th percentile
  * @param middle words a minute of the 50th percentile
@@ -24,11 +25,16 @@ public record ReadingSpeed(int slow, int middle, int fast) {
   private static final int FIRST_READERS = 2;
   private static final int LAST_OF_NORMS = 7;
 
-  private static final int USUAL_SPEECH = 43 * 60 / 14;
-  private static final int SLOWEST_SPEECH = 110;
+  /** Who reads a text out on the radio; Tauroza &amp; Allison (1990), from memory. */
+  private static final int USUAL_SPEECH = 160;
 
-  private static final ReadingSpeed READ_TO =
-      new ReadingSpeed(USUAL_SPEECH, USUAL_SPEECH, USUAL_SPEECH);
+  /** Who lectures, on average; as above. */
+  private static final int LECTURE = 140;
+
+  /** The slower end of what is usual for lectures; as above. */
+  private static final int SLOWEST_SPEECH = 125;
+
+  private static final ReadingSpeed READ_TO = new ReadingSpeed(LECTURE, LECTURE, LECTURE);
 
   private static final int[][] NORMS = {
     {34, 60, 91}, {72, 100, 124}, {91, 112, 139}, {105, 133, 160}, {119, 146, 169}, {122, 146, 173}
@@ -57,8 +63,9 @@ public record ReadingSpeed(int slow, int middle, int fast) {
 
   /**
    * The pace at which something is read aloud to a year group, in words a minute: the pace of its
-   * middle reader, who follows the words, but never slower than speech can be (110, common
-   * practice) and never faster than usual: 43 words take about 14 seconds (common practice).
+   * middle reader, who follows the words, but never slower than an unhurried lecture (125) and
+   * never faster than a text read out on the radio (160): Tauroza &amp; Allison (1990), from
+   * memory.
    *
    * @param year as for {@link #ofYear}; null for the usual pace
    */

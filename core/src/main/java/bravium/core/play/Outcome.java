@@ -36,6 +36,9 @@ public record Outcome(
     /** Time ran out. */
     @JsonProperty("time")
     TIME,
+    /** Whoever played gave it up: where teams play nobody has won. */
+    @JsonProperty("given-up")
+    GIVEN_UP,
     /** A miss ended the climb; what the last resting place kept may win it all the same. */
     @JsonProperty("fall")
     FALL,

@@ -200,9 +200,10 @@ public final class Referee {
             && last != null
             && last.team() != null
             && last.verdict() == Verdict.RIGHT;
-    List<Integer> winners = decided ? List.of(last.team()) : leading;
+    List<Integer> winners =
+        ended == Outcome.Ended.GIVEN_UP ? List.of() : decided ? List.of(last.team()) : leading;
     int points = sitting.front().points(leading.getFirst());
-    int awaiting = decided ? 0 : awaitedByTeams(sitting);
+    int awaiting = decided || winners.isEmpty() ? 0 : awaitedByTeams(sitting);
     return new Outcome(
         winners.size() == 1 && awaiting == 0,
         Math.max(0, points),

@@ -1,6 +1,7 @@
 package bravium.core.play;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The sums of a play so far: points, and how many questions came out how.
@@ -8,9 +9,33 @@ import java.util.List;
  * @param points never below 0
  * @param asked how many questions there are
  * @param mistakes how many wrong answers were given
+ * @param marked of how many it is or will be said at once whether they are right: all that are
+ *     asked but for what is only talked about, and for answers that the teacher has not marked yet;
+ *     null where that isn't known
  */
 public record Scorecard(
-    int points, int right, int partly, int wrong, int missed, int given, int asked, int mistakes) {
+    int points,
+    int right,
+    int partly,
+    int wrong,
+    int missed,
+    int given,
+    int asked,
+    int mistakes,
+    @Nullable Integer marked) {
+
+  /** Sums of which it isn't said how many of the questions are marked. */
+  public Scorecard(
+      int points,
+      int right,
+      int partly,
+      int wrong,
+      int missed,
+      int given,
+      int asked,
+      int mistakes) {
+    this(points, right, partly, wrong, missed, given, asked, mistakes, null);
+  }
 
   /** The sums of a play so far. */
   public static Scorecard of(Sitting sitting) {
@@ -65,7 +90,8 @@ public record Scorecard(
         missed + change(Verdict.MISSED, before, after),
         given + change(Verdict.GIVEN, before, after),
         asked,
-        mistakes);
+        mistakes,
+        marked == null ? null : Integer.valueOf(marked - change(Verdict.GIVEN, before, after)));
   }
 
   private static int change(Verdict verdict, Verdict before, Verdict after) {
@@ -74,11 +100,16 @@ public record Scorecard(
 
   /** The same sums of so many questions. */
   public Scorecard ofSoMany(int changed) {
-    return new Scorecard(points, right, partly, wrong, missed, given, changed, mistakes);
+    return new Scorecard(points, right, partly, wrong, missed, given, changed, mistakes, marked);
+  }
+
+  /** The same, of which so many are marked. */
+  public Scorecard withMarked(int changed) {
+    return new Scorecard(points, right, partly, wrong, missed, given, asked, mistakes, changed);
   }
 
   /** The same with other points. */
   public Scorecard withPoints(int changed) {
-    return new Scorecard(changed, right, partly, wrong, missed, given, asked, mistakes);
+    return new Scorecard(changed, right, partly, wrong, missed, given, asked, mistakes, marked);
   }
 }

@@ -50,6 +50,7 @@ final class AllWords {
     add(basics.text());
     add(basics.feedback().right());
     add(basics.feedback().wrong());
+    add(basics.feedback().again());
     basics.hints().forEach(this::add);
   }
 

@@ -111,17 +111,15 @@ public record FractionTask(
     boolean several = figure.count() > 1;
     return switch (task) {
       case NAME ->
-          several
-              ? "How many " + shape + "s are shaded?"
-              : "What fraction of the " + shape + " is shaded?";
+          several ? "How much is shaded?" : "What fraction of the " + shape + " is shaded?";
       case SHADE -> "Shade " + amount(figure, fraction()) + ".";
       case EQUAL ->
-          "Shade just as much of the second "
+          "Shade the same amount of the second "
               + nameOf(beside())
               + " as of the first "
               + shape
               + ".";
-      case COMPARE -> "Is less, as much or more shaded in the first figure than in the second?";
+      case COMPARE -> "Is less, the same or more shaded in the first figure than in the second?";
     };
   }
 
@@ -139,7 +137,7 @@ public record FractionTask(
 
   private String verb() {
     int compared = fraction().compareTo(beside().fraction());
-    return compared == 0 ? " is as much as " : compared < 0 ? " is less than " : " is more than ";
+    return compared == 0 ? " is the same as " : compared < 0 ? " is less than " : " is more than ";
   }
 
   private static String amount(Figure figure, PartsOfWhole fraction) {

@@ -42,11 +42,13 @@ class AssignedBySchool implements AssignedSittings {
     if (sitting.sitting().log().isEmpty() && !counts.begins()) {
       throw Problem.conflict(
           "not-now",
-          "This can’t be begun now. Your page says when, and how often, you can play it.");
+          "This can’t be started now. Your page says when, and how often, you can play it.");
     }
     Outcome outcome = sitting.review() == null ? null : sitting.review().outcome();
     if (outcome != null && outcome.ended() == Outcome.Ended.AT_CLOSING) {
-      throw Problem.conflict("closed", "The time for this is over. What you did is kept.");
+      throw Problem.conflict(
+          "closed",
+          "This closed before your answer arrived, so it doesn't count. Everything before it is kept.");
     }
   }
 

@@ -175,7 +175,7 @@ class AssignmentService {
     if (!Games.prepared(version.activity()).asksAnything()) {
       throw Problem.badRequest(
           "nothing-to-play",
-          "There is nothing to play in this activity yet. Nothing was given; finish a question"
+          "There is nothing to play in this activity yet. Nothing was set; finish a question"
               + " first.");
     }
     String id =
@@ -227,7 +227,7 @@ class AssignmentService {
     if (row.gone()) {
       throw Problem.conflict(
           "activity-gone",
-          "The activity was removed. What was given stays as it is; bring the activity back first.");
+          "The activity is in the bin. What was set stays as it is; restore the activity first.");
     }
     assignments.renew(row.row(), activities.newest(row.activityRow()));
     return read(teacher, id);
@@ -276,8 +276,7 @@ class AssignmentService {
     AssignmentRepository.Own own = assignments.own(row.row(), learner);
     List<AssignmentRepository.Game> begun = begun(row, own, learner);
     if (begun.isEmpty()) {
-      throw Problem.conflict(
-          "never-begun", "There is no game that could go on. Nothing was changed.");
+      throw Problem.conflict("never-begun", "There is no game to continue. Nothing was changed.");
     }
     if (row.ended(own, clock.millis())) {
       throw Problem.conflict(

@@ -171,7 +171,7 @@ class GlanceService {
     if (line.excused()) {
       return "excused";
     }
-    return line.goes() == 0 ? "not begun" : line.ended() ? "through" : "at it";
+    return line.goes() == 0 ? "not started" : line.ended() ? "finished" : "playing";
   }
 
   private static String said(Glance.GlanceCell cell) {

@@ -106,7 +106,7 @@ class JoinService {
     if (Door.valueOf(row.getDoor()) == Door.SHUT) {
       throw Problem.notAllowed(
           "door-shut",
-          "Nobody new can come into this class now. Ask your teacher, or come in with your name and"
+          "New people can't join this class at the moment. Ask your teacher, or join with your name and"
               + " your two words.");
     }
     if (register.size(row.getId()) >= MOST) {
@@ -140,8 +140,8 @@ class JoinService {
     if (!right) {
       throw Problem.badRequest(
           "wrong-words",
-          "This name and these words don't belong together. Look at your slip again; if it is lost,"
-              + " your teacher makes a new one.");
+          "This name and these words don't belong together. Look at your slip again; if you have lost"
+              + " it, ask your teacher for a new one.");
     }
     ofHers.right();
     fromHere.right();
@@ -283,7 +283,7 @@ class JoinService {
       case NOT_YET ->
           Problem.conflict(
               "not-yet", "This is not open yet. Your page says from when you can play it.");
-      case CLOSED -> Problem.conflict("closed", "The time for this is over. What you did is kept.");
+      case CLOSED -> Problem.conflict("closed", "This has closed. What you did is kept.");
       case OPEN ->
           Problem.conflict("no-go-left", "You have played this as often as you can. It is kept.");
     };
@@ -319,7 +319,7 @@ class JoinService {
   private static Problem notHere() {
     return Problem.whoAreYou(
         "no-such-token",
-        "This device is not known in this class. Come in with your name and your two words.");
+        "This device is not signed in to this class. Join with your name and your two words.");
   }
 
   private static Problem notGiven() {

@@ -50,7 +50,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
           HttpStatus.INSUFFICIENT_STORAGE,
           "disk-full",
           "The server's disk is full. What was saved before is safe; this was not saved. It can be"
-              + " saved once there is room again: tell whoever looks after the server.");
+              + " saved once there is room again: tell the person who looks after the server.");
     }
     return unreachable();
   }
@@ -80,7 +80,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     return answer(
         HttpStatus.BAD_REQUEST,
         "address-unreadable",
-        "What stands in this address behind the question mark can't be read. Nothing was changed.");
+        "The part of this address after the question mark can't be read. Nothing was changed.");
   }
 
   @ExceptionHandler

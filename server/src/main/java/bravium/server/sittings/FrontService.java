@@ -102,9 +102,16 @@ class FrontService {
   }
 
   private Unfinished unfinished(Teacher teacher, String id, Review review) {
-    boolean goesOn = review.outcome() == null && !warm.read(id, of(teacher)).past();
+    StoredSitting stored = warm.read(id, of(teacher));
+    boolean goesOn = review.outcome() == null && !stored.past();
     return goesOn && review.last() != null
-        ? new Unfinished(id, review.last(), review.answers().size(), review.score().asked())
+        ? new Unfinished(
+            id,
+            review.last(),
+            review.answers().size(),
+            review.score().right(),
+            review.score().asked(),
+            stored.activity().game().kind())
         : Unfinished.NONE;
   }
 

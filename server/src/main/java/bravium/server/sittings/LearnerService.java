@@ -100,15 +100,15 @@ class LearnerService {
     if (!link.open()) {
       throw Problem.conflict(
           "link-shut",
-          "Your teacher has switched this game off, so that nobody can begin it just now. Whoever has"
-              + " begun can finish.");
+          "Your teacher has switched this game off, so nobody can start it at the moment. Anyone who has"
+              + " started can finish.");
     }
     games.count(
         link.code(),
         seconds ->
             Problem.tooMany(
                 seconds,
-                "More games were begun with this code than a school begins. Try again in "
+                "Too many games were started with this code in a short time. Try again in "
                     + (seconds == 1 ? "a second." : seconds + " seconds.")));
     Optional<Long> known =
         Optional.ofNullable(token).flatMap(t -> links.learnerOf(link.row(), Codes.hash(t)));

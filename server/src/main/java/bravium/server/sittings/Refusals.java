@@ -26,7 +26,7 @@ public final class Refusals {
   private static String words(Refusal refusal) {
     return switch (refusal) {
       case NOT_OPEN -> "This is not open now: the game has moved on, or is not there yet.";
-      case NO_SUCH_OPTION -> "This question can't be answered so.";
+      case NO_SUCH_OPTION -> "This question can't be answered that way.";
       case NO_SUCH_TEAM -> "Give a team the turn first.";
       case NO_HINT_LEFT -> "There is no further hint.";
       case NO_SUCH_MARK -> "A mark is from 0 to what the question is worth.";
@@ -35,10 +35,10 @@ public final class Refusals {
       case FOR_THE_TEACHER -> "Only the teacher can do this.";
       case KEY_USED -> "This move carries the key of another one.";
       case NO_NAME -> "That is no name: it has no letters, or far too many.";
-      case NO_ENTRY_LEFT -> "There are no entries left.";
-      case NOT_REACHED -> "Here nothing can be skipped: this comes later.";
-      case PASSED -> "Here nobody can go back: this has passed.";
-      case TOO_SOON -> "That is more than can have been watched in the time that has passed.";
+      case NO_ENTRY_LEFT -> "There are no goes left.";
+      case NOT_REACHED -> "Nothing can be skipped here: this comes later.";
+      case PASSED -> "You can't go back here.";
+      case TOO_SOON -> "Nobody can have watched that much in the time that has passed.";
       case UNKNOWN_GAME -> "This version of Bravium can't play this game yet.";
     };
   }

@@ -8,9 +8,12 @@ import org.jspecify.annotations.Nullable;
  * @param sitting its id; null where there is none
  * @param last when something was last done in it, in milliseconds since 1970
  * @param settled how many of its questions are settled
+ * @param right how many of them were right, or found
  * @param asked how many questions it asks
+ * @param game the kind of the game; empty where there is none
  */
-public record Unfinished(@Nullable String sitting, long last, int settled, int asked) {
+public record Unfinished(
+    @Nullable String sitting, long last, int settled, int right, int asked, String game) {
 
-  static final Unfinished NONE = new Unfinished(null, 0, 0, 0);
+  static final Unfinished NONE = new Unfinished(null, 0, 0, 0, 0, "");
 }

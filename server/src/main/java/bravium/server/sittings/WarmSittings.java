@@ -259,7 +259,7 @@ public class WarmSittings implements Nightly {
       if (sittings.isOfEarlierRules(closed.row())) {
         throw Problem.conflict(
             "earlier-rules",
-            "This game was begun by earlier rules and can't be played on. Nothing was changed; give"
+            "This game was started with an earlier version and can't be continued. Nothing was changed; give"
                 + " one more go.");
       }
       sittings.reopen(closed.row(), held(closed, sittings.endedAt(closed.row())));

@@ -209,9 +209,10 @@ final class EscapePlay implements Play {
       return Optional.of(new End(Outcome.Ended.LIVES, false));
     }
     boolean out = found(now).isOut();
-    return out || state.stopped()
-        ? Optional.of(new End(Outcome.Ended.PLAYED, out))
-        : Optional.empty();
+    if (out) {
+      return Optional.of(new End(Outcome.Ended.PLAYED, true));
+    }
+    return state.stopped() ? Optional.of(new End(Outcome.Ended.GIVEN_UP, false)) : Optional.empty();
   }
 
   /** What is still shut was never answered. */

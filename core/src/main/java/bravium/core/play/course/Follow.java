@@ -142,19 +142,24 @@ final class Follow {
       return Asking.drawn(question, rules, before.opening());
     }
     List<String> items = question.items();
-    boolean same = old.options().size() == items.size() && old.options().containsAll(items);
     List<String> order =
-        same
-            ? old.options()
-            : merged(old.options(), Asking.drawn(question, rules, before.opening()).options());
+        merged(old.options(), Asking.drawn(question, rules, before.opening()).options());
     return Asking.drawn(question, rules, Asking.aroundPins(question, order));
   }
 
-  /** The fresh ids: those that were there keep their order, and the new ones follow. */
+  /**
+   * The fresh ones: those that were there keep their order, and the new ones follow. What is there
+   * twice, as a word that fills two gaps, stays twice.
+   */
   private static List<String> merged(List<String> old, List<String> fresh) {
-    Set<String> ids = new LinkedHashSet<>(old);
-    ids.retainAll(Set.copyOf(fresh));
-    ids.addAll(fresh);
-    return List.copyOf(ids);
+    List<String> left = new ArrayList<>(fresh);
+    List<String> merged = new ArrayList<>();
+    for (String id : old) {
+      if (left.remove(id)) {
+        merged.add(id);
+      }
+    }
+    merged.addAll(left);
+    return List.copyOf(merged);
   }
 }

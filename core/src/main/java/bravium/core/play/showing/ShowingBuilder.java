@@ -11,6 +11,7 @@ import bravium.core.measure.ReadingSpeed;
 import bravium.core.play.Action;
 import bravium.core.play.Audience;
 import bravium.core.play.Clocked;
+import bravium.core.play.Draw;
 import bravium.core.play.Effort;
 import bravium.core.play.Front;
 import bravium.core.play.Item;
@@ -29,6 +30,7 @@ import bravium.core.play.Tried;
 import bravium.core.play.Verdict;
 import bravium.core.question.ChoiceQuestion;
 import bravium.core.question.FreeAnswer;
+import bravium.core.question.Marking;
 import bravium.core.question.Question;
 import bravium.core.rich.Words;
 import java.util.ArrayList;
@@ -52,7 +54,24 @@ final class ShowingBuilder {
     this.sitting = sitting;
     this.audience = audience;
     this.at = at;
-    this.score = Scorecard.of(sitting);
+    this.score = Scorecard.of(sitting).withMarked(marked());
+  }
+
+  /** Of how many questions it is said at once whether they are right, or was said by now. */
+  private int marked() {
+    int marked = 0;
+    for (Draw.Drawn drawn : sitting.draw().counting()) {
+      Marking marking =
+          game.question(drawn.question()).map(Question::marking).orElse(Marking.AT_ONCE);
+      Verdict verdict =
+          sitting.resultOf(drawn.question()).map(Result::verdict).orElse(Verdict.GIVEN);
+      boolean said =
+          marking == Marking.AT_ONCE
+              ? sitting.resultOf(drawn.question()).isEmpty() || verdict != Verdict.GIVEN
+              : marking == Marking.BY_TEACHER && verdict != Verdict.GIVEN;
+      marked += said ? 1 : 0;
+    }
+    return marked;
   }
 
   Showing build() {
@@ -206,6 +225,9 @@ final class ShowingBuilder {
     Tried last = effort.last();
     Result result = sitting.resultOf(question.id()).orElse(null);
     boolean settled = result != null;
+    // What was shown after a wrong try is shown, and is that try's no more.
+    boolean shown = settled && result.verdict() == Verdict.GIVEN && result.response() == null;
+    last = shown ? null : last;
     Verdict verdict = last != null ? last.verdict() : settled ? result.verdict() : Verdict.MISSED;
     boolean gives = settled && givesAway(Answers.AFTER_LAST_TRY);
     return new GivenAway(question, sitting, gives)
@@ -216,12 +238,17 @@ final class ShowingBuilder {
             settled ? result.bonus() : 0,
             last == null ? null : last.response(),
             last == null ? List.of() : last.parts())
-        .saying(settled ? words(question, last, verdict, gives) : between(last), null);
+        .saying(settled ? words(question, last, verdict, gives) : between(question, last), null);
   }
 
-  /** What is said to the response itself while another try is left. */
-  private @Nullable Words between(@Nullable Tried last) {
-    return last == null || sitting.opening().saysNothing() ? null : last.feedback();
+  /**
+   * What is said while another try is left: to the response itself, or to any that isn't right yet.
+   */
+  private @Nullable Words between(Question question, @Nullable Tried last) {
+    if (last == null || sitting.opening().saysNothing()) {
+      return null;
+    }
+    return last.feedback() != null ? last.feedback() : question.feedback().again();
   }
 
   /**
