@@ -109,7 +109,7 @@ async function write(text: string, right: string, ...wrong: string[]) {
 const next = () => user.keyboard("{Enter}{Enter}");
 
 async function lookAtFindings() {
-  await user.click(await waitFor(() => within(strip()).getByText(/things? to look at/)));
+  await user.click(await waitFor(() => within(strip()).getByText(/things? to check/)));
 }
 
 /** The questions' texts in the order of the sheet. */
@@ -129,11 +129,11 @@ test("a mend does what it says and can be undone", async () => {
   await open(blank());
   await write("What is wax for?", "building", "eating");
   await user.click(screen.getByLabelText("Option B is right"));
-  await says(strip, "guessing is certain");
+  await says(strip, "guessing alone always wins");
   await lookAtFindings();
   await user.click(await within(strip()).findByText("Keep the first as right"));
 
-  await says(strip, "nothing to look at");
+  await says(strip, "nothing to fix");
   expect(screen.getByLabelText("Option B is right").getAttribute("aria-pressed")).toBe("false");
   await user.click(screen.getByLabelText("Undo"));
   await says(strip, "2 options are marked right");
@@ -142,7 +142,7 @@ test("a mend does what it says and can be undone", async () => {
 test("the strip says the chance of guessing and how long it takes", async () => {
   await open(blank());
   await write("Do bees dance?", "yes", "no");
-  await says(strip, "passing by guessing 50 %");
+  await says(strip, "guessing alone wins 50% of the time");
 
   await user.click(within(strip()).getByText("set the year group to estimate the time"));
   await select("Year group", "Year 4");
@@ -229,7 +229,7 @@ test("several lines are selected and meant together", async () => {
 
 test("the live game keeps its place while the sheet is edited", async () => {
   await open(weeks);
-  await user.click(button("Right"));
+  await user.click(button("Answer right"));
   await says(stage, "+10 points");
   const asked = heading();
   await fill("Title", "Three weeks, then");
@@ -251,10 +251,10 @@ test("a true or false question is written and played beside", async () => {
 test("an option that is pinned stays in its place in each new game", async () => {
   await open(blank());
   await write("Which?", "one", "two", "three", "none of these");
-  await says(strip, "1 thing to look at");
+  await says(strip, "1 thing to check");
   await lookAtFindings();
   await user.click(within(strip()).getByText("Pin it at the end"));
-  await says(strip, "nothing to look at");
+  await says(strip, "nothing to fix");
 
   for (let i = 0; i < 4; i++) {
     await user.click(button("Again"));
@@ -272,7 +272,7 @@ const KINDS: Record<string, { text: string; write: () => Promise<unknown>; seen:
         question().focus();
         await user.keyboard("{Enter}wax");
         await fill("Try an answer", "Wax!");
-        await screen.findByText("Right: “wax”, but for capitals, spaces or stops.");
+        await screen.findByText("Right: “wax”, apart from capitals, spaces or punctuation.");
         await fill("Try an answer", "wac");
         await screen.findByText("Not right: none of your answers.");
       },
@@ -324,7 +324,7 @@ const KINDS: Record<string, { text: string; write: () => Promise<unknown>; seen:
         await rows(question(), "queen", "drone", "wasp");
         await user.click(screen.getByLabelText("Option A is right"));
         await user.click(screen.getByLabelText("Option B is right"));
-        await select("What a partly right answer brings", "each right part counts");
+        await select("What a partly right answer earns", "each right part counts");
       },
       seen: () => within(stage()).getByText("wasp"),
     },

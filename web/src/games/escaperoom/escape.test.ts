@@ -26,7 +26,7 @@ const row = () => inARow("q1");
 describe("starts", () => {
   test.each([
     ["a row", inARow, 3, 3],
-    ["one code", oneCode, 1, 5],
+    ["one code", oneCode, 1, 6],
     ["two ways", twoWays, 3, 5],
   ])("%s begins with its rooms and locks, one of which leads out", (_, start, rooms, locks) => {
     const game = gameOf(start("q1"));

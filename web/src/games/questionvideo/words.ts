@@ -10,7 +10,7 @@ export const videoWords = {
   watch: "Watch, and answer where it stops.",
   film: "The film",
   play: "Play",
-  goOn: "Carry on",
+  goOn: "Go on",
   pause: "Pause",
   back: "Back five seconds",
   position: "Where the film is",

@@ -223,7 +223,7 @@ test("a wrong try with another one left offers both ways on", () => {
       areas: [],
     },
   });
-  expect(screen.getByText("You may try again.")).toBeTruthy();
+  expect(screen.getByText("You can try again.")).toBeTruthy();
   fireEvent.click(screen.getByRole("button", { name: "Leave it" }));
   expect(act).toHaveBeenCalledWith({ kind: "settle", question: "q1" });
   fireEvent.click(screen.getByRole("button", { name: "Try again" }));

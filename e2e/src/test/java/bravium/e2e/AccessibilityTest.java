@@ -106,9 +106,9 @@ class AccessibilityTest {
     teacher.open("Three weeks in a cell");
     page.getByText("Which shape fills").first().click();
     check(page, "build, a question open");
-    teacher.button("Wrong").click();
+    teacher.button("Answer wrong").click();
     check(page, "build, not this one");
-    teacher.button("To the win").click();
+    teacher.button("Finish with a win").click();
     check(page, "build, won");
     page.keyboard().press("Control+k");
     assertThat(page.locator("dialog")).isVisible();

@@ -24,17 +24,17 @@ class AccountsTest {
       AccessibilityTest.check(page, "the first start");
       page.getByLabel("The code that the server printed").fill("nonsense");
       fill(page, "Ms Fern", "six-sided cells");
-      first.button("Begin").click();
+      first.button("Start").click();
       assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ALERT))
           .containsText("This is not the code for the first teacher");
       page.getByLabel("The code that the server printed")
           .fill(server.part(FirstCode.class).spaced());
       fill(page, "Ms Fern", "short");
-      first.button("Begin").click();
+      first.button("Start").click();
       assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ALERT))
           .containsText("A password has at least 8 characters");
       fill(page, "Ms Fern", "six-sided cells");
-      first.button("Begin").click();
+      first.button("Start").click();
       assertThat(page.getByText("Your first activity takes three questions")).isVisible();
       first.startBlankQuiz("Hers alone").waitUntilSaved();
 
@@ -74,7 +74,7 @@ class AccountsTest {
       AccessibilityTest.check(page, "the teachers of a server");
       page.getByLabel("If Mr Reed leaves").selectOption("… go to Ms Fern");
       page.getByLabel("and the classes")
-          .selectOption("… are put away with you, who can bring them back");
+          .selectOption("… are archived with you; you can restore them");
       first.button("Remove Mr Reed").click();
       assertThat(page.getByText("password or removal")).isHidden();
       page.navigate("/activities");

@@ -26,15 +26,15 @@ class BoardsTest {
 
   @Test
   void aTrailIsLaidByPressingAndMovedByDraggingAndArrows() {
-    start("from markers on a picture", "A trail of three");
+    start("from pegs on a picture", "A trail of three");
     teacher.takeIn(THREE);
     teacher.button("Larger").click();
     Locator picture = page.getByRole(AriaRole.APPLICATION);
     for (int[] at : new int[][] {{80, 60}, {250, 200}, {400, 120}}) {
       picture.click(new Locator.ClickOptions().setPosition(at[0], at[1]));
     }
-    assertThat(page.getByText("3 of 3 markers laid")).isVisible();
-    assertThat(page.getByLabel("Readiness")).containsText("1 thing to look at");
+    assertThat(page.getByText("3 of 3 pegs placed")).isVisible();
+    assertThat(page.getByLabel("Readiness")).containsText("1 thing to check");
 
     Locator second = picture.getByRole(AriaRole.BUTTON).nth(1);
     BoundingBox before = second.boundingBox();
@@ -53,7 +53,7 @@ class BoardsTest {
     BoundingBox other = third.boundingBox();
     Assertions.assertThat(Math.hypot(one.x - other.x, one.y - other.y)).isGreaterThan(30);
 
-    teacher.inMenu("Markers", "Space along a path");
+    teacher.inMenu("Pegs", "Space along a path");
     BoundingBox box = picture.boundingBox();
     page.mouse().move(box.x + 40, box.y + 60);
     page.mouse().down();
@@ -68,10 +68,10 @@ class BoardsTest {
     Assertions.assertThat(places.get(1) - places.get(0))
         .isCloseTo(places.get(2) - places.get(1), Assertions.within(6.0));
     page.getByLabel("Undo").click();
-    teacher.inMenu("Markers", "Remove all markers");
-    assertThat(page.getByText("0 of 3 markers laid")).isVisible();
+    teacher.inMenu("Pegs", "Remove all pegs");
+    assertThat(page.getByText("0 of 3 pegs placed")).isVisible();
     page.getByLabel("Undo").click();
-    assertThat(page.getByText("3 of 3 markers laid")).isVisible();
+    assertThat(page.getByText("3 of 3 pegs placed")).isVisible();
     AccessibilityTest.check(page, "build, a trail");
     teacher.waitUntilSaved();
   }
@@ -92,7 +92,7 @@ class BoardsTest {
     phone.getByText("Next", new Page.GetByTextOptions().setExact(true)).click();
     assertThat(phone.getByLabel("Question 1: right")).isVisible();
 
-    phone.getByLabel("The markers as a list").click();
+    phone.getByLabel("The pegs as a list").click();
     List<String> rights =
         List.of(
             "To carry pollen from blossom to blossom",
@@ -102,7 +102,7 @@ class BoardsTest {
             "Asters");
     for (int i = 0; i < rights.size(); i++) {
       if (i > 0) {
-        phone.getByLabel("The markers as a list").click();
+        phone.getByLabel("The pegs as a list").click();
       }
       phone
           .getByRole(
@@ -127,7 +127,7 @@ class BoardsTest {
 
   @Test
   void aTrailIsLostByKeyboardAlone() {
-    start("from markers on a picture", "Lost on the trail");
+    start("from pegs on a picture", "Lost on the trail");
     teacher.takeIn(THREE);
     teacher.waitUntilSaved();
     teacher.present();
@@ -159,7 +159,7 @@ class BoardsTest {
     teacher.takeIn(THREE + "\nFour?\tyes\tno\nFive?\tyes\tno\nSix?\tyes\tno");
     page.getByLabel("Number of steps").fill("3");
     page.locator("p button[aria-expanded]").first().click();
-    page.getByLabel("Step 1 is a resting place").click();
+    page.getByLabel("Step 1 is a camp").click();
     assertThat(page.getByText("that is step 3 of 3")).isVisible();
     AccessibilityTest.check(page, "build, a climb");
     teacher.waitUntilSaved();
@@ -182,8 +182,8 @@ class BoardsTest {
     start("step by step up a climb", "A steep climb");
     teacher.takeIn(THREE);
     page.getByLabel("Number of steps").fill("3");
-    page.getByLabel("What a miss leads to")
-        .selectOption("ends the climb at the last resting place.");
+    page.getByLabel("What a wrong answer leads to")
+        .selectOption("ends the climb at the last camp.");
     teacher.waitUntilSaved();
     String link = teacher.learnersLink();
     Learner learner = new Learner(Browsers.phone(server.address())).come(link).start();

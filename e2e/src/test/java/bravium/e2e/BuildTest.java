@@ -44,7 +44,7 @@ class BuildTest {
     page.getByLabel("Option B is right").click();
     assertThat(strip).containsText("2 options are marked right");
     page.getByLabel("Option B is right").click();
-    assertThat(strip).containsText("nothing to look at");
+    assertThat(strip).containsText("nothing to fix");
   }
 
   @Test

@@ -35,7 +35,7 @@ class ByTouchTest {
 
     page.mouse().move(300, 300);
     assertThat(bar).isVisible();
-    teacher.button("On").click();
+    teacher.button("Next").click();
     assertThat(page.getByText("Sweet?")).isVisible();
     double foot = page.locator(".stage-foot").boundingBox().y;
     teacher.button("Strike out").click();
@@ -136,10 +136,10 @@ class ByTouchTest {
     assertThat(notes.getByText("Hawthorn: 5 points")).isVisible();
     assertThat(page.getByText("Hawthorn: 5 points")).isAttached();
     button(notes, "Reveal").click();
-    button(notes, "On").click();
-    assertThat(page.getByText("Talked through")).isVisible();
+    button(notes, "Next").click();
+    assertThat(page.getByText("Answer shown, no points")).isVisible();
     AccessibilityTest.check(notes, "her own screen");
-    button(notes, "On").click();
+    button(notes, "Next").click();
     assertThat(page.getByText("Sour?")).isVisible();
     page.keyboard().press("a");
     page.keyboard().press("Enter");
@@ -152,7 +152,7 @@ class ByTouchTest {
     assertThat(page.getByText(Pattern.compile("(Willow|Hawthorn|Rowan) won"))).isVisible();
     assertThat(page.getByText(Pattern.compile("^Hawthorn: \\d+ points$"))).isVisible();
     page.locator("summary").first().click();
-    assertThat(page.getByText("✎ Talked through")).isVisible();
+    assertThat(page.getByText("✎ Answer shown, no points")).isVisible();
     assertThat(page.getByText("no answer")).hasCount(0);
   }
 
@@ -188,7 +188,7 @@ class ByTouchTest {
     tablet.page.navigate(link);
     assertThat(tablet.page.getByText("Is this you? Learner 1")).isVisible();
     AccessibilityTest.check(tablet.page, "is this you");
-    button(tablet.page, "No, somebody else").click();
+    button(tablet.page, "No, I’m someone else").click();
     assertThat(tablet.page.getByText("You are learner 2.")).isVisible();
     assertThat(button(tablet.page, "Start")).isVisible();
 
@@ -216,7 +216,7 @@ class ByTouchTest {
     late.page.navigate(link);
     assertThat(late.page.getByText("Your teacher has switched this game off")).isVisible();
     page.getByLabel("Switched off").click();
-    assertThat(page.getByText("Switched on: whoever has the link can begin.")).isVisible();
+    assertThat(page.getByText("Switched on: anyone with the link can start.")).isVisible();
     late.page.reload();
     assertThat(button(late.page, "Start")).isVisible();
   }

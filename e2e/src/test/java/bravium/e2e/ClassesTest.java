@@ -32,7 +32,7 @@ class ClassesTest {
   }
 
   private String code() {
-    return page.getByLabel("Code of the class").locator("span").nth(1).innerText();
+    return page.getByLabel("Class code").locator("span").nth(1).innerText();
   }
 
   private Locator line(String name) {
@@ -45,7 +45,7 @@ class ClassesTest {
   private static Page comesIn(Page device, String code, String name) {
     device.navigate("/join/" + code);
     device.getByLabel("Your name").fill(name);
-    button(device, "Come in").click();
+    button(device, "Join").click();
     return device;
   }
 
@@ -60,7 +60,7 @@ class ClassesTest {
     teacher.button("Add learners").click();
     page.getByLabel("Names").fill("Surname\tFirst name\nBirch\tMia\nRowan\tNoah\nBirch\tmia");
     assertThat(page.getByText("New: 2")).isVisible();
-    assertThat(page.getByText("More than once in the list, taken once: mia Birch")).isVisible();
+    assertThat(page.getByText("More than once in the list, added once: mia Birch")).isVisible();
     AccessibilityTest.check(page, "adding learners");
     teacher.button("Add 2 learners").click();
     Locator slips = page.locator(".slip");
@@ -76,20 +76,20 @@ class ClassesTest {
     device.getByLabel("Code").fill(code());
     button(device, "Go").click();
     device.getByLabel("Your name").fill("mia birch");
-    button(device, "Come in").click();
+    button(device, "Join").click();
     assertThat(device.getByRole(AriaRole.ALERT)).containsText("type your two words too");
-    device.getByLabel("I was here before").check();
+    device.getByLabel("I have two words").check();
     device.getByLabel("Your two words").fill(words);
     AccessibilityTest.check(device, "coming into a class");
-    button(device, "Come in").click();
+    button(device, "Join").click();
     assertThat(device.getByText("Hello, Mia Birch")).isVisible();
-    assertThat(device.getByText("There is nothing to do just now.")).isVisible();
+    assertThat(device.getByText("There is nothing to do at the moment.")).isVisible();
 
     teacher.inMenu("What can be done with Noah Rowan", "Name, time and help");
     page.getByLabel("How much of the usual time").selectOption("150");
-    page.getByLabel("may pick from a list in word hunts").check();
+    page.getByLabel("may pick from a list in Look and name").check();
     teacher.button("Save").click();
-    assertThat(line("Noah Rowan")).containsText("150 % of the time · picks from a list");
+    assertThat(line("Noah Rowan")).containsText("150% of the time · picks from a list");
     teacher.inMenu("What can be done with Noah Rowan", "Remove");
     assertThat(line("Noah Rowan")).hasCount(0);
     teacher.button("Undo").click();
@@ -100,13 +100,13 @@ class ClassesTest {
   @Test
   void newcomersWaitUntilTheyAreLetInAndADeviceAsksWhoseItIs() {
     newClass("Hazel at the door");
-    page.getByLabel("Whether newcomers get in").selectOption("waits for you to let them in.");
+    page.getByLabel("Whether newcomers can join").selectOption("waits for you to let them in.");
     String code = code();
     Page device = comesIn(Browsers.phone(server.address()), code, "Pia");
     assertThat(device.getByText("Write these two words down")).isVisible();
     AccessibilityTest.check(device, "two words");
     button(device, "I have written them down").click();
-    assertThat(device.getByText("Your teacher lets you in")).isVisible();
+    assertThat(device.getByText("Waiting for your teacher")).isVisible();
     page.reload();
     teacher.button("Let in").click();
     assertThat(device.getByText("Hello, Pia")).isVisible();
@@ -114,8 +114,8 @@ class ClassesTest {
     Page again = device.context().newPage();
     again.navigate("/join/" + code);
     assertThat(again.getByText("Are you Pia?")).isVisible();
-    button(again, "No, somebody else").click();
-    assertThat(again.getByText("Come into Hazel at the door")).isVisible();
+    button(again, "No, I’m someone else").click();
+    assertThat(again.getByText("Join Hazel at the door")).isVisible();
   }
 
   @Test
@@ -151,10 +151,10 @@ class ClassesTest {
 
     Page home = Browsers.phone(server.address());
     home.navigate("/join/" + code);
-    home.getByLabel("I was here before").check();
+    home.getByLabel("I have two words").check();
     home.getByLabel("Your name").fill("Nell");
     home.getByLabel("Your two words").fill(words.toUpperCase());
-    button(home, "Come in").click();
+    button(home, "Join").click();
     assertThat(home.locator("article")).containsText("begun");
     home.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on")).click();
     button(home, "Next").click();
@@ -182,16 +182,16 @@ class ClassesTest {
 
     teacher.inMenu("What else can be done with it", "Take back");
     home.navigate("/join/" + code);
-    assertThat(home.getByText("There is nothing to do just now.")).isVisible();
+    assertThat(home.getByText("There is nothing to do at the moment.")).isVisible();
     teacher.button("Undo").click();
     home.reload();
-    assertThat(home.locator("article")).containsText("You need not do this one.");
+    assertThat(home.locator("article")).containsText("You don’t have to do this one.");
 
     home.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on")).click();
     new Learner(home).answer("no");
     button(home, "See how it went").click();
     assertThat(button(home, "Play again")).isVisible();
-    home.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("To my page")).click();
+    home.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("My page")).click();
     assertThat(home.locator("article")).containsText("Won: 20 of 20 points");
     home.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Look back")).click();
     assertThat(home.getByText("You made it")).isVisible();
@@ -217,14 +217,14 @@ class ClassesTest {
     assertThat(page.getByText("Hazel live has “On the workbench” to do.")).isVisible();
     link("On the workbench").click();
     link("While they play").click();
-    assertThat(page.getByText("0 of 3 have begun, 0 have finished")).isVisible();
+    assertThat(page.getByText("0 of 3 have started, 0 have finished")).isVisible();
 
     for (Page device : devices) {
       device.reload();
       device.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Play")).click();
       button(device, "Start").click();
     }
-    assertThat(page.getByText("3 of 3 have begun, 0 have finished")).isVisible();
+    assertThat(page.getByText("3 of 3 have started, 0 have finished")).isVisible();
     Page uma = devices.getFirst();
     for (String thing : List.of("smoker", "gloves")) {
       uma.getByLabel("What do you see?").fill(thing);
@@ -240,7 +240,7 @@ class ClassesTest {
 
     page.navigate("/classes");
     link("Hazel live").click();
-    link("The term").click();
+    link("This term").click();
     assertThat(page.getByText("playing")).hasCount(3);
     AccessibilityTest.check(page, "the term");
     link("Vito").click();
@@ -255,7 +255,7 @@ class ClassesTest {
     page.getByLabel("On the workbench").check();
     teacher.button("Assign it").click();
     assertThat(page.getByText("has “On the workbench” to do.")).isVisible();
-    teacher.inMenu("What can be done with this class", "Cover for a day");
+    teacher.inMenu("What can be done with this class", "Cover lesson");
     page.getByLabel("Three weeks in a cell").check();
     teacher.button("Make the code").click();
     assertThat(page.getByText("Also: Three weeks in a cell").first()).isVisible();
@@ -271,9 +271,9 @@ class ClassesTest {
     assertThat(cover.getByText("for nobody yet")).isVisible();
     AccessibilityTest.check(cover, "what there is for whoever covers");
     cover.navigate("/classes");
-    assertThat(cover.getByText("Learners come in with the code")).isVisible();
+    assertThat(cover.getByText("Learners join with the code")).isVisible();
     cover.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Watch")).click();
-    assertThat(cover.getByText("Nobody has it to do.")).isVisible();
+    assertThat(cover.getByText("It isn’t set for anyone.")).isVisible();
     cover.goBack();
     cover
         .getByRole(
@@ -283,7 +283,7 @@ class ClassesTest {
     button(cover, "Start").click();
     assertThat(button(cover, "Start")).hasCount(0);
     cover.keyboard().press("Escape");
-    assertThat(cover.getByText("Learners come in with the code")).isVisible();
+    assertThat(cover.getByText("Learners join with the code")).isVisible();
 
     page.locator("dialog li button").last().click();
     assertThat(page.getByText("no longer works")).isVisible();

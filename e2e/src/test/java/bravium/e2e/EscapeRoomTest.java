@@ -80,7 +80,7 @@ class EscapeRoomTest {
     assertThat(teacher.question()).containsText("The spinning room");
     assertThat(page.locator(".escape-cover")).hasText("A cloth");
     go("The drum");
-    teacher.button("Open it for the class").press("Enter");
+    teacher.button("Open this lock").press("Enter");
     assertThat(page.getByText("– The drum was opened for you.")).isVisible();
     page.keyboard().press("Escape");
     assertThat(page.locator(".escape-cover")).hasCount(0);
@@ -93,7 +93,7 @@ class EscapeRoomTest {
 
     go("The honey store");
     go("The shelf of jars");
-    teacher.button("Open it for the class").press("Enter");
+    teacher.button("Open this lock").press("Enter");
     assertThat(page.getByText("You found something: A folded note.")).isVisible();
     page.keyboard().press("Escape");
     go("The last door");
@@ -180,8 +180,8 @@ class EscapeRoomTest {
 
     learner.button("Play again").click();
     learner.button("Start").click();
-    learner.button("Stop here").click();
-    learner.button("Stop here").click();
+    learner.button("Give up").click();
+    learner.button("Give up").click();
     assertThat(learner.text("Not this time — you got through 0 of 6 locks")).isVisible();
 
     page.navigate(page.url().replace("/activities/", "/results/"));
@@ -204,7 +204,7 @@ class EscapeRoomTest {
       teacher.writeQuestion(asked[lock], "yes", "no");
     }
     assertThat(strip).containsText("can be won");
-    assertThat(strip).containsText("passing by guessing is certain");
+    assertThat(strip).containsText("guessing alone always wins");
     assertThat(page.getByText("There is one order to open them in")).isVisible();
     assertThat(page.locator(".plan-node[data-necessary=true]")).hasCount(3);
 
@@ -213,7 +213,7 @@ class EscapeRoomTest {
         .getByText("A thing")
         .click();
     page.keyboard().type("A drawing");
-    page.getByLabel("Add a lock it helps with").selectOption(new SelectOption().setIndex(1));
+    page.getByLabel("Add a lock it’s a clue for").selectOption(new SelectOption().setIndex(1));
     assertThat(strip).containsText("can’t be won yet");
     assertThat(page.locator(".plan-hatched").first()).isAttached();
     strip.getByRole(AriaRole.BUTTON).last().click();
@@ -224,11 +224,11 @@ class EscapeRoomTest {
 
     Locator live = page.getByLabel("Live game");
     teacher.button("Again").click();
-    teacher.button("Right").click();
+    teacher.button("Answer right").click();
     assertThat(live.getByText("Second room").first()).isVisible();
-    teacher.button("To the loss").click();
+    teacher.button("Finish with a loss").click();
     assertThat(live.getByText("Not this time — you got through 1 of 3 locks")).isVisible();
-    teacher.button("To the win").click();
+    teacher.button("Finish with a win").click();
     assertThat(live.getByText("You made it")).isVisible();
     teacher.waitUntilSaved();
   }

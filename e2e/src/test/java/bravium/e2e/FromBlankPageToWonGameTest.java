@@ -48,9 +48,9 @@ class FromBlankPageToWonGameTest {
     assertThat(teacher.page.getByLabel("Readiness"))
         .containsText("wins with 24 points — 3 of 3 right");
 
-    teacher.button("To the win").click();
+    teacher.button("Finish with a win").click();
     assertThat(teacher.stage()).containsText("You made it");
-    teacher.button("To the loss").click();
+    teacher.button("Finish with a loss").click();
     assertThat(teacher.stage()).containsText("Not this time — you got 0 of 3");
     teacher.button("Again").click();
     assertThat(teacher.question()).hasText("Wax and wings");

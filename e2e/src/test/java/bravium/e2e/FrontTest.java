@@ -47,7 +47,7 @@ class FrontTest {
     double middle = stays.boundingBox().x + stays.boundingBox().width / 2;
     Assertions.assertThat(middle).isBetween(600.0, 680.0);
     page.keyboard().press("Space");
-    assertThat(page.getByText("Talked through")).isVisible();
+    assertThat(page.getByText("Answer shown, no points")).isVisible();
     page.keyboard().press("Space");
     assertThat(page.getByText("That was the question")).isVisible();
   }
@@ -133,7 +133,7 @@ class FrontTest {
     teacher.startBlankQuiz("Two teams");
     teacher.takeIn("One?\tyes\tno\nTwo?\tyes\tno");
     page.getByLabel("How many teams play at the front").selectOption("2 teams");
-    page.getByLabel("What happens with a missed question").selectOption("goes to the next team");
+    page.getByLabel("What happens when a team gets it wrong").selectOption("goes to the next team");
     page.getByLabel("Points of a question that is taken over").fill("10");
     page.getByLabel("Name of team 2").fill("Brambles");
     AccessibilityTest.check(page, "build, teams");
@@ -286,10 +286,10 @@ class FrontTest {
     assertThat(page.getByText("Everything can be read from the back row.")).isVisible();
     page.locator("dialog input[type=color]").nth(1).fill("#202840");
     assertThat(page.locator("dialog")).containsText("and it takes 7 to 1");
-    teacher.button("Mend the colours").click();
+    teacher.button("Fix the colours").click();
     assertThat(page.getByText("Everything can be read from the back row.")).isVisible();
     AccessibilityTest.check(page, "look, sound and wording");
-    page.getByLabel("Begin", new Page.GetByLabelOptions().setExact(true)).fill("Off we fly");
+    page.getByLabel("Start", new Page.GetByLabelOptions().setExact(true)).fill("Off we fly");
     teacher.button("Done").click();
 
     String ground = "getComputedStyle(document.querySelector('.stage')).backgroundColor";
@@ -355,7 +355,7 @@ class FrontTest {
     teacher.open("From flower to honey");
     teacher.present();
     page.keyboard().press("?");
-    page.getByLabel("Single letters, digits and signs do something here").uncheck();
+    page.getByLabel("Use single letters, digits and signs as keys here").uncheck();
     page.keyboard().press("Escape");
     page.keyboard().press("s");
     page.keyboard().press("a");

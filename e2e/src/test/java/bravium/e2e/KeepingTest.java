@@ -49,7 +49,7 @@ class KeepingTest {
     assertThat(dialog).containsText("changed on both sides");
     AccessibilityTest.check(page, "a conflict");
     dialog.getByText("From the other tab").click();
-    teacher.button("Go on with what is chosen").click();
+    teacher.button("Keep these choices").click();
 
     assertThat(title(page)).hasValue("From the other tab");
     assertThat(teacher.page.getByText("One, over there?").first()).isVisible();
@@ -86,7 +86,7 @@ class KeepingTest {
     Locator dialog = page.locator("dialog");
     dialog.locator("li button").nth(1).click();
     assertThat(dialog.locator("h3")).hasText("As it was");
-    teacher.button("Bring this version back").click();
+    teacher.button("Restore this version").click();
 
     assertThat(title(page)).hasValue("As it was");
     teacher.waitUntilSaved();
@@ -101,7 +101,7 @@ class KeepingTest {
     page.evaluate(
         "() => { window.fetch = () => Promise.reject(new Error('the network has gone')); }");
     title(page).fill("Written without a network");
-    assertThat(page.getByText("kept on this device, trying again")).isVisible();
+    assertThat(page.getByText("not saved yet; safe on this device, still trying")).isVisible();
     String address = page.url();
     page.navigate("about:blank");
 
@@ -120,7 +120,7 @@ class KeepingTest {
     page.evaluate(
         "() => { window.fetch = () => Promise.reject(new Error('the network has gone')); }");
     title(page).fill("Typed on the train");
-    assertThat(page.getByText("kept on this device, trying again")).isVisible();
+    assertThat(page.getByText("not saved yet; safe on this device, still trying")).isVisible();
     String address = page.url();
     Page other = page.context().newPage();
     page.close(new Page.CloseOptions().setRunBeforeUnload(false));
@@ -242,7 +242,7 @@ class KeepingTest {
     assertThat(page.locator("article")).hasCount(2);
     page.getByLabel("Search").fill("nothing has this name");
     assertThat(page.getByText("Nothing matches your search.")).isVisible();
-    teacher.button("Show all again").click();
+    teacher.button("Clear search").click();
     assertThat(card("From flower to honey")).isVisible();
   }
 

@@ -257,7 +257,7 @@ class KindsTest {
     String link = teacher.learnersLink();
 
     Learner learner = new Learner(Browsers.phone(server.address())).come(link).start();
-    assertThat(learner.text("The time was up before an answer came.")).isVisible();
+    assertThat(learner.text("Time ran out before you answered.")).isVisible();
     learner.button("See how it went").click();
     assertThat(learner.text("You used up your mistakes. 0 of 1 right.")).isVisible();
   }

@@ -76,9 +76,9 @@ class MediaTest {
     for (int letter = 0; letter < 4; letter++) {
       page.keyboard().press("Backspace");
     }
-    assertThat(page.getByLabel("Readiness")).containsText("1 thing to look at");
+    assertThat(page.getByLabel("Readiness")).containsText("1 thing to check");
     page.getByLabel("What it shows").fill("Red on the left, blue on the right");
-    assertThat(page.getByLabel("Readiness")).containsText("nothing to look at");
+    assertThat(page.getByLabel("Readiness")).containsText("nothing to fix");
     assertThat(shown).hasAttribute("alt", "Red on the left, blue on the right");
     BoundingBox stage = teacher.stage().boundingBox();
     BoundingBox picture = shown.boundingBox();
@@ -148,7 +148,7 @@ class MediaTest {
           .fill(elsewhere.part(FirstCode.class).spaced());
       other.page.getByLabel("Name").fill("Ms Linden");
       other.page.getByLabel("Password").fill("a long password");
-      other.button("Begin").click();
+      other.button("Start").click();
       other.page.locator("input[type=file]").setInputFiles(kept);
       assertThat(other.page.getByText("is imported")).isVisible();
       other.open("Look and listen");
@@ -299,8 +299,8 @@ class MediaTest {
     teacher.button("Delete").click();
     assertThat(page.getByText("its description will stand instead")).isVisible();
     AccessibilityTest.check(page, "media, delete what is used");
-    teacher.button("Delete it all the same").click();
-    assertThat(page.getByText("“Door” is deleted.")).isVisible();
+    teacher.button("Delete it anyway").click();
+    assertThat(page.getByText("“Door” is in the bin. You can restore it for 30 days.")).isVisible();
     assertThat(page.getByText("Door", new Page.GetByTextOptions().setExact(true))).isHidden();
     teacher.button("Undo").click();
     assertThat(page.getByText("“Door” is back.")).isVisible();

@@ -65,7 +65,7 @@ class PictureRevealTest {
     assertThat(page.getByText("a hedgehog")).isVisible();
     assertThat(page.getByText("after 1 piece", new Page.GetByTextOptions().setExact(true)))
         .hasCount(2);
-    assertThat(page.getByText("The guess at the whole was right: 90 points.")).isVisible();
+    assertThat(page.getByText("The guess at the picture was right: 90 points.")).isVisible();
     assertThat(page.getByText("piece 5 ·")).isVisible();
   }
 
@@ -153,11 +153,11 @@ class PictureRevealTest {
     teacher.nextQuestion();
     teacher.writeQuestion("Do bees sing?", "no", "yes");
     Locator strip = page.getByLabel("Readiness");
-    assertThat(strip).containsText("nothing to look at");
-    page.getByLabel("What a game without a right guess comes to")
+    assertThat(strip).containsText("nothing to fix");
+    page.getByLabel("What happens without a right guess")
         .selectOption("the pass mark over the questions decides.");
     assertThat(strip).containsText("2 of 2");
-    teacher.button("Hard questions under telling pieces").click();
+    teacher.button("Hard questions on the pieces that give most away").click();
     page.getByLabel("How the picture is cut").selectOption("pieces that show about as much each");
     assertThat(page.getByLabel("Number of pieces")).hasValue("2");
     page.getByLabel(Pattern.compile("^Piece 1, .*")).click();
@@ -166,8 +166,8 @@ class PictureRevealTest {
 
     Locator live = page.getByLabel("Live game");
     teacher.button("Again").click();
-    teacher.button("Right").click();
-    teacher.button("Right").click();
+    teacher.button("Answer right").click();
+    teacher.button("Answer right").click();
     assertThat(live.getByText("a roof")).isAttached();
     teacher.button("Next").click();
     assertThat(live.getByText("No piece is left to lift. What is it?")).isVisible();

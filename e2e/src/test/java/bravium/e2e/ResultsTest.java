@@ -61,12 +61,12 @@ class ResultsTest {
 
     page.locator("summary", new Page.LocatorOptions().setHasText("Learner 2")).press("Enter");
     AccessibilityTest.check(teacher.page, "a game unfolded");
-    assertThat(page.getByText("not this time").first()).isVisible();
+    assertThat(page.getByText("not passed").first()).isVisible();
     teacher.button("Hide from the class").click();
-    assertThat(page.getByText("Hidden: only its writer reads it.")).isVisible();
+    assertThat(page.getByText("Hidden: only its writer can see it.")).isVisible();
     teacher.button("Change the mark").click();
     page.getByLabel("Points for Learner 2").fill("9");
-    teacher.button("Give").click();
+    teacher.button("Save mark").click();
     assertThat(page.getByText("9 of 10 points").first()).isVisible();
 
     one.page.reload();

@@ -31,11 +31,11 @@ class TakeInTest {
     teacher.paste(table.toString());
 
     Locator dialog = page.locator("dialog");
-    assertThat(dialog).containsText("29 questions understood");
+    assertThat(dialog).containsText("29 questions read");
     assertThat(dialog).containsText("line 8: Row 7?");
     AccessibilityTest.check(page, "questions taken in");
     teacher.button("Import 29 questions").click();
-    assertThat(dialog).containsText("0 questions understood");
+    assertThat(dialog).containsText("0 questions read");
     Locator text = page.getByLabel("Text with questions");
     text.fill(text.inputValue().replace("many", "20"));
     teacher.button("Import 1 question").click();
@@ -64,7 +64,7 @@ class TakeInTest {
         "1. Who lays eggs?\n   - [x] the queen\n   - [ ] a drone\n2. Bees dance.\n   - [x] True\n");
     page.getByLabel("Open a CSV or Markdown file").first().setInputFiles(file);
 
-    assertThat(page.locator("dialog")).containsText("2 questions understood");
+    assertThat(page.locator("dialog")).containsText("2 questions read");
     teacher.button("Import 2 questions").click();
     assertThat(page.getByText("Sheet · 2 questions")).isVisible();
     assertThat(page.getByText("✓ the queen").or(page.getByText("the queen")).first()).isVisible();
@@ -83,7 +83,7 @@ class TakeInTest {
         "The hive\n1. Who lays the eggs?\na) a drone\nb) the queen *\n2. Who dances?\nThink of\n"
             + "the garden.\na) a worker\nb) the queen\nAnswer: A");
     Locator dialog = page.locator("dialog");
-    assertThat(dialog).containsText("2 questions understood");
+    assertThat(dialog).containsText("2 questions read");
     assertThat(dialog).containsText("✓ the queen");
     assertThat(dialog).containsText("line 1: The hive");
     teacher.button("How each line was read").click();
@@ -95,7 +95,7 @@ class TakeInTest {
     assertThat(dialog).containsText("10 questions without a right answer yet");
     page.getByLabel("Read as").selectOption("a quiz, line by line");
     teacher.button("Import 2 questions").click();
-    assertThat(dialog).containsText("0 questions understood");
+    assertThat(dialog).containsText("0 questions read");
     assertThat(dialog).containsText("line 1: The hive");
     assertThat(page.getByLabel("Text with questions")).hasValue("The hive");
   }

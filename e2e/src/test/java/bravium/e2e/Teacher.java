@@ -131,12 +131,12 @@ final class Teacher {
         .press("Enter");
   }
 
-  /** Unfolds what there is to look at, once readiness has found something. */
+  /** Unfolds what there is to check, once readiness has found something. */
   Teacher lookAtFindings() {
     page.getByLabel("Readiness")
         .getByRole(
             AriaRole.BUTTON,
-            new Locator.GetByRoleOptions().setName(Pattern.compile("things? to look at")))
+            new Locator.GetByRoleOptions().setName(Pattern.compile("things? to check")))
         .click();
     return this;
   }

@@ -137,7 +137,7 @@ class UnhinderedTest {
     steps.focus();
     Assertions.assertThat(steps.boundingBox().y).isEqualTo(before.y);
     teacher.button("steps 3 and 6").click();
-    assertThat(page.getByLabel("Step 3 is a resting place")).isVisible();
+    assertThat(page.getByLabel("Step 3 is a camp")).isVisible();
     page.getByLabel("Undo").click();
     teacher.waitUntilSaved();
   }
@@ -153,13 +153,13 @@ class UnhinderedTest {
   @Test
   void layingMarkersMovesNothingUnderThePointer() {
     page.navigate("/activities");
-    teacher.button("from markers on a picture").click();
+    teacher.button("from pegs on a picture").click();
     page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("A still trail");
     Locator board = page.getByRole(AriaRole.APPLICATION);
     BoundingBox box = board.boundingBox();
     for (int i = 0; i < 11; i++) {
       page.mouse().click(box.x + 20 + 26 * i, box.y + (i % 2 == 0 ? 30 : 120));
-      assertThat(page.getByText(Pattern.compile("%d of %d markers? laid".formatted(i + 1, i + 1))))
+      assertThat(page.getByText(Pattern.compile("%d of %d pegs? placed".formatted(i + 1, i + 1))))
           .isVisible();
       BoundingBox now = board.boundingBox();
       Assertions.assertThat(now.x).isEqualTo(box.x);
@@ -181,7 +181,7 @@ class UnhinderedTest {
       page.getByLabel("Option B is right").click();
     }
     teacher.lookAtFindings();
-    Locator all = page.getByText("Mend all 3 like this");
+    Locator all = page.getByText("Fix all 3");
     assertThat(all).isVisible();
     all.focus();
     page.keyboard().press("Enter");
@@ -214,7 +214,7 @@ class UnhinderedTest {
     teacher.paste(
         "1. Who lays the eggs?\n   - [x] the queen\n   - [ ] a drone\n2. What now?\n   - [ ] this\n   - [ ] that");
 
-    assertThat(page.getByText("1 question understood").last()).isVisible();
+    assertThat(page.getByText("1 question read").last()).isVisible();
     assertThat(page.getByText("1 question without a right answer yet").last()).isVisible();
     assertThat(page.getByText("no right answer yet")).isVisible();
   }
@@ -244,7 +244,7 @@ class UnhinderedTest {
     noneIsTooWide("html");
   }
 
-  /** Whether the first element with Hebrew in it begins at its right edge. */
+  /** Whether the first element with Hebrew in it starts at its right edge. */
   private boolean runsFromTheRight(String selector) {
     return (Boolean)
         page.evaluate(

@@ -211,7 +211,7 @@ class WhiteboardTest {
     assertThat(page.getByText("Honeybees and bumblebees do both")).hasCount(0);
     page.keyboard().press("r");
     assertThat(page.getByText("Honeybees and bumblebees do both")).isVisible();
-    teacher.button("Fold it shut").click();
+    teacher.button("Close the flap").click();
     assertThat(page.getByText("Honeybees and bumblebees do both")).hasCount(0);
     page.keyboard().press("w");
     assertThat(page.locator("main.present[data-low='true']")).hasCount(1);
@@ -270,7 +270,7 @@ class WhiteboardTest {
     teacher.button("a fraction in a figure").click();
     page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("Fresh pages");
     assertThat(page.getByText("The answer: Three eighths of the circle is shaded.")).isVisible();
-    teacher.button("A fresh page like the last").click();
+    teacher.button("New page like this one").click();
     assertThat(page.getByText("The answer: Four eighths of the circle is shaded.")).isVisible();
     teacher.button("sixteenths").click();
     assertThat(page.getByText("The answer: Four sixteenths of the circle is shaded.")).isVisible();

@@ -13,7 +13,7 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
-/** Word hunts, from a blank page to their win and their loss. */
+/** Look and name, from a blank page to their win and their loss. */
 @ExtendWith(Browsers.class)
 class WordHuntTest {
 
@@ -32,9 +32,9 @@ class WordHuntTest {
     page.keyboard().type("smoker");
     page.keyboard().press("Tab");
     page.keyboard().type("bee smoker, puffer");
-    assertThat(page.getByLabel("Readiness")).containsText("1 thing to look at");
+    assertThat(page.getByLabel("Readiness")).containsText("1 thing to check");
     page.getByLabel("Text or sound").fill("What keeps a beekeeper from being stung?");
-    assertThat(page.getByLabel("Readiness")).containsText("nothing to look at");
+    assertThat(page.getByLabel("Readiness")).containsText("nothing to fix");
     AccessibilityTest.check(page, "build, a word hunt");
     teacher.waitUntilSaved();
 
@@ -52,7 +52,7 @@ class WordHuntTest {
     Assertions.assertThat(String.join("\n", carried)).doesNotContain("smoker", "puffer", "veil");
     enter(entry, "puffer");
     assertThat(learner.text("smoker: found!")).isVisible();
-    assertThat(learner.text("8 entries left")).isVisible();
+    assertThat(learner.text("8 goes left")).isVisible();
     enter(entry, "the smoker");
     assertThat(learner.text("You have smoker already")).isVisible();
     assertThat(entry).hasValue("");
@@ -64,7 +64,7 @@ class WordHuntTest {
 
     page.navigate(page.url().replace("/activities/", "/results/"));
     page.getByText("Learner 1", new Page.GetByTextOptions().setExact(true)).click();
-    assertThat(page.getByText("5 entries")).isVisible();
+    assertThat(page.getByText("5 goes")).isVisible();
     assertThat(page.getByText("lamp")).isVisible();
     AccessibilityTest.check(page, "results, a word hunt");
   }
@@ -118,11 +118,11 @@ class WordHuntTest {
     assertThat(live.getByText("“kettle” is not one of them")).isVisible();
     teacher.button("gloves").click();
     assertThat(live.getByText("1 of 6 found").last()).isVisible();
-    teacher.button("Show me the rest").click();
-    teacher.button("Go on looking").press("Enter");
-    assertThat(teacher.button("Show me the rest")).isFocused();
-    teacher.button("Show me the rest").click();
-    teacher.button("Show me the rest").click();
+    teacher.button("Give up").click();
+    teacher.button("Keep looking").press("Enter");
+    assertThat(teacher.button("Give up")).isFocused();
+    teacher.button("Give up").click();
+    teacher.button("Give up").click();
     assertThat(page.getByText("Not this time — you found 1 of 6")).isVisible();
   }
 }

@@ -85,7 +85,7 @@ class FractionTaskTest {
 
     assertThat(List.of("11/8", "1 3/8", "1⅜", "1.375"))
         .allSatisfy(text -> assertThat(right(task, text)).isTrue());
-    assertThat(task.asked().plain()).isEqualTo("How many circles are shaded?");
+    assertThat(task.asked().plain()).isEqualTo("How much is shaded?");
     assertThat(task.answer()).isEqualTo("One and three eighths circles are shaded.");
   }
 

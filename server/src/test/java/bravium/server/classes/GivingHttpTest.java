@@ -648,7 +648,7 @@ class GivingHttpTest {
     assertThat(rows.get(0).toList()).startsWith("Name", "State", "Goes", "Points", "Possible");
     assertThat(rows.get(1).toList())
         .containsExactly("'=1+1", "through", "1", "20", "30", "10", "0", "10");
-    assertThat(rows.get(2).toList()).startsWith("Noah", "not begun", "0", "");
+    assertThat(rows.get(2).toList()).startsWith("Noah", "not started", "0", "");
     String register = teacher.get("/api/classes/" + inClass + "/register.csv").body();
     JsonObject again =
         teacher
