@@ -63,9 +63,9 @@ export function ReadinessStrip(props: Props) {
     >
       {open && (
         <ul className="max-h-[40vh] overflow-y-auto border-b border-line px-4 py-2">
-          {offered.map((finding) => (
+          {offered.map((finding, i) => (
             <FindingRow
-              key={`${finding.check} ${finding.own} ${finding.question} ${finding.option} ${finding.values}`}
+              key={keyOf(finding, offered.slice(0, i))}
               finding={finding}
               like={like(finding)}
               mendThese={mend}
@@ -111,6 +111,14 @@ export function ReadinessStrip(props: Props) {
   );
 }
 
+/** What a finding says, and how often it was said before: two that say the same are two rows. */
+function keyOf(finding: Finding, before: Finding[]) {
+  const said = ({ check, own, question, option, values }: Finding) =>
+    `${check} ${own} ${question} ${option} ${values}`;
+  const key = said(finding);
+  return `${key} ${before.filter((one) => said(one) === key).length}`;
+}
+
 function Time({ readiness: { time }, editDetails }: Props) {
   return (
     <button
@@ -154,7 +162,7 @@ function FindingRow(
       >
         <span className={`font-semibold ${stop ? "text-error" : ""}`}>
           <span aria-hidden="true">{stop ? "△ " : "○ "}</span>
-          {place >= 0 ? words.readiness.place(place + 1) : (named ?? words.readiness.whole)}
+          {named ?? (place >= 0 ? words.readiness.place(place + 1) : words.readiness.whole)}
           <span className="sr-only"> ({words.readiness.weights[finding.weight]})</span>
         </span>{" "}
         {own === undefined

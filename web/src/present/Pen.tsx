@@ -26,7 +26,7 @@ export default function Pen(props: { page: string; drawing: boolean; leave: () =
   useStrokes(below, strokes);
   const paintOpen = () => above.current && paint(above.current, [...open.current.values()]);
   const add = (event: PointerEvent, stroke: Stroke) => {
-    const box = event.currentTarget.getBoundingClientRect();
+    const box = inkedOf(stroke.on) ?? event.currentTarget.getBoundingClientRect();
     const scale = 1000 / box.width;
     // What lies between two frames is drawn, too: a quick curve stays round.
     const native = event.nativeEvent;
@@ -55,7 +55,8 @@ export default function Pen(props: { page: string; drawing: boolean; leave: () =
         data-drawing={drawing}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
-          const stroke = { points: [], light };
+          const on = inkedAt(event.clientX, event.clientY);
+          const stroke: Stroke = { points: [], light, ...(on && { on }) };
           open.current.set(event.pointerId, stroke);
           add(event, stroke);
           paintOpen();
@@ -102,7 +103,35 @@ export default function Pen(props: { page: string; drawing: boolean; leave: () =
   );
 }
 
-/** Draws what is there, anew where the view changes its size. */
+/** What is drawn on stays with what it was drawn on: a card, the question, the figures, or the stage. */
+const INKED = "data-inked";
+
+function inkedAt(x: number, y: number): string | undefined {
+  for (const element of document.elementsFromPoint(x, y)) {
+    const inked = element.closest(`[${INKED}]`);
+    if (inked) return inked.getAttribute(INKED) ?? undefined;
+  }
+  return undefined;
+}
+
+/** Where that lies now; nothing for the whole view, or where it isn’t there. */
+function inkedOf(on: string | null | undefined): DOMRect | undefined {
+  if (!on) return undefined;
+  const inked = document.querySelector(`[${INKED}="${CSS.escape(on)}"]`);
+  const box = inked?.getBoundingClientRect();
+  return box && box.width > 0 ? box : undefined;
+}
+
+/** Where all lies that strokes were drawn on, as one text that changes with it. */
+const placesOf = (strokes: Stroke[]) =>
+  [...new Set(strokes.map(({ on }) => on))]
+    .map((on) => {
+      const box = inkedOf(on);
+      return box ? `${on} ${box.left} ${box.top} ${box.width}` : `${on}`;
+    })
+    .join("|");
+
+/** Draws what is there, anew where the view changes its size, and where what is drawn on moves. */
 function useStrokes(canvas: React.RefObject<HTMLCanvasElement | null>, strokes: Stroke[]) {
   const now = useRef(strokes);
   now.current = strokes;
@@ -115,6 +144,17 @@ function useStrokes(canvas: React.RefObject<HTMLCanvasElement | null>, strokes: 
     const more = before.length > 0 && before.every((stroke, i) => stroke === strokes[i]);
     paint(sheet, more ? strokes.slice(before.length) : strokes, more);
     drawn.current = strokes;
+  }, [canvas, strokes]);
+  useEffect(() => {
+    if (strokes.every(({ on }) => !on)) return;
+    let places = placesOf(strokes);
+    let frame = requestAnimationFrame(function look() {
+      const now = placesOf(strokes);
+      if (now !== places && canvas.current) paint(canvas.current, strokes);
+      places = now;
+      frame = requestAnimationFrame(look);
+    });
+    return () => cancelAnimationFrame(frame);
   }, [canvas, strokes]);
   useEffect(() => {
     const sheet = canvas.current;
@@ -137,13 +177,20 @@ function paint(canvas: HTMLCanvasElement, strokes: Stroke[], over = false) {
     canvas.height = height;
   } else if (!over) context.clearRect(0, 0, width, height);
   const style = getComputedStyle(canvas);
+  const sheet = canvas.getBoundingClientRect();
   for (const stroke of strokes) {
+    const box = inkedOf(stroke.on);
+    // What it was drawn on isn’t there just now.
+    if (stroke.on && !box) continue;
+    const scale = ((box?.width ?? sheet.width) * sharp) / 1000;
+    const left = box ? (box.left - sheet.left) * sharp : 0;
+    const top = box ? (box.top - sheet.top) * sharp : 0;
     const { ink, size, thinning, alpha } = stroke.light ? LIGHT : DARK;
     const points: [number, number, number][] = [];
     for (let i = 0; i + 2 < stroke.points.length; i += 3) {
       points.push([
-        ((stroke.points[i] ?? 0) * width) / 1000,
-        ((stroke.points[i + 1] ?? 0) * width) / 1000,
+        left + (stroke.points[i] ?? 0) * scale,
+        top + (stroke.points[i + 1] ?? 0) * scale,
         (stroke.points[i + 2] ?? 50) / 100,
       ]);
     }

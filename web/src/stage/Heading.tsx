@@ -23,6 +23,7 @@ export function Heading(props: {
       ref={ref}
       tabIndex={-1}
       data-read
+      data-inked="text"
       className="stage-question outline-none"
       data-long={lesser || plainOf(children).length > 110}
       data-about={about}

@@ -46,6 +46,7 @@ export function StageFrame(props: FrameProps) {
     <div
       ref={stage}
       className="stage"
+      data-inked="stage"
       data-told={showing.feedback !== undefined || showing.talk?.opened !== undefined}
       data-teams={teams.length > 0}
       data-dense={showing.question?.dense === true}

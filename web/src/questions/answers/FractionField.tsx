@@ -19,6 +19,7 @@ export function FractionField(props: AnswerProps) {
   return (
     <div className="fraction-field">
       <div
+        data-inked="figures"
         className="fraction-figures"
         data-compared={several && !shading}
         data-bars={sheet.figures.every(({ shape }) => shape === "bar")}

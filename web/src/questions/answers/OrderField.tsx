@@ -75,6 +75,7 @@ function Row(props: {
     <li
       data-slot={place}
       data-card={closed ? undefined : card.id}
+      data-inked={`card ${card.id}`}
       className={`relative flex items-center gap-[0.5em] rounded-[14px] border-[3px] bg-card pl-[0.7em] data-dragging:z-20 data-dragging:opacity-90 data-over:border-primary ${border} ${closed ? "" : "shadow-lift"}`}
     >
       <span className="w-[1.4em] shrink-0 text-soft">{place + 1}</span>

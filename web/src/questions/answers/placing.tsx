@@ -122,6 +122,7 @@ export function CardButton(props: { card: Placeable; mark?: boolean; fixed?: boo
     <button
       type="button"
       data-card={sounds.length > 0 ? undefined : id}
+      data-inked={`card ${card.id}`}
       aria-pressed={fixed ? undefined : isHeld}
       disabled={fixed}
       onClick={() => pickUp(isHeld ? undefined : card)}

@@ -87,7 +87,7 @@ class BoardsTest {
     BoundingBox finger = first.boundingBox();
     Assertions.assertThat(finger.width).isGreaterThanOrEqualTo(43.5);
     first.click();
-    learner.answer("It holds much nectar");
+    learner.answer("It’s full of nectar");
     assertThat(learner.text("right")).isVisible();
     phone.getByText("Next", new Page.GetByTextOptions().setExact(true)).click();
     assertThat(phone.getByLabel("Question 1: right")).isVisible();

@@ -76,8 +76,8 @@ class EscapeRoomTest {
     assertThat(page.getByText("You have a key piece: V.")).isVisible();
     page.keyboard().press("Escape");
 
-    go("The spinning room");
-    assertThat(teacher.question()).containsText("The spinning room");
+    go("The extracting room");
+    assertThat(teacher.question()).containsText("The extracting room");
     assertThat(page.locator(".escape-cover")).hasText("A cloth");
     go("The drum");
     teacher.button("Open this lock").press("Enter");
@@ -133,7 +133,7 @@ class EscapeRoomTest {
     learner.button("Back to the room").click();
     spot(learner, "The first door").click();
     learner.answer("A little smoke");
-    learner.button("Go to The spinning room").click();
+    learner.button("Go to The extracting room").click();
     // The part of the picture that is covered comes blank.
     Locator room = learner.page.locator(".escape-picture > img");
     Assertions.assertThat(blankBehindTheCloth(room)).isTrue();
@@ -142,11 +142,11 @@ class EscapeRoomTest {
     learner.page.reload();
 
     // The order is written on the sheet of paper.
-    enter(learner, "The spinning room");
+    enter(learner, "The extracting room");
     spot(learner, "The drum").click();
     putInOrder(
         learner,
-        "Cut the lids off the comb",
+        "Cut the caps off the comb",
         "Spin the frame in the drum",
         "Let the honey run through a sieve",
         "Fill it into jars");

@@ -2,6 +2,7 @@ package bravium.server.sittings;
 
 import bravium.server.problems.Problem;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What lies on a page of a game at the front of the class and is no move.
@@ -13,6 +14,8 @@ public record BesidePage(List<Stroke> strokes, boolean open) {
 
   private static final int MOST_STROKES = 20_000;
 
+  private static final int LONGEST_NAME = 200;
+
   /** How far from its view a stroke may lie, in thousandths of the view's width. */
   private static final int FARTHEST = 100_000;
 
@@ -22,11 +25,14 @@ public record BesidePage(List<Stroke> strokes, boolean open) {
    * @param points three numbers a point: how far right and how far down it lies, in thousandths of
    *     the view's width, and how hard was pressed, from 0 to 100
    * @param light whether it is one of the highlighter
+   * @param on what it was drawn on and stays with, by the name that the page gives it: then its
+   *     points are in thousandths of that width; null for the view
    */
-  public record Stroke(List<Double> points, boolean light) {
+  public record Stroke(List<Double> points, boolean light, @Nullable String on) {
 
     private boolean sound() {
       return points != null
+          && (on == null || on.length() <= LONGEST_NAME)
           && points.size() % 3 == 0
           && points.stream().allMatch(p -> p != null && Math.abs(p) <= FARTHEST);
     }

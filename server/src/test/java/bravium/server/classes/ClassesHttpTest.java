@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.server.Caller;
 import bravium.server.Caller.Answer;
+import bravium.server.Samples;
 import bravium.server.TestServer;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
@@ -270,6 +271,37 @@ class ClassesHttpTest {
     assertThat(understood.getBoolean("more", false)).isTrue();
     assertThat(add(roster).json().asObject().get("slips").asArray().size()).isEqualTo(1_000);
     assertThat(Pupil.comes(server, code, "One more", null).text("detail")).contains("full");
+  }
+
+  /** A tablet goes from Ada to Ben; what was held on it for Ada opens nothing any more. */
+  @Test
+  void whoLeavesADeviceIsKnownOnItNoMoreAndComesBackToWhatShePlayed() {
+    String activity = teacher.post("/api/activities", Samples.threeQuestions("Left")).text("id");
+    String task =
+        teacher
+            .post(
+                "/api/classes/" + id + "/assignments",
+                "{\"activity\": \"%s\", \"terms\": {\"counts\": \"best\", \"told\": \"at-once\", \"atClosing\": \"finish\", \"marks\": \"at-once\"}}"
+                    .formatted(activity))
+            .text("id");
+    Pupil ada = Pupil.joins(server, code, "Ada");
+    ada.plays(task, "r");
+    String hers = ada.sitting();
+
+    assertThat(ada.leaves().status()).isEqualTo(204);
+    assertThat(ada.page().status()).isEqualTo(401);
+    assertThat(ada.get("/api/play/" + hers).status()).isEqualTo(401);
+    assertThat(ada.move("{\"kind\": \"start\"}").status()).isEqualTo(401);
+    assertThat(ada.leaves().status()).as("left already").isEqualTo(401);
+
+    Pupil ben = Pupil.joins(server, code, "Ben");
+    assertThat(ben.get("/api/play/" + hers).status()).isEqualTo(404);
+    ben.begins(task);
+    assertThat(ben.sitting()).isNotEqualTo(hers);
+
+    Pupil again = Pupil.comesIn(server, code, "Ada", ada.words());
+    again.begins(task);
+    assertThat(again.sitting()).isEqualTo(hers);
   }
 
   @Test

@@ -26,6 +26,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -151,7 +152,7 @@ class GivingHttpTest {
     assertThat(mia.begins(id).status()).isEqualTo(201);
     server.clock().pass(Duration.ofHours(2));
     assertThat(mia.move("{\"kind\": \"start\"}").status()).isEqualTo(409);
-    assertThat(mia.begins(id).text("detail")).contains("time for this is over");
+    assertThat(mia.begins(id).text("detail")).contains("This has closed");
     assertThat(mia.task().get("standing").asObject().getString("phase", null)).isEqualTo("closed");
   }
 
@@ -175,11 +176,50 @@ class GivingHttpTest {
 
     Answer late = mia.move(pick("q2", "r"));
     assertThat(late.status()).isEqualTo(409);
-    assertThat(late.text("detail")).contains("time for this is over");
+    assertThat(late.text("reason")).isEqualTo("closed");
+    assertThat(late.text("detail")).contains("closed before your answer arrived");
     assertThat(mia.showing().getString("stage", null)).isEqualTo("end");
     JsonObject line = lines(id).get(0).asObject();
     assertThat(line.getBoolean("ended", false)).isTrue();
     assertThat(line.get("counts").asObject().getInt("points", 0)).isEqualTo(10);
+  }
+
+  @Test
+  void theHourIsSeenComingAnAnswerOnItsWayCountsAndOneThatWasTakenIsToldAgain() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    String id =
+        give(terms().set("atClosing", "end").add("goes", 2).add("closes", in(Duration.ofHours(1))));
+    mia.plays(id, "r");
+    server.clock().hold();
+    long left = mia.game().getLong("endsIn", 0);
+    assertThat(left).isBetween(Duration.ofMinutes(58).toMillis(), Duration.ofHours(1).toMillis());
+    server.clock().pass(Duration.ofMillis(left + 300));
+
+    String move = Samples.pick("on-its-way", "q2", "r");
+    String moves = "/api/play/" + mia.sitting() + "/moves";
+    Answer inTime = mia.post(moves, move);
+    assertThat(inTime.status()).as(inTime.body()).isEqualTo(200);
+    server.clock().pass(Duration.ofSeconds(1));
+    JsonObject after = mia.game();
+    assertThat(after.get("showing").asObject().getString("stage", null)).isEqualTo("end");
+    assertThat(after.get("endsIn")).as("it has ended").isNull();
+    assertThat(after.getBoolean("again", true)).as("there is a go left, but no time").isFalse();
+    assertThat(lines(id).get(0).asObject().get("counts").asObject().getInt("points", 0))
+        .isEqualTo(20);
+    // Its device may not have heard that it was taken.
+    assertThat(mia.post(moves, move).json().asObject().getBoolean("repeated", false)).isTrue();
+    assertThat(mia.move(pick("q3", "r")).status()).isEqualTo(409);
+  }
+
+  @Test
+  void aGameThatMayBeFinishedHasNoHourAndAnotherGoIsOfferedWhileThereIsOne() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    String id = give(terms().add("goes", 2).add("closes", in(Duration.ofHours(1))));
+    mia.plays(id, "r", "r", "r");
+    assertThat(mia.game().get("endsIn")).isNull();
+    assertThat(mia.game().getBoolean("again", false)).isTrue();
+    mia.plays(id, "r", "r", "r");
+    assertThat(mia.game().getBoolean("again", true)).isFalse();
   }
 
   /** Nobody looks in before three hours are over; what counts is the hour at which it closed. */
@@ -225,6 +265,11 @@ class GivingHttpTest {
     assertThat(after.get("counts").asObject().getInt("points", 0)).isEqualTo(30);
     assertThat(after.getInt("goes", 0)).isEqualTo(1);
     assertThat(teacher.post(learner + "/return", "").text("detail")).contains("one more go");
+  }
+
+  @AfterEach
+  void timeGoesBy() {
+    server.clock().run();
   }
 
   private static String pick(String question, String option) {
@@ -317,6 +362,17 @@ class GivingHttpTest {
     server.clock().pass(Duration.ofHours(2));
     assertThat(mia.task().getString("sitting", null)).isEqualTo(mia.sitting());
     assertThat(mia.showing().toString()).contains(right);
+  }
+
+  /** The sample's question says something to a wrong answer. */
+  @Test
+  void whatIsSaidToAWrongAnswerWaitsAsLongAsWhatIsRight() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    String id = give(terms().set("told", "after-closing").add("closes", in(Duration.ofHours(1))));
+    assertThat(mia.plays(id, "w", "w", "w").body()).doesNotContain("Secret comfort");
+    assertThat(mia.showing().toString()).doesNotContain("Secret comfort");
+    server.clock().pass(Duration.ofHours(2));
+    assertThat(mia.showing().toString()).contains("Secret comfort");
   }
 
   @Test
@@ -647,7 +703,7 @@ class GivingHttpTest {
 
     assertThat(rows.get(0).toList()).startsWith("Name", "State", "Goes", "Points", "Possible");
     assertThat(rows.get(1).toList())
-        .containsExactly("'=1+1", "through", "1", "20", "30", "10", "0", "10");
+        .containsExactly("'=1+1", "finished", "1", "20", "30", "10", "0", "10");
     assertThat(rows.get(2).toList()).startsWith("Noah", "not started", "0", "");
     String register = teacher.get("/api/classes/" + inClass + "/register.csv").body();
     JsonObject again =

@@ -90,7 +90,18 @@ final class Pupil {
   }
 
   JsonObject showing() {
-    return get("/api/play/" + sitting).json().asObject().get("showing").asObject();
+    return game().get("showing").asObject();
+  }
+
+  /** Her game, with until when it goes on. */
+  JsonObject game() {
+    return get("/api/play/" + sitting).json().asObject();
+  }
+
+  /** Her device is hers no more. */
+  Answer leaves() {
+    return device.send(
+        "DELETE", "/api/join/" + code + "/device", "", "Authorization", "Bearer " + token);
   }
 
   Answer get(String path) {
