@@ -84,7 +84,7 @@ function Lines({ live, nameless = false }: { live: Live; nameless?: boolean }) {
   const { lines, ahead, lost } = live;
   if (!lines) return <Loading inside />;
   const begun = lines.filter(({ since }) => since !== undefined);
-  const through = lines.filter(({ outcome }) => outcome);
+  const through = lines.filter((line) => line.through);
   return (
     <>
       {lost && (
@@ -126,12 +126,12 @@ function Pennants({ markers, width }: { markers: Marker[]; width: number }) {
 
 function Line(props: { line: LiveLine; name: string; quiet: number; nameless: boolean }) {
   const { line, name, quiet, nameless } = props;
-  const { markers, number, since, outcome } = line;
-  const stuck = since !== undefined && !outcome && quiet > STUCK_MILLIS;
+  const { markers, number, since, through } = line;
+  const stuck = since !== undefined && !through && quiet > STUCK_MILLIS;
   const where =
     since === undefined
       ? said.notBegun
-      : outcome
+      : through
         ? said.through
         : number === undefined
           ? ""
@@ -161,7 +161,7 @@ function Line(props: { line: LiveLine; name: string; quiet: number; nameless: bo
           </span>
         )}
         {where}
-        {since !== undefined && !outcome && (
+        {since !== undefined && !through && (
           <span className="block text-sm">{said.since(Math.floor(quiet / 60_000))}</span>
         )}
       </p>

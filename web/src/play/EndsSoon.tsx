@@ -15,16 +15,17 @@ const BEFORE_MILLIS = 1_000;
 export function EndsSoon(props: { at: number; handIn: () => void; look: () => void }) {
   const { at, handIn, look } = props;
   const left = useUntil(at) ?? 0;
+  const soon = left <= SAID_MILLIS;
   const latest = useRef(handIn);
   latest.current = handIn;
   useEffect(() => {
     const wait = at - BEFORE_MILLIS - Date.now();
-    if (wait < 0 || wait > SAID_MILLIS) return;
+    if (!soon || wait < 0) return;
     const timer = setTimeout(() => latest.current(), wait);
     return () => clearTimeout(timer);
-  }, [at]);
+  }, [at, soon]);
   useAfter(at, look);
-  if (left > SAID_MILLIS) return null;
+  if (!soon) return null;
   return (
     <p role="status" className="ends-soon">
       <Hourglass aria-hidden="true" className="size-[1em]" />

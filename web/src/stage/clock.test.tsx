@@ -2,6 +2,7 @@
 import { act, cleanup, render, renderHook, screen } from "@testing-library/react";
 import { afterEach, beforeEach, expect, test, vi } from "vitest";
 import type { Showing } from "../generated/types";
+import { EndsSoon } from "../play/EndsSoon";
 import { ranOut } from "../sound/useSound";
 import { Countdown } from "./Countdown";
 import { endOf, GRACE, received, useAfter } from "./clock";
@@ -49,6 +50,34 @@ test("at nought it says so, and the game is looked at anew by itself, until it h
   rerender({ end: undefined });
   act(() => void vi.advanceTimersByTime(20_000));
   expect(look).toHaveBeenCalledTimes(2);
+});
+
+test("an hour that is weeks away is waited for, and not asked about at once", () => {
+  const look = vi.fn();
+  const weeks = 40 * 24 * 3_600_000;
+  renderHook(() => useAfter(Date.now() + weeks, look));
+  vi.advanceTimersByTime(weeks);
+  expect(look).not.toHaveBeenCalled();
+  vi.advanceTimersByTime(GRACE);
+  expect(look).toHaveBeenCalledTimes(1);
+});
+
+test("a closing hour is said in its last five minutes, and what lies there is handed in before it", () => {
+  const handIn = vi.fn();
+  const at = Date.now() + 20 * 60_000;
+  const look = vi.fn();
+  render(<EndsSoon at={at} handIn={handIn} look={look} />);
+  expect(screen.queryByRole("status")).toBeNull();
+  act(() => void vi.advanceTimersByTime(15 * 60_000 + 1_000));
+  expect(screen.getByRole("status").textContent).toContain("4:59");
+  act(() => void vi.advanceTimersByTime(5 * 60_000 - 2_500));
+  expect(handIn).not.toHaveBeenCalled();
+  act(() => void vi.advanceTimersByTime(600));
+  expect(handIn).toHaveBeenCalledTimes(1);
+  expect(look).not.toHaveBeenCalled();
+  act(() => void vi.advanceTimersByTime(1_600));
+  expect(look).toHaveBeenCalledTimes(1);
+  expect(handIn).toHaveBeenCalledTimes(1);
 });
 
 test("a clock that stands or is held has no end", () => {

@@ -12,6 +12,8 @@ const TICK = 200;
 /** The engine still takes answers that were on their way for half a second. */
 export const GRACE = 600;
 const AGAIN_MILLIS = 5_000;
+/** A timer counts in 31 bits: what is further off it would ring at once. */
+const MOST_WAIT = 24 * 3_600_000;
 
 /** The showing as it has come to this device just now. */
 export const received = (showing: Showing): Showing => ({ ...showing, received: Date.now() });
@@ -43,10 +45,11 @@ export function useAfter(end: number | undefined, act?: () => void) {
   useEffect(() => {
     if (end === undefined) return;
     const look = () => {
-      latest.current?.();
-      timer = setTimeout(look, AGAIN_MILLIS);
+      const wait = end + GRACE - Date.now();
+      if (wait <= 0) latest.current?.();
+      timer = setTimeout(look, wait <= 0 ? AGAIN_MILLIS : Math.min(wait, MOST_WAIT));
     };
-    let timer = setTimeout(look, Math.max(0, end + GRACE - Date.now()));
+    let timer = setTimeout(look, Math.min(Math.max(0, end + GRACE - Date.now()), MOST_WAIT));
     return () => clearTimeout(timer);
   }, [end]);
 }

@@ -84,6 +84,10 @@ export const isPicked = (question: Asked) =>
 export const isOnlyRead = (question: Asked) =>
   question.kind === "information" || question.kind === "unfinished";
 
+/** A question that is answered in one's own words: nothing marks it at once. */
+export const isOwnWords = (question: Asked) =>
+  question.kind === "free-answer" || question.kind === "discussion";
+
 /** The move that takes the game on from here, if one does. */
 export function onwards(
   showing: Showing,
@@ -99,7 +103,7 @@ export function onwards(
       if (isOnlyRead(question)) return { kind: "continue", question: question.id };
       if (showing.talk?.done && aloud) return { kind: "continue", question: question.id };
       const response = answerOf(question, given);
-      if (!response && aloud && question.kind === "discussion") {
+      if (!response && aloud && isOwnWords(question)) {
         return { kind: "continue", question: question.id };
       }
       return (

@@ -4,7 +4,7 @@ import { list, plural, schoolDay } from "./format";
 export const cover = {
   cover: {
     title: "Cover lesson",
-    text: "Is a colleague taking your lesson? With a code for that day they can present what is assigned to this class, and see who is playing and how far they are. They see no answers and no marks, and can change nothing.",
+    text: "Is a colleague taking your lesson? With a code for that day they can present what is assigned to this class, and see who is playing and how far they are. They see nobody’s answers, nor whether they are right, and can change nothing.",
     day: "The day",
     besides: "What else they can present",
     also: (titles: string[]) => `Also: ${list(titles)}`,

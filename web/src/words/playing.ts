@@ -145,6 +145,7 @@ export const playing = {
     usualLater: "It comes back later.",
     usualNothing: "",
     solution: "Right:",
+    possible: "A possible answer:",
     tryAgain: "Try again",
     leaveIt: "Leave it",
     goOn: "Go on",

@@ -1,3 +1,4 @@
+import { isOwnWords } from "../../stage/stage";
 import { words } from "../../words/learner";
 import { type AnswerProps, isClosed } from "./answerProps";
 
@@ -8,7 +9,7 @@ export function TypedField(props: AnswerProps) {
   const { question, showing, given, give } = props;
   const said = showing.feedback?.response ?? given;
   const text = said?.kind === "typed" ? said.text : "";
-  const long = question.kind === "free-answer" || question.kind === "discussion";
+  const long = isOwnWords(question);
   const label = long
     ? words.game.write
     : question.kind === "number"

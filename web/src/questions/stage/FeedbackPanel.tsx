@@ -3,7 +3,7 @@ import type { Asked, Showing, Told, Verdict } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
 import { comeIntoView } from "../../stage/comeIntoView";
 import { Flap, type FlapProps } from "../../stage/Flap";
-import { isPicked } from "../../stage/stage";
+import { isOwnWords, isPicked } from "../../stage/stage";
 import { takerOf } from "../../stage/teams";
 import { words } from "../../words/learner";
 import { toldRight } from "../answers/answerWords";
@@ -103,7 +103,9 @@ function Solution({ told, question }: { told: Told; question: Asked }) {
   if (told.verdict === "right" || marked || !right) return null;
   return (
     <p className="mt-[0.2em] font-sans">
-      <span className="font-semibold text-success">✓ {words.game.solution} </span>
+      <span className="font-semibold text-success">
+        ✓ {isOwnWords(question) ? words.game.possible : words.game.solution}{" "}
+      </span>
       {right}
     </p>
   );

@@ -22,7 +22,17 @@ public record Markers(List<Marker> list) {
    *
    * @param question the id of its question; on a climb, which step it is
    */
-  public record Marker(@OwnId String question, State state) {}
+  public record Marker(@OwnId String question, State state) {
+
+    /** The same without saying whether it was right. */
+    public Marker withoutMark() {
+      return switch (state) {
+        case TO_DO, NOW -> this;
+        case RETRY -> new Marker(question, State.TO_DO);
+        case RIGHT, WRONG, PARTLY, MISSED, GIVEN -> new Marker(question, State.GIVEN);
+      };
+    }
+  }
 
   /** What a marker says. */
   public enum State {

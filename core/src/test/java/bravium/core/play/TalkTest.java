@@ -8,6 +8,7 @@ import bravium.core.json.Extra;
 import bravium.core.play.showing.Showing;
 import bravium.core.question.Basics;
 import bravium.core.question.Feedback;
+import bravium.core.question.FreeAnswer;
 import bravium.core.question.Option;
 import bravium.core.question.PickOne;
 import bravium.core.question.TrueFalse;
@@ -76,6 +77,39 @@ class TalkTest {
     assertThat(shown(teacher).passMark().possible()).isZero();
     teacher.goOn();
     assertThat(teacher.sitting().outcome().awaiting()).isZero();
+  }
+
+  /** The class says it, and nobody types: then there is nothing to mark. */
+  @Test
+  void aFreeAnswerThatTheClassSaidIsPassedAndWaitsForNoMark() {
+    Player teacher = teacher(free("Because of the wax."));
+    assertThat(teacher.goOn().refusal()).isNull();
+    assertThat(teacher.sitting().outcome().awaiting()).isZero();
+    assertThat(teacher.sitting().resultOf("q").orElseThrow().verdict()).isEqualTo(Verdict.GIVEN);
+
+    Player learner = new Player(free("Because of the wax."));
+    learner.start();
+    assertThat(learner.goOn().refusal()).isEqualTo(Refusal.NOT_OPEN);
+  }
+
+  @Test
+  void whatTheTeacherWouldLikeToReadIsShownWhenSheRevealsItAndNotBefore() {
+    Player teacher = teacher(free("Because of the wax."));
+    assertThat(shown(teacher).toString()).doesNotContain("the wax");
+    assertThat(teacher.play(new Action.Reveal("q")).refusal()).isNull();
+    assertThat(shown(teacher).talk().opened().right()).containsExactly("Because of the wax.");
+    teacher.goOn();
+    teacher.goOn();
+    assertThat(teacher.sitting().outcome().awaiting()).isZero();
+
+    Player nothingWritten = teacher(free(null));
+    assertThat(nothingWritten.play(new Action.Reveal("q")).refusal()).isEqualTo(Refusal.NOT_OPEN);
+  }
+
+  private static Activity free(String model) {
+    return Activities.quiz(
+        Activities.asWritten(null, 60),
+        List.of(new FreeAnswer(Basics.of("q", "Why?", Feedback.USUAL), model, Extra.NONE)));
   }
 
   @Test

@@ -1,5 +1,6 @@
 package bravium.server.classes;
 
+import bravium.server.accounts.SignedIn;
 import bravium.server.accounts.Teacher;
 import bravium.server.results.ToMark;
 import jakarta.servlet.http.HttpServletResponse;
@@ -156,19 +157,16 @@ class AssignmentController {
 
   /** All lines of a class that plays, as they are now. */
   @GetMapping("/api/assignments/{id}/live/now")
-  LiveNews now(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
-    return live.now(teacher, id);
+  LiveNews now(SignedIn who, @PathVariable String id) {
+    return live.now(who, id);
   }
 
   /** The same as a stream: first all lines, then those alone that are new. */
   @GetMapping(path = "/api/assignments/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-  SseEmitter live(
-      @AuthenticationPrincipal Teacher teacher,
-      @PathVariable String id,
-      HttpServletResponse response) {
+  SseEmitter live(SignedIn who, @PathVariable String id, HttpServletResponse response) {
     // A proxy that gathers what comes would keep the news back.
     response.setHeader("X-Accel-Buffering", "no");
     response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
-    return live.stream(teacher, id);
+    return live.stream(who, id);
   }
 }

@@ -12,7 +12,8 @@ import org.jspecify.annotations.Nullable;
  * @param number of the question that she is at, from 1; null where none is asked
  * @param since when she did something last, in milliseconds since 1970; null where she has not
  *     begun
- * @param outcome null until the end
+ * @param through whether she has finished
+ * @param outcome null until the end, and for whoever covers
  */
 public record LiveLine(
     String learner,
@@ -22,4 +23,12 @@ public record LiveLine(
     @Nullable Integer number,
     int points,
     @Nullable Long since,
-    @Nullable Outcome outcome) {}
+    boolean through,
+    @Nullable Outcome outcome) {
+
+  /** How far she is, and nothing of how well. */
+  LiveLine withoutMarks() {
+    List<Marker> neutral = markers.stream().map(Marker::withoutMark).toList();
+    return new LiveLine(learner, name, excused, neutral, number, 0, since, through, null);
+  }
+}

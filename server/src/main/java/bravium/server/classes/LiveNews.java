@@ -10,4 +10,10 @@ import org.jspecify.annotations.Nullable;
  * @param title of what the class plays, with all lines; else null
  * @param all whether these are all lines, or those alone that are new
  */
-public record LiveNews(long at, @Nullable String title, boolean all, List<LiveLine> lines) {}
+public record LiveNews(long at, @Nullable String title, boolean all, List<LiveLine> lines) {
+
+  /** How far everybody is, and nothing of how well: for whoever covers. */
+  LiveNews withoutMarks() {
+    return new LiveNews(at, title, all, lines.stream().map(LiveLine::withoutMarks).toList());
+  }
+}

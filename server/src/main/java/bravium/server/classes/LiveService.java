@@ -5,7 +5,7 @@ import bravium.core.play.Audience;
 import bravium.core.play.Log;
 import bravium.core.play.showing.Review;
 import bravium.core.play.showing.Showing;
-import bravium.server.accounts.Teacher;
+import bravium.server.accounts.SignedIn;
 import bravium.server.data.schema.tables.records.ClassLearnerRecord;
 import bravium.server.problems.Problem;
 import bravium.server.sittings.StoredSitting;
@@ -14,6 +14,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -45,18 +46,23 @@ class LiveService {
   }
 
   /** All lines of an assignment, as they are now. */
-  LiveNews now(Teacher teacher, String id) {
-    return all(assigned.own(teacher, id));
+  LiveNews now(SignedIn who, String id) {
+    return seenBy(who).apply(all(assigned.own(who.getPrincipal(), id)));
   }
 
-  SseEmitter stream(Teacher teacher, String id) {
-    AssignmentRepository.Row row = assigned.own(teacher, id);
+  /** Whoever covers sees how far they are; how well they do is between them and their teacher. */
+  private static UnaryOperator<LiveNews> seenBy(SignedIn who) {
+    return who.cover() == null ? UnaryOperator.identity() : LiveNews::withoutMarks;
+  }
+
+  SseEmitter stream(SignedIn who, String id) {
+    AssignmentRepository.Row row = assigned.own(who.getPrincipal(), id);
     if (streams.full()) {
       throw Problem.conflict(
           "too-many-streams",
           "Too many pages look at classes that play just now. Close one, then reload this page.");
     }
-    return streams.open(row.row(), () -> all(row));
+    return streams.open(row.row(), () -> all(row), seenBy(who));
   }
 
   private LiveNews all(AssignmentRepository.Row row) {
@@ -83,7 +89,7 @@ class LiveService {
     boolean excused = own != null && own.allowance().excused();
     return begun.isEmpty()
         ? new LiveLine(
-            entry.getPublicId(), entry.getName(), excused, List.of(), null, 0, null, null)
+            entry.getPublicId(), entry.getName(), excused, List.of(), null, 0, null, false, null)
         : line(entry, excused, sittings.read(begun.getLast().sitting(), any -> true));
   }
 
@@ -99,6 +105,7 @@ class LiveService {
         review == null && showing.question() != null ? showing.question().number() : null,
         review == null ? showing.score().points() : review.score().points(),
         log.isEmpty() ? null : log.getLast().at(),
+        review != null && review.outcome() != null,
         review == null ? null : review.outcome());
   }
 

@@ -9,6 +9,7 @@ import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -49,9 +50,10 @@ class LiveStreams {
    * Opens a stream for an assignment.
    *
    * @param first what it begins with; asked for once it is sure to get what comes after
+   * @param seen what its page may see of the news
    */
-  SseEmitter open(long assignment, Supplier<LiveNews> first) {
-    Stream stream = new Stream(assignment);
+  SseEmitter open(long assignment, Supplier<LiveNews> first, UnaryOperator<LiveNews> seen) {
+    Stream stream = new Stream(assignment, seen);
     streams.compute(
         assignment,
         (key, there) -> {
@@ -81,10 +83,12 @@ class LiveStreams {
     private final long assignment;
     private final SseEmitter emitter = new SseEmitter(0L);
     private final BlockingQueue<LiveNews> queue = new ArrayBlockingQueue<>(QUEUE);
+    private final UnaryOperator<LiveNews> seen;
     private volatile boolean closed;
 
-    Stream(long assignment) {
+    Stream(long assignment, UnaryOperator<LiveNews> seen) {
       this.assignment = assignment;
+      this.seen = seen;
       emitter.onCompletion(this::forget);
       emitter.onError(error -> forget());
       emitter.onTimeout(this::forget);
@@ -111,7 +115,7 @@ class LiveStreams {
 
     /** Where there is no room left it is closed: its page begins anew. */
     void put(LiveNews news) {
-      if (!queue.offer(news)) {
+      if (!queue.offer(seen.apply(news))) {
         close();
       }
     }

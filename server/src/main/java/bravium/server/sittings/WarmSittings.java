@@ -108,7 +108,7 @@ public class WarmSittings implements Nightly {
     return own(id, owner).stored;
   }
 
-  /** The same as a move finds it: an answer that was on its way at the hour is still in time. */
+  /** The same as a move finds it: what is no answer is too late at the hour itself. */
   StoredSitting readFor(Move move, String id, Predicate<StoredSitting> owner) {
     return own(id, owner, momentOf(move)).stored;
   }
@@ -299,8 +299,9 @@ public class WarmSittings implements Nightly {
     sittings.ofEarlierRules().forEach(id -> own(id, any -> true));
   }
 
+  /** Who only looks ends nothing while an answer may be on its way. */
   private Warm own(String id, Predicate<StoredSitting> owner) {
-    return own(id, owner, clock.millis());
+    return own(id, owner, clock.millis() - Clocks.GRACE);
   }
 
   private Warm own(String id, Predicate<StoredSitting> owner, long moment) {

@@ -12,6 +12,7 @@ import com.eclipsesource.json.JsonObject;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Iterator;
+import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -121,10 +122,17 @@ class CoverHttpTest {
           .isEqualTo(sitting);
     }
     Pupil.joins(server, code, "Mia").plays(assignment, "r");
-    assertThat(substitute.get("/api/assignments/" + assignment + "/live/now").body())
-        .contains("Mia");
-    assertThat(substitute.lines("/api/assignments/" + assignment + "/live").findFirst())
-        .isPresent();
+    Pupil.joins(server, code, "Ben").plays(assignment, "w", "w", "w");
+    String live = "/api/assignments/" + assignment + "/live";
+    assertThat(teacher.get(live + "/now").body()).contains("\"right\"", "\"wrong\"");
+    for (String seen :
+        List.of(
+            substitute.get(live + "/now").body(),
+            substitute.lines(live).findFirst().orElseThrow())) {
+      assertThat(seen).contains("Mia", "Ben", "\"given\"", "\"through\":true");
+      assertThat(seen).as("how well they do").doesNotContain("right", "wrong", "\"won\"");
+      assertThat(seen).contains("\"points\":0").doesNotContain("\"points\":10");
+    }
   }
 
   @Test

@@ -21,9 +21,10 @@ class LiveStreamsTest {
             streams.tell(1, NEWS);
           }
           return NEWS;
-        });
+        },
+        it -> it);
     assertThat(streams.open()).isZero();
-    streams.open(1, () -> NEWS);
+    streams.open(1, () -> NEWS, it -> it);
     streams.tell(1, NEWS);
     assertThat(streams.open()).isEqualTo(1);
     assertThat(streams.watched(1)).isTrue();

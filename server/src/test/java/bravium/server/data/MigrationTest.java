@@ -87,4 +87,29 @@ class MigrationTest {
                 "select count(*) from learner"))
         .containsExactly("2");
   }
+
+  /** Where a worth grows otherwise now, a game that runs can't go on; all others can. */
+  @Test
+  void gamesThatRunGoOnUnlessTheyAreCountedOtherwiseNow() throws SQLException {
+    migrate("12");
+    ask(
+        "insert into teacher (id, name, created_at) values (1, 'T', 0)",
+        "insert into activity (id, public_id, teacher_id, version, title, kind, question_count,"
+            + " finding_count, is_playable, created_at, changed_at)"
+            + " values (1, 'a', 1, 1, 'A', 'quiz-show', 1, 0, 1, 0, 0)",
+        "insert into activity_version (id, activity_id, version, document, saved_at) values"
+            + " (1, 1, 1, '{\"game\": {\"board\": {\"rise\": \"even\"}}}', 0),"
+            + " (2, 1, 2, '{\"game\": {\"board\": {\"rise\": \"doubling\"}}}', 0),"
+            + " (3, 1, 3, '{\"game\": {\"kind\": \"word-hunt\"}}', 0)",
+        "insert into sitting (public_id, activity_version_id, teacher_id, opening, outcome,"
+            + " opened_at, opened_revision) values"
+            + " ('even', 1, 1, '{}', null, 0, 5), ('grows', 2, 1, '{}', null, 0, 5),"
+            + " ('hunt', 3, 1, '{}', null, 0, 5), ('ended', 1, 1, '{}', '{}', 0, 5),"
+            + " ('old', 1, 1, '{}', null, 0, 4)");
+
+    migrate("latest");
+
+    assertThat(ask("select public_id from sitting where opened_revision = 6"))
+        .containsExactly("even", "hunt");
+  }
 }

@@ -15,8 +15,8 @@ import bravium.core.play.Tried;
 import bravium.core.play.Turn;
 import bravium.core.play.Verdict;
 import bravium.core.play.front.FrontMoves;
-import bravium.core.question.Discussion;
 import bravium.core.question.Information;
+import bravium.core.question.OwnWordsQuestion;
 import bravium.core.question.Question;
 import java.util.ArrayList;
 import java.util.List;
@@ -76,9 +76,11 @@ final class CourseMoves {
     if (here.by() == Mover.TEACHER && FrontMoves.talkedThrough(sitting, open)) {
       return talkedThrough(question);
     }
-    if (open instanceof Discussion && here.by() == Mover.TEACHER) {
+    if (open instanceof OwnWordsQuestion && here.by() == Mover.TEACHER) {
+      // The class said it: there is nothing to mark.
       Effort talkedOver = sitting.effortFor(question).with(Tried.given(null));
-      return settle(sitting.with(talkedOver), question);
+      return settle(
+          sitting.with(talkedOver).with(sitting.draw().withoutWorthOf(question)), question);
     }
     boolean left = play.course().leaves(sitting, question);
     if (open.answerable() && !(open instanceof Information) && !left) {

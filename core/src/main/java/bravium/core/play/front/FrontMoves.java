@@ -10,6 +10,7 @@ import bravium.core.play.Stage;
 import bravium.core.play.Talk;
 import bravium.core.play.Turn;
 import bravium.core.question.ChoiceQuestion;
+import bravium.core.question.FreeAnswer;
 import bravium.core.question.Option;
 import bravium.core.question.Question;
 import java.util.ArrayList;
@@ -68,7 +69,9 @@ public final class FrontMoves {
       return strike(id, Integer.MAX_VALUE);
     }
     boolean open = there(id) && sitting.resultOf(id).isEmpty() && question.answerable();
-    if (!open || !question.decides() || talk(id).opened()) {
+    boolean tells =
+        question.decides() || question instanceof FreeAnswer free && free.model() != null;
+    if (!open || !tells || talk(id).opened()) {
       return here.refused(Refusal.NOT_OPEN);
     }
     return Turn.of(

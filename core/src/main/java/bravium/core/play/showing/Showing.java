@@ -389,6 +389,26 @@ public record Showing(
           counted, fraction, words, said);
     }
 
+    /** The same with an answer as it could be. */
+    Told withRight(String text) {
+      return new Told(
+          verdict,
+          settled,
+          points,
+          bonus,
+          response,
+          parts,
+          List.of(text),
+          rightIds,
+          areas,
+          model,
+          moved,
+          counted,
+          fraction,
+          this.text,
+          comment);
+    }
+
     /**
      * The same without what would have been right, and what could tell it.
      *

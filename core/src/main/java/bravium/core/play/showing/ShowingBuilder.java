@@ -175,9 +175,12 @@ final class ShowingBuilder {
 
   /** What is right, without anybody having answered. */
   private Showing.Told opened(Question question) {
-    return new GivenAway(question, sitting, true)
-        .told(Verdict.GIVEN, false, 0, 0, null, List.of())
-        .saying(question.feedback().right(), null);
+    Showing.Told told =
+        new GivenAway(question, sitting, true)
+            .told(Verdict.GIVEN, false, 0, 0, null, List.of())
+            .saying(question.feedback().right(), null);
+    String model = model(question);
+    return model == null ? told : told.withRight(model);
   }
 
   private Showing.Terms terms(Rules rules) {
