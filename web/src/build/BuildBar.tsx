@@ -104,18 +104,18 @@ export function BuildBar(props: {
       <MoreMenu page={page} />
       <button
         type="button"
-        className="btn btn-outline"
+        className="btn btn-outline aria-disabled:opacity-50"
         onClick={() => page.open("assign")}
-        disabled={askable === 0}
+        aria-disabled={askable === 0}
       >
         <Send size={18} aria-hidden="true" />
         <span className="max-sm:sr-only">{words.build.assign}</span>
       </button>
       <button
         type="button"
-        className="btn btn-primary"
+        className="btn btn-primary aria-disabled:opacity-50"
         onClick={page.present}
-        disabled={askable === 0}
+        aria-disabled={askable === 0}
       >
         <Play size={18} aria-hidden="true" />
         <span className="max-sm:sr-only">{words.build.present}</span>

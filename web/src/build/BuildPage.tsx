@@ -111,21 +111,26 @@ function Build({ stored }: { stored: StoredActivity }) {
   const { saveNow } = saving;
 
   const takeIn = useCallback((text: string, html?: string) => setTaking({ text, html }), []);
-  const page = useMemo(
-    () => ({
-      open: setDialog,
-      present: async () => {
+  const unplayable = readiness.askable === 0;
+  const page = useMemo(() => {
+    /** What can't be played is neither presented nor given: it is said, and nothing is opened. */
+    const played = (act: () => unknown) => () =>
+      unplayable ? setMessage(words.build.unplayable) : act();
+    return {
+      open: (which: Open) =>
+        which === "assign" ? played(() => setDialog(which))() : setDialog(which),
+      present: played(async () => {
         // Whatever comes of it, it is used now.
         keep(stored.id);
         await saveNow();
         navigate(`/present/${stored.id}`);
-      },
-      presentAlone: async () => {
+      }),
+      presentAlone: played(async () => {
         const { open } = useEditor.getState();
         keep(stored.id);
         await saveNow();
         navigate(`/present/${stored.id}${open ? `?only=${open}` : ""}`);
-      },
+      }),
       saveFile: async () => {
         await saveNow();
         saveAs(fileAddress(stored.id));
@@ -139,9 +144,8 @@ function Build({ stored }: { stored: StoredActivity }) {
       takeIn,
       results: () => navigate(`/results/${stored.id}`),
       leave: () => navigate("/activities"),
-    }),
-    [saveNow, navigate, stored.id, takeIn, useEditor],
-  );
+    };
+  }, [saveNow, navigate, stored.id, takeIn, useEditor, unplayable]);
   const { sheet, commands } = useCommands(useEditor, page);
   useEditorKeys(
     commands,

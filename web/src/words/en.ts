@@ -171,6 +171,8 @@ export const words = {
     titlePlaceholder: "Give it a title",
     undo: "Undo",
     redo: "Redo",
+    unplayable:
+      "There is nothing to play yet, so it can’t be presented or assigned. The line below says what is missing.",
     present: "Present",
     link: "Link for learners",
     linkShort: "Link",
