@@ -208,7 +208,7 @@ const CASES: Record<Exclude<Kind, "item" | "unfinished" | "information">, Case> 
     wrong: put("lays eggs", "Drone"),
   },
   "fraction-named": {
-    right: all(type(figureWords.over1, "2"), type(figureWords.under1, "3")),
+    right: all(type(figureWords.over1, "5"), type(figureWords.under1, "12")),
     wrong: all(type(figureWords.over1, "8"), type(figureWords.under1, "4")),
   },
   "fraction-shaded": { right: shade(8, 2, 5, 7), wrong: shade(8, 1) },
