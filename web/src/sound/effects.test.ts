@@ -19,6 +19,10 @@ test("an answer is heard though a marker changes after it", () => {
   ).toBe("wrong");
 });
 
+test("what is right in part sounds like neither", () => {
+  expect(effectOf([{ kind: "answer-marked", question: "q", verdict: "partly" }])).toBe("partly");
+});
+
 test("a question that opens makes no sound", () => {
   expect(effectOf([{ kind: "question-opened", question: "q" }])).toBeUndefined();
 });

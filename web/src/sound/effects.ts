@@ -104,7 +104,7 @@ function soundOf(happening: HappeningUnion): Effect | undefined {
       if (happening.verdict === "right" || happening.verdict === "partly") return happening.verdict;
       return happening.verdict === "given" ? "lock" : "wrong";
     case "entered":
-      if (happening.verdict === "partly") return "hint";
+      if (happening.verdict === "partly") return "partly";
       return happening.counted ? (happening.verdict === "right" ? "right" : "wrong") : "tick";
     case "option-struck":
       return "lock";

@@ -119,6 +119,33 @@ class HeldBackTest {
     assertThat(shown(right)).contains(TOLD_RIGHT);
   }
 
+  /** Between tries her own words help; those to a wrong answer wait, for they may tell it. */
+  @Test
+  void whileAnotherTryIsLeftItIsSaidWhatSheWroteForThat() {
+    Question question =
+        new PickOne(
+            "q1",
+            "What is a comb made of?",
+            List.of(new Option("a", "wax", true), new Option("b", "wood", false)),
+            new Feedback(
+                Words.of(TOLD_RIGHT), Words.of(TOLD_WRONG), Words.of("Think of bees"), Extra.NONE));
+    Activity quiz =
+        Activities.quiz(
+            Activities.asWritten(null, 100)
+                .withTries(new Tries(Tries.Again.AT_ONCE, 2, Extra.NONE)),
+            List.of(question));
+    Player player = playing(quiz, null);
+    player.pick("b");
+    assertThat(shown(player)).contains("Think of bees").doesNotContain(TOLD_WRONG);
+    player.goOn();
+    player.pick("b");
+    assertThat(shown(player)).contains(TOLD_WRONG).doesNotContain("Think of bees");
+
+    Player held = playing(quiz, Answers.NEVER);
+    held.pick("b");
+    assertThat(shown(held)).doesNotContain(TOLD_WRONG, TOLD_RIGHT);
+  }
+
   @Test
   void theTeacherSeesWhatSheWrote() {
     Activity activity = activity(1);

@@ -86,6 +86,9 @@ class TalkTest {
     assertThat(teacher.goOn().refusal()).isNull();
     assertThat(teacher.sitting().outcome().awaiting()).isZero();
     assertThat(teacher.sitting().resultOf("q").orElseThrow().verdict()).isEqualTo(Verdict.GIVEN);
+    assertThat(shown(teacher).score().marked())
+        .as("of how many it is said that they are right")
+        .isZero();
 
     Player learner = new Player(free("Because of the wax."));
     learner.start();

@@ -4,13 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
 import bravium.core.activity.Rules;
+import bravium.core.answer.Comparing;
+import bravium.core.json.Extra;
 import bravium.core.play.Action;
 import bravium.core.play.Mover;
 import bravium.core.play.Opening;
 import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
 import bravium.core.play.Verdict;
+import bravium.core.question.Basics;
+import bravium.core.question.Credit;
 import bravium.core.question.Feedback;
+import bravium.core.question.Gaps;
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
 import bravium.core.samples.Activities;
@@ -41,6 +46,32 @@ class LiveGameTest {
     player.pick("a");
     player.goOn();
     return player.sitting();
+  }
+
+  /** Two gaps that take the same word: the bank has it twice, however it is edited. */
+  @Test
+  void aWordThatFillsTwoGapsStaysInTheBankTwice() {
+    Player player = new Player(Activities.quiz(RULES, List.of(gaps(""))), Mover.TEACHER, OPENING);
+    player.start();
+    assertThat(bank(player.sitting())).containsExactlyInAnyOrder("bees", "bees", "wax");
+
+    Sitting after = Plays.follow(Activities.quiz(RULES, List.of(gaps(" too"))), player.sitting());
+
+    assertThat(bank(after)).isEqualTo(bank(player.sitting()));
+  }
+
+  private static List<String> bank(Sitting sitting) {
+    return sitting.draw().find("g").orElseThrow().options();
+  }
+
+  private static Gaps gaps(String end) {
+    return new Gaps(
+        Basics.of("g", "[bees] feed [bees] and make [wax]" + end, Feedback.USUAL),
+        Gaps.Filling.DRAGGED,
+        List.of(),
+        Comparing.FAIR,
+        Credit.WRONG_COSTS,
+        Extra.NONE);
   }
 
   @Test

@@ -72,6 +72,18 @@ class FilmHttpTest {
   }
 
   @Test
+  void whatWasCutOffInTransferIsNotTakenWithoutAWord() throws IOException {
+    for (String name : new String[] {"counting.mp4", "counting.webm"}) {
+      byte[] whole = file(name);
+      byte[] part = Arrays.copyOf(whole, whole.length * 3 / 4);
+      Answer answer = teacher.upload("/api/media?title=part-" + name, part);
+
+      assertThat(answer.status()).as(name).isEqualTo(400);
+      assertThat(answer.text("detail")).as(name).contains("The end of this video is missing");
+    }
+  }
+
+  @Test
   void aTextNamedAsAVideoIsNone() {
     Answer answer =
         teacher.upload(

@@ -6,6 +6,8 @@ import bravium.core.activity.Activity;
 import bravium.core.activity.Clock;
 import bravium.core.activity.Endings;
 import bravium.core.activity.Rules;
+import bravium.core.activity.Team;
+import bravium.core.activity.Teams;
 import bravium.core.activity.TitlePage;
 import bravium.core.answer.Comparing;
 import bravium.core.games.Games;
@@ -72,7 +74,8 @@ class EscapeRoomTest {
 
     Playing(EscapeRoom room, Rules rules) {
       this.game = Games.prepared(activity(room, rules));
-      this.sitting = Engine.open(game, new Opening("s", 0, false));
+      List<Team> teams = rules.teams() == null ? List.of() : rules.teams().list();
+      this.sitting = Engine.open(game, new Opening("s", 0, false).withTeams(teams));
       act(new Action.Start());
     }
 
@@ -288,6 +291,20 @@ class EscapeRoomTest {
     assertThat(after.picture()).isEqualTo(medium);
     assertThat(after.locks()).hasSize(2);
     assertThat(play.scene().bare()).containsExactly(medium);
+  }
+
+  /** Nobody got out: the team that stands at most points has won nothing. */
+  @Test
+  void whereTeamsGiveUpNoneOfThemWins() {
+    List<Team> names = List.of(new Team("Ash", Team.Sign.LEAF), new Team("Beech", Team.Sign.ACORN));
+    Teams two = new Teams(names, Teams.Turns.IN_ORDER, null, false);
+    Playing room = new Playing(twoRooms(), Rules.usual().withTeams(two));
+    room.answer("gate", "bee");
+    room.act(Mover.TEACHER, new Action.Own(new EscapeAction.StopEscaping()));
+
+    assertThat(room.outcome().ended()).isEqualTo(Outcome.Ended.GIVEN_UP);
+    assertThat(room.outcome().winners()).isEmpty();
+    assertThat(room.outcome().won()).isFalse();
   }
 
   @Test
