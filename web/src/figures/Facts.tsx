@@ -89,7 +89,7 @@ function Forms({ facts }: { facts: FractionFacts }) {
       </span>
       <span>
         {" = "}
-        <WrittenDecimal decimal={facts.percent} /> %
+        <WrittenDecimal decimal={facts.percent} />%
       </span>
       {others.length > 0 && (
         <span className="text-soft">

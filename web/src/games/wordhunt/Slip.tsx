@@ -3,8 +3,10 @@ import type { ActionUnion, HuntScene, Side, Sought } from "../../generated/types
 import { TeamSign } from "../../stage/teamSigns";
 import { huntWords } from "./words";
 
-/** From so many lines on it may scroll. */
+/** With more lines it comes in columns. */
 const LONG = 8;
+/** So many lines fit in wherever the slip stands; with more it may scroll. */
+const FITS = 5;
 
 /** The list: a line for each thing, with what is known of its name. */
 export function Slip(props: {
@@ -19,7 +21,7 @@ export function Slip(props: {
       className="hunt-slip"
       aria-label={huntWords.list}
       data-long={scene.lines.length > LONG}
-      tabIndex={scene.lines.length > LONG ? 0 : undefined}
+      tabIndex={scene.lines.length > FITS ? 0 : undefined}
     >
       {scene.lines.map((line, i) => (
         <li

@@ -170,7 +170,7 @@ function Reading({ question }: { question: FractionTask }) {
           {" = "}
           <WrittenDecimal decimal={facts.decimal} />
           {" = "}
-          <WrittenDecimal decimal={facts.percent} /> %
+          <WrittenDecimal decimal={facts.percent} />%
         </>
       )}
     </p>

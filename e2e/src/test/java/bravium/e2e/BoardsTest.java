@@ -122,7 +122,7 @@ class BoardsTest {
               new Page.GetByRoleOptions().setName(Pattern.compile("Next|See how it went")))
           .click();
     }
-    assertThat(phone.getByText("You made it")).isVisible();
+    assertThat(phone.getByText("You did it!")).isVisible();
   }
 
   @Test

@@ -173,7 +173,7 @@ class ByTouchTest {
     assertThat(tablet.page.getByText("You are learner 1.")).isVisible();
     tablet.start().answer("honey");
     button(tablet.page, "Start again").click();
-    assertThat(tablet.text("What you did so far stays with your teacher.")).isVisible();
+    assertThat(tablet.text("Your teacher keeps what you have done so far.")).isVisible();
     assertThat(button(tablet.page, "Keep playing")).isFocused();
     button(tablet.page, "Start again").click();
     assertThat(button(tablet.page, "Start")).isVisible();
@@ -183,7 +183,7 @@ class ByTouchTest {
     button(tablet.page, "Next").click();
     tablet.answer("lemon");
     button(tablet.page, "See how it went").click();
-    assertThat(tablet.text("You made it")).isVisible();
+    assertThat(tablet.text("You did it!")).isVisible();
 
     tablet.page.navigate(link);
     assertThat(tablet.page.getByText("Is this you? Learner 1")).isVisible();
@@ -210,7 +210,7 @@ class ByTouchTest {
     page.keyboard().press("Escape");
     assertThat(teacher.button("Show it large")).isFocused();
     page.getByLabel("Switched on").click();
-    assertThat(page.getByText("Switched off: nobody new can begin.")).isVisible();
+    assertThat(page.getByText("Switched off: nobody new can start.")).isVisible();
 
     Learner late = new Learner(Browsers.phone(server.address()));
     late.page.navigate(link);

@@ -137,7 +137,7 @@ class ClassesTest {
     page.getByLabel("Until when").selectOption("a day and hour");
     AccessibilityTest.check(page, "assigning");
     teacher.button("Assign it").click();
-    assertThat(page.getByText("Hazel plays has “Assigned” to do.")).isVisible();
+    assertThat(page.getByText("“Assigned” is set for Hazel plays.")).isVisible();
 
     phone.reload();
     Locator task = phone.locator("article");
@@ -155,7 +155,7 @@ class ClassesTest {
     home.getByLabel("Your name").fill("Nell");
     home.getByLabel("Your two words").fill(words.toUpperCase());
     button(home, "Join").click();
-    assertThat(home.locator("article")).containsText("begun");
+    assertThat(home.locator("article")).containsText("started");
     home.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Go on")).click();
     button(home, "Next").click();
     assertThat(home.getByText("Do bees sing?")).isVisible();
@@ -173,7 +173,7 @@ class ClassesTest {
     assertThat(page.getByText("What Nell answered")).isVisible();
     AccessibilityTest.check(page, "a learner’s answers");
     page.keyboard().press("Escape");
-    page.getByLabel("For Nell alone").last().click();
+    page.getByLabel("Just for Nell").last().click();
     page.getByLabel("Excused: left out of the sums").check();
     AccessibilityTest.check(page, "for one learner alone");
     teacher.button("Save").click();
@@ -194,7 +194,7 @@ class ClassesTest {
     home.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("My page")).click();
     assertThat(home.locator("article")).containsText("Won: 20 of 20 points");
     home.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Look back")).click();
-    assertThat(home.getByText("You made it")).isVisible();
+    assertThat(home.getByText("You did it!")).isVisible();
     assertThat(button(home, "Play again")).hasCount(0);
   }
 
@@ -214,7 +214,7 @@ class ClassesTest {
     assertThat(page.getByLabel("Three weeks in a cell")).hasCount(0);
     page.getByLabel("On the workbench").check();
     teacher.button("Assign it").click();
-    assertThat(page.getByText("Hazel live has “On the workbench” to do.")).isVisible();
+    assertThat(page.getByText("“On the workbench” is set for Hazel live.")).isVisible();
     link("On the workbench").click();
     link("While they play").click();
     assertThat(page.getByText("0 of 3 have started, 0 have finished")).isVisible();
@@ -234,7 +234,7 @@ class ClassesTest {
         .hasCount(2);
     AccessibilityTest.check(page, "a class while it plays");
     teacher.button("Without names, for the projector").click();
-    assertThat(page.getByText("3 of 3 have begun")).isVisible();
+    assertThat(page.getByText("3 of 3 have started")).isVisible();
     assertThat(page.getByText("Uma")).hasCount(0);
     AccessibilityTest.check(page, "the same for the projector");
 
@@ -254,7 +254,7 @@ class ClassesTest {
     teacher.button("Assign an activity").click();
     page.getByLabel("On the workbench").check();
     teacher.button("Assign it").click();
-    assertThat(page.getByText("has “On the workbench” to do.")).isVisible();
+    assertThat(page.getByText("“On the workbench” is set for")).isVisible();
     teacher.inMenu("What can be done with this class", "Cover lesson");
     page.getByLabel("Three weeks in a cell").check();
     teacher.button("Make the code").click();
@@ -264,7 +264,7 @@ class ClassesTest {
 
     Page cover = Browsers.phone(server.address());
     cover.navigate("/cover/wrong2222");
-    button(cover, "Go on").click();
+    button(cover, "Continue").click();
     assertThat(cover.getByRole(AriaRole.ALERT)).containsText("No class has this code");
     cover.getByLabel("Code").fill(" " + typed.toUpperCase(Locale.ROOT));
     cover.getByLabel("Code").press("Enter");
@@ -283,12 +283,16 @@ class ClassesTest {
     button(cover, "Start").click();
     assertThat(button(cover, "Start")).hasCount(0);
     cover.keyboard().press("Escape");
+    assertThat(cover.getByText("You have left the game")).isVisible();
+    cover
+        .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to the list"))
+        .click();
     assertThat(cover.getByText("Learners join with the code")).isVisible();
 
     page.locator("dialog li button").last().click();
     assertThat(page.getByText("no longer works")).isVisible();
     cover.reload();
-    assertThat(button(cover, "Go on")).isVisible();
+    assertThat(button(cover, "Continue")).isVisible();
   }
 
   @Test

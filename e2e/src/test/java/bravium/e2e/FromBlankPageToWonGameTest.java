@@ -49,7 +49,7 @@ class FromBlankPageToWonGameTest {
         .containsText("wins with 24 points — 3 of 3 right");
 
     teacher.button("Finish with a win").click();
-    assertThat(teacher.stage()).containsText("You made it");
+    assertThat(teacher.stage()).containsText("You did it!");
     teacher.button("Finish with a loss").click();
     assertThat(teacher.stage()).containsText("Not this time — you got 0 of 3");
     teacher.button("Again").click();
@@ -76,7 +76,7 @@ class FromBlankPageToWonGameTest {
       assertThat(teacher.stage().getByText("+10 points")).isVisible();
       teacher.page.keyboard().press("Space");
     }
-    assertThat(teacher.stage()).containsText("You made it");
+    assertThat(teacher.stage()).containsText("You did it!");
     assertThat(teacher.stage()).containsText("3 of 3 right");
   }
 

@@ -88,7 +88,7 @@ class FrontTest {
     page.locator(".stage-card", new Page.LocatorOptions().setHasText("yes")).click();
     page.keyboard().press("Enter");
     page.keyboard().press("Space");
-    assertThat(page.getByText("You made it")).isVisible();
+    assertThat(page.getByText("You did it!")).isVisible();
     page.keyboard().press("Escape");
     teacher.button("Present").click();
     assertThat(page).hasURL(Pattern.compile(".*sitting=.*"));

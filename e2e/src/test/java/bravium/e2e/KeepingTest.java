@@ -39,7 +39,7 @@ class KeepingTest {
 
     page.locator("fieldset textarea").first().fill("Two, over here?");
     title(page).fill("From this tab");
-    assertThat(page.getByText("was changed somewhere else, too. You can write on")).isVisible();
+    assertThat(page.getByText("was changed somewhere else, too. You can carry on")).isVisible();
     // What is typed meanwhile goes where it is typed.
     page.locator("fieldset textarea").first().pressSequentially(" Yes!");
     assertThat(page.locator("dialog")).isHidden();
@@ -142,7 +142,7 @@ class KeepingTest {
     assertThat(new Teacher(other).button("Look around as Ms Alder")).isVisible();
 
     title(page).fill("Written while signed out");
-    Locator told = page.getByText("You are signed out, so that nothing can be saved.");
+    Locator told = page.getByText("You are signed out, so nothing can be saved.");
     assertThat(told).isVisible();
     AccessibilityTest.check(page, "signed out while writing");
     Page in = page.waitForPopup(() -> page.getByText("Sign in in a new tab").click());

@@ -297,7 +297,7 @@ class MediaTest {
     page.getByText("Door").click();
     assertThat(page.locator("dialog")).containsText("Used in 1 activity");
     teacher.button("Delete").click();
-    assertThat(page.getByText("its description will stand instead")).isVisible();
+    assertThat(page.getByText("Its description will be shown there instead")).isVisible();
     AccessibilityTest.check(page, "media, delete what is used");
     teacher.button("Delete it anyway").click();
     assertThat(page.getByText("“Door” is in the bin. You can restore it for 30 days.")).isVisible();

@@ -56,7 +56,7 @@ class PictureRevealTest {
     assertThat(guess).hasValue("");
     guess.fill("a dormous");
     guess.press("Enter");
-    assertThat(learner.text("You made it")).isVisible();
+    assertThat(learner.text("You did it!")).isVisible();
     assertThat(learner.text("It is a dormouse. 100 points.")).isVisible();
     assertThat(learner.page.locator(".reveal-whole")).isVisible();
 
@@ -172,7 +172,7 @@ class PictureRevealTest {
     teacher.button("Next").click();
     assertThat(live.getByText("No piece is left to lift. What is it?")).isVisible();
     teacher.button("We give up").click();
-    assertThat(live.getByText("You made it")).isVisible();
+    assertThat(live.getByText("You did it!")).isVisible();
     teacher.waitUntilSaved();
   }
 }

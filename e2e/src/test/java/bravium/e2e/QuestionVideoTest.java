@@ -97,7 +97,7 @@ class QuestionVideoTest {
     Assertions.assertThat(at(learner.page)).isCloseTo(4, FRAME);
     learner.answer("four");
     learner.button("Go on").click();
-    assertThat(learner.text("You made it")).isVisible();
+    assertThat(learner.text("You did it!")).isVisible();
   }
 
   @Test
@@ -124,7 +124,7 @@ class QuestionVideoTest {
   void whereSkippingIsAllowedNoStopIsMissedAndTooLittleWatchedIsSaid() throws IOException {
     written("Counting in a hurry", "counting.webm");
     page.getByLabel("Whether learners may skip ahead")
-        .selectOption("may skip ahead (no stop is missed),");
+        .selectOption("can skip ahead (no stop is missed)");
     teacher.waitUntilSaved();
     Learner learner = new Learner(Browsers.phone(server.address())).come(teacher.learnersLink());
     learner.button("Start").click();

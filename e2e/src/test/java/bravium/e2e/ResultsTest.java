@@ -70,7 +70,7 @@ class ResultsTest {
     assertThat(page.getByText("9 of 10 points").first()).isVisible();
 
     one.page.reload();
-    assertThat(one.text("You made it")).isVisible();
+    assertThat(one.text("You did it!")).isVisible();
     one.button("See the answers").click();
     assertThat(one.text("Well seen!")).isVisible();
     Learner late = write(link, "I do not know", "Maybe");

@@ -78,10 +78,10 @@ class WhiteboardTest {
         .isVisible();
     learner.button("Next").click();
 
-    phone.getByLabel("Parts that are shaded").fill("2");
-    phone.getByLabel("Parts in a whole").fill("3");
+    phone.getByLabel("Parts that are shaded").fill("5");
+    phone.getByLabel("Parts in a whole").fill("12");
     learner.button("Answer").click();
-    assertThat(learner.text("Eight twelfths of the rectangle is shaded.")).isVisible();
+    assertThat(learner.text("Five twelfths of the rectangle is shaded.")).isVisible();
     learner.button("Next").click();
 
     // Three parts, by keys alone.
@@ -95,8 +95,8 @@ class WhiteboardTest {
     learner.button("Answer").click();
     learner.button("Next").click();
 
-    for (int part = 1; part <= 6; part++) {
-      phone.getByLabel("Part " + part + " of 8").click();
+    for (int part = 1; part <= 4; part++) {
+      phone.getByLabel("Part " + part + " of 6").click();
     }
     learner.button("Answer").click();
     learner.button("Next").click();
@@ -269,13 +269,14 @@ class WhiteboardTest {
     page.navigate("/activities");
     teacher.button("a fraction in a figure").click();
     page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("Fresh pages");
-    assertThat(page.getByText("The answer: Three eighths of the circle is shaded.")).isVisible();
+    assertThat(page.getByText("The answer: Seven tenths of the bar is shaded.")).isVisible();
     teacher.button("New page like this one").click();
-    assertThat(page.getByText("The answer: Four eighths of the circle is shaded.")).isVisible();
-    teacher.button("sixteenths").click();
-    assertThat(page.getByText("The answer: Four sixteenths of the circle is shaded.")).isVisible();
+    assertThat(page.getByText("The answer: Eight tenths of the bar is shaded.")).isVisible();
+    page.getByLabel("Parts of each whole").fill("16");
+    page.getByLabel("Parts of each whole").press("Enter");
+    assertThat(page.getByText("The answer: Eight sixteenths of the bar is shaded.")).isVisible();
     page.getByLabel("What there is to do").selectOption("shades a fraction");
-    assertThat(teacher.question()).hasText("Shade four sixteenths of the circle.");
+    assertThat(teacher.question()).hasText("Shade eight sixteenths of the bar.");
     teacher.waitUntilSaved();
     page.getByLabel("How the pages come").selectOption("as the class picks them");
     teacher.button("Again").click();

@@ -52,7 +52,7 @@ class WordHuntTest {
     Assertions.assertThat(String.join("\n", carried)).doesNotContain("smoker", "puffer", "veil");
     enter(entry, "puffer");
     assertThat(learner.text("smoker: found!")).isVisible();
-    assertThat(learner.text("8 goes left")).isVisible();
+    assertThat(learner.text("5 goes left")).isVisible();
     enter(entry, "the smoker");
     assertThat(learner.text("You have smoker already")).isVisible();
     assertThat(entry).hasValue("");
@@ -60,7 +60,7 @@ class WordHuntTest {
     learner.page.reload();
     assertThat(learner.text("1 of 2 found")).isVisible();
     enter(entry, "VEIL");
-    assertThat(learner.text("You made it")).isVisible();
+    assertThat(learner.text("You did it!")).isVisible();
 
     page.navigate(page.url().replace("/activities/", "/results/"));
     page.getByText("Learner 1", new Page.GetByTextOptions().setExact(true)).click();
@@ -92,17 +92,17 @@ class WordHuntTest {
     assertThat(page.locator(".hunt-name")).hasText("✓ veil");
     page.keyboard().press("Escape");
     page.keyboard().press("ArrowLeft");
-    assertThat(page.getByText("0 of 6 found").last()).isVisible();
+    assertThat(page.getByText("0 of 8 found").last()).isVisible();
     page.keyboard().press("Space");
     assertThat(entry).isFocused();
     page.keyboard().type("hat");
     page.keyboard().press("Enter");
-    for (int i = 1; i < 10; i++) {
+    for (int i = 1; i < 13; i++) {
       page.keyboard().type("nothing " + i);
       page.keyboard().press("Enter");
     }
-    assertThat(page.getByText("Not this time — you found 1 of 6")).isVisible();
-    assertThat(page.locator(".hunt-name[data-found=false]")).hasCount(5);
+    assertThat(page.getByText("Not this time — you found 1 of 8")).isVisible();
+    assertThat(page.locator(".hunt-name[data-found=false]")).hasCount(7);
   }
 
   @Test
@@ -110,19 +110,19 @@ class WordHuntTest {
     teacher.open("On the workbench");
     Locator live = page.getByLabel("Live game");
     live.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Start")).click();
-    live.getByLabel("Show one letter of thing 3, which takes 1 point from it").click();
+    live.getByLabel("Show one letter of thing 3, which takes 2 points from it").click();
     assertThat(live.locator(".hunt-slip li").nth(2)).containsText("v");
     teacher.button("Pick from a list").click();
-    assertThat(live.locator(".hunt-names button")).hasCount(14);
+    assertThat(live.locator(".hunt-names button")).hasCount(16);
     teacher.button("kettle").click();
     assertThat(live.getByText("“kettle” is not one of them")).isVisible();
     teacher.button("gloves").click();
-    assertThat(live.getByText("1 of 6 found").last()).isVisible();
+    assertThat(live.getByText("1 of 8 found").last()).isVisible();
     teacher.button("Give up").click();
     teacher.button("Keep looking").press("Enter");
     assertThat(teacher.button("Give up")).isFocused();
     teacher.button("Give up").click();
     teacher.button("Give up").click();
-    assertThat(page.getByText("Not this time — you found 1 of 6")).isVisible();
+    assertThat(page.getByText("Not this time — you found 1 of 8")).isVisible();
   }
 }

@@ -113,6 +113,27 @@ class QuestionVideoTest {
     }
   }
 
+  /** A stop where something is only read stays to do until it was read, and no longer. */
+  @Test
+  void aStopToReadIsDoneWithOnceItIsLeft() {
+    QuestionVideo video =
+        QuestionVideo.of(
+            Film.of("f".repeat(64), 60_000),
+            List.of(
+                new Information(Basics.of("card", "Now look closely", Feedback.USUAL), Extra.NONE),
+                Activities.question("q1", "a", "a", "b")),
+            List.of(Stop.of("card", 10_000), Stop.of("q1", 50_000)));
+    Watching she = new Watching(video, Rules.usual());
+    she.sees(0, 10_000);
+    assertThat(she.sitting.now()).isEqualTo("card");
+    assertThat(she.scene().pennants()).extracting(FilmScene.Pennant::passed).containsOnly(false);
+    she.goesOn();
+    assertThat(she.scene().pennants())
+        .filteredOn(FilmScene.Pennant::passed)
+        .extracting(FilmScene.Pennant::question)
+        .containsExactly("card");
+  }
+
   @Test
   void itHaltsAtEachStopAndEndsWithTheLast() {
     Watching she = new Watching(film(Stop.of("q1", 10_000), Stop.of("q2", 60_000)), Rules.usual());
