@@ -129,7 +129,7 @@ export default function ActivitiesPage() {
             <ul className="grid grid-cols-[repeat(auto-fill,minmax(min(17rem,100%),1fr))] gap-5">
               {(nothingYet || !narrowed(looking)) && !removed && (
                 // As high as two cards, so that they don't grow with the number of games.
-                <li className="sm:row-span-2">
+                <li className="sm:row-span-3">
                   <NewTile busy={add.isPending} start={(blank) => add.mutate(blank)} />
                 </li>
               )}

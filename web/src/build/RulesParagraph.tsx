@@ -55,7 +55,7 @@ function QuestionRules(props: {
         value={rules.passMark}
         {...limits.Rules.passMark}
         change={(percent) => change({ passMark: percent })}
-      />{" "}
+      />
       {words.rules.percent}
       <span className="text-soft">
         {mark && (own?.wins(mark) ?? words.rules.thatIs(mark, rules))}

@@ -38,7 +38,7 @@ export default function VideoSentence({ useEditor }: SentenceProps) {
         value={watching.share}
         most={100}
         change={(share) => set({ share }, "watching share")}
-      />{" "}
+      />
       {says.shareAfter} {says.stops}{" "}
       <ChoiceChip
         label={says.stopsLabel}

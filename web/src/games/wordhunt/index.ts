@@ -7,7 +7,7 @@ import { huntFindings, huntMends, sheetWords } from "./sheetWords";
 export const wordHunt: Omit<GameParts<"word-hunt">, "Sheet" | "Sentence" | "Notes"> = {
   name: "Look and name",
   counted: (n) => plural(n, "thing"),
-  does: "Look closely and name what you see: start a Look and name.",
+  does: "Look closely and name what you see: start a game of Look and name.",
   startsLabel: "What is looked for",
   starts: [{ words: "in a picture, a text or a sound", blank }],
   asks: false,
