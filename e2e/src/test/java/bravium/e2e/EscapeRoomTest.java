@@ -53,8 +53,7 @@ class EscapeRoomTest {
     int left = secondsLeft();
     page.keyboard().press("Escape");
     page.waitForTimeout(5_000);
-    teacher.button("Present").click();
-    teacher.button("Continue it").click();
+    teacher.button("Back to the game").click();
     assertThat(teacher.question()).containsText("The workshop");
     Assertions.assertThat(secondsLeft()).isBetween(left - 3, left);
     go("The first door");
@@ -81,6 +80,8 @@ class EscapeRoomTest {
     assertThat(page.locator(".escape-cover")).hasText("A cloth");
     go("The drum");
     teacher.button("Open this lock").press("Enter");
+    assertThat(teacher.button("Leave it locked")).isFocused();
+    teacher.button("Open this lock").press("Enter");
     assertThat(page.getByText("– The drum was opened for you.")).isVisible();
     page.keyboard().press("Escape");
     assertThat(page.locator(".escape-cover")).hasCount(0);
@@ -93,6 +94,8 @@ class EscapeRoomTest {
 
     go("The honey store");
     go("The shelf of jars");
+    teacher.button("Open this lock").press("Enter");
+    assertThat(teacher.button("Leave it locked")).isFocused();
     teacher.button("Open this lock").press("Enter");
     assertThat(page.getByText("You found something: A folded note.")).isVisible();
     page.keyboard().press("Escape");

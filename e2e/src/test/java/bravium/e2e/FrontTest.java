@@ -43,9 +43,10 @@ class FrontTest {
 
     Locator stays = page.locator("[data-stays=true]");
     assertThat(stays).containsText("The bees stay calm and fill up with honey");
-    assertThat(struck().first()).isHidden();
-    double middle = stays.boundingBox().x + stays.boundingBox().width / 2;
-    Assertions.assertThat(middle).isBetween(600.0, 680.0);
+    // It grows where it stands, and they draw together.
+    assertThat(struck()).hasCount(3);
+    Assertions.assertThat(stays.boundingBox().height)
+        .isGreaterThan(1.3 * struck().first().boundingBox().height);
     page.keyboard().press("Space");
     assertThat(page.getByText("Answer shown, no points")).isVisible();
     page.keyboard().press("Space");
@@ -70,9 +71,13 @@ class FrontTest {
     page.keyboard().press("Space");
     assertThat(page.getByText("question 2 of 2").first()).isVisible();
     page.keyboard().press("Escape");
-    assertThat(page).hasURL(build);
+    assertThat(page.getByText("You have left the game")).isVisible();
+    assertThat(page.getByText("Two?")).isHidden();
+    AccessibilityTest.check(page, "present, left");
     page.unroute("**/api/sittings/**");
 
+    page.getByText("Open the sheet").click();
+    assertThat(page).hasURL(build);
     teacher.button("Present").click();
     assertThat(page.getByText("This game is not finished")).isVisible();
     AccessibilityTest.check(page, "a game that was left");
@@ -90,6 +95,7 @@ class FrontTest {
     page.keyboard().press("Space");
     assertThat(page.getByText("You did it!")).isVisible();
     page.keyboard().press("Escape");
+    page.getByText("Open the sheet").click();
     teacher.button("Present").click();
     assertThat(page).hasURL(Pattern.compile(".*sitting=.*"));
     assertThat(page.getByText("This game is not finished")).isHidden();

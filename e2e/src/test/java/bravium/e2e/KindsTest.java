@@ -277,7 +277,7 @@ class KindsTest {
     Learner learner = new Learner(phone).come(link).start();
     phone.context().setOffline(true);
     learner.answer("yes");
-    assertThat(learner.text("No connection. Your answer is kept here")).isVisible();
+    assertThat(learner.text("No connection. Your answer is safe here")).isVisible();
     server.clock().pass(Duration.ofSeconds(12));
     phone.clock().fastForward(12_000);
     phone.context().setOffline(false);

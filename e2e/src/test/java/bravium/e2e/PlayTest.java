@@ -44,7 +44,7 @@ class PlayTest {
     learner.page.context().setOffline(true);
 
     learner.answer("nectar");
-    assertThat(learner.text("No connection. Your answer is kept here")).isVisible();
+    assertThat(learner.text("No connection. Your answer is safe here")).isVisible();
     learner.page.context().setOffline(false);
 
     assertThat(learner.text("Nectar is a sweet juice")).isVisible();
@@ -55,9 +55,9 @@ class PlayTest {
     learner.come(link).start();
     learner.page.route("**/moves", Route::abort);
     learner.answer("nectar");
-    assertThat(learner.text("No connection. Your answer is kept here")).isVisible();
+    assertThat(learner.text("No connection. Your answer is safe here")).isVisible();
     learner.page.reload();
-    assertThat(learner.text("No connection. Your answer is kept here")).isVisible();
+    assertThat(learner.text("No connection. Your answer is safe here")).isVisible();
 
     learner.page.unroute("**/moves");
 
@@ -146,7 +146,7 @@ class PlayTest {
     assertThat(page.getByText("Keys while presenting")).isVisible();
     page.keyboard().press("Escape");
     page.keyboard().press("Escape");
-    assertThat(page).hasURL(Pattern.compile(".*/activities/.*"));
+    assertThat(page).hasURL(Pattern.compile(".*/present/.*/left"));
   }
 
   @Test
