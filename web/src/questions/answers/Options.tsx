@@ -119,7 +119,7 @@ function OptionCard(props: {
       />
       <span
         aria-hidden="true"
-        className="grid aspect-square w-[1.6em] shrink-0 place-items-center rounded-full border-2 border-edge text-[0.8em] font-semibold text-soft"
+        className="grid aspect-square w-[1.6em] shrink-0 place-items-center rounded-full border-2 border-edge text-[length:max(0.8em,var(--small))] font-semibold text-soft"
       >
         {props.letter}
       </span>

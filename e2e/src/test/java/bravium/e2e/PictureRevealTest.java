@@ -57,7 +57,7 @@ class PictureRevealTest {
     guess.fill("a dormous");
     guess.press("Enter");
     assertThat(learner.text("You did it!")).isVisible();
-    assertThat(learner.text("It is a dormouse. 100 points.")).isVisible();
+    assertThat(learner.text("The answer: a dormouse. 100 points.")).isVisible();
     assertThat(learner.page.locator(".reveal-whole")).isVisible();
 
     page.navigate(page.url().replace("/activities/", "/results/"));
@@ -96,7 +96,7 @@ class PictureRevealTest {
       page.keyboard().press("Enter");
     }
     assertThat(page.getByText("Not this time — 0 of 9 pieces lifted")).isVisible();
-    assertThat(page.getByText("It was a dormouse.")).isVisible();
+    assertThat(page.getByText("The answer: a dormouse.")).isVisible();
   }
 
   /** What a browser does when a file is pasted. */
@@ -121,7 +121,7 @@ class PictureRevealTest {
     page.keyboard().press("?");
     Page notes = page.waitForPopup(() -> page.getByText("Open my own screen").click());
     page.keyboard().press("Escape");
-    assertThat(notes.getByRole(AriaRole.HEADING).getByText("It is a dormouse.")).isVisible();
+    assertThat(notes.getByRole(AriaRole.HEADING).getByText("The answer: a dormouse.")).isVisible();
     page.keyboard().press("g");
     page.keyboard().type("a frog");
     page.keyboard().press("Enter");

@@ -37,7 +37,7 @@ class ResultsTest {
     assertThat(other.text("Yes, every day")).isVisible();
     other.button("See how it went").click();
     one.button("See how it went").click();
-    assertThat(one.text("Your teacher marks one answer first.")).isVisible();
+    assertThat(one.text("Your teacher still has one answer to mark.")).isVisible();
 
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Activities"))
         .first()
@@ -49,7 +49,7 @@ class ResultsTest {
     AccessibilityTest.check(teacher.page, "results of an activity");
     page.getByLabel("Points for Learner 1").fill("11");
     page.keyboard().press("Enter");
-    assertThat(page.getByText("Type points from 0 to 10.")).isVisible();
+    assertThat(page.getByText("Whole points only, from 0 to 10.")).isVisible();
     page.getByLabel("Points for Learner 1").fill("8");
     page.getByLabel("Comment for Learner 1").fill("Well seen!");
     page.keyboard().press("Enter");
