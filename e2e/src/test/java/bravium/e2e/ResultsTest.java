@@ -53,7 +53,7 @@ class ResultsTest {
     page.getByLabel("Points for Learner 1").fill("8");
     page.getByLabel("Comment for Learner 1").fill("Well seen!");
     page.keyboard().press("Enter");
-    assertThat(page.getByText("Learner 1 has 8 of 10.")).isVisible();
+    assertThat(page.getByText("Learner 1: 8 of 10.")).isVisible();
     assertThat(page.getByLabel("Points for Learner 2")).isFocused();
     page.keyboard().type("3");
     page.keyboard().press("Enter");
