@@ -39,7 +39,7 @@ public class NoOpMoves {
             .orElseThrow(() -> Problem.whoAreYou("no-such-token", "nobody"));
     Shown showing = showings.computeIfAbsent(sitting, id -> show(id, learner));
     return new MoveAnswer(
-        new Happened(List.of(), Names.AS_THEY_ARE), showing, move.key().isEmpty());
+        new Happened(List.of(), Names.AS_THEY_ARE), showing, move.key().isEmpty(), null, true);
   }
 
   private Shown show(String sitting, long learner) {
