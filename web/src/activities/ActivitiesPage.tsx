@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { FileInput, Plus } from "lucide-react";
-import { type ChangeEvent, useDeferredValue, useEffect, useRef, useState } from "react";
+import { useDeferredValue, useEffect, useState } from "react";
 import { useNavigate } from "react-router";
 import { listAnew } from "../api/listAnew";
 import {
@@ -16,6 +16,7 @@ import { Shell } from "../app/Shell";
 import { randomId } from "../engine/randomId";
 import { allGames, type Start } from "../games";
 import type { ActivityCard } from "../generated/types";
+import { FileButton } from "../ui/FileButton";
 import { More } from "../ui/More";
 import { Failed, Loading, problemWords } from "../ui/Notice";
 import { Toast } from "../ui/Toast";
@@ -202,9 +203,8 @@ const narrowed = ({ sort: _, ...filters }: Looking) => Object.values(filters).so
 /** Takes open files in, each as an activity of its own. */
 function TakeIn(props: { say: (message: Message) => void; done: () => void }) {
   const { say, done } = props;
-  const input = useRef<HTMLInputElement>(null);
-  const take = async (event: ChangeEvent<HTMLInputElement>) => {
-    for (const file of event.target.files ?? []) {
+  const take = async (files: File[]) => {
+    for (const file of files) {
       try {
         if (file.size > MOST_BYTES) {
           say({ text: words.activities.tooLarge(file.name) });
@@ -222,25 +222,17 @@ function TakeIn(props: { say: (message: Message) => void; done: () => void }) {
         say({ text: words.activities.notTaken(file.name, problemWords(error)) });
       }
     }
-    if (input.current) input.current.value = "";
     done();
   };
   return (
-    <>
-      <input
-        ref={input}
-        type="file"
-        accept=".json,.zip,.csv,.tsv,.md,.txt,application/json,application/zip,text/csv,text/markdown,text/plain"
-        multiple
-        className="sr-only"
-        tabIndex={-1}
-        aria-label={words.activities.takeIn}
-        onChange={take}
-      />
-      <button type="button" className="btn btn-outline" onClick={() => input.current?.click()}>
-        <FileInput size={18} aria-hidden="true" />
-        {words.activities.takeIn}
-      </button>
-    </>
+    <FileButton
+      accept=".json,.zip,.csv,.tsv,.md,.txt,application/json,application/zip,text/csv,text/markdown,text/plain"
+      multiple
+      className="btn btn-outline"
+      take={take}
+    >
+      <FileInput size={18} aria-hidden="true" />
+      {words.activities.takeIn}
+    </FileButton>
   );
 }

@@ -1,9 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
-import { type ChangeEvent, useEffect, useRef, useState } from "react";
+import { useEffect, useState } from "react";
 import { pastedHtml, understood } from "../api/teacher";
 import type { LineRole, QuestionUnion, TextForm } from "../generated/types";
 import { rightWords } from "../questions/rightWords";
 import { Dialog } from "../ui/Dialog";
+import { FileButton } from "../ui/FileButton";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
 import { TakeInPreview } from "./TakeInPreview";
@@ -31,7 +32,6 @@ export function TakeInDialog(props: {
   const [form, setForm] = useState<TextForm>();
   const [roles, setRoles] = useState<Record<number, LineRole>>({});
   const [problem, setProblem] = useState<string>();
-  const input = useRef<HTMLInputElement>(null);
   const [leftOut, setLeftOut] = useState(0);
   /** Another text: what was said of the lines of the one before is no more. */
   const write = (changed: string) => {
@@ -68,9 +68,7 @@ export function TakeInDialog(props: {
     placeholderData: (before) => before,
     gcTime: 0,
   });
-  const open = async (event: ChangeEvent<HTMLInputElement>) => {
-    const file = event.target.files?.[0];
-    if (!file) return;
+  const open = async (file: File) => {
     setProblem(undefined);
     await understood(file)
       .then((taken) => {
@@ -78,7 +76,6 @@ export function TakeInDialog(props: {
         write(taken.text);
       })
       .catch((error) => setProblem(words.activities.notTaken(file.name, problemWords(error))));
-    if (input.current) input.current.value = "";
   };
   const taken = settled.trim() === "" ? undefined : read.data;
   const questions = taken?.understood.questions ?? [];
@@ -100,22 +97,13 @@ export function TakeInDialog(props: {
             onChange={(event) => write(event.target.value)}
             className="w-full flex-1 resize-y rounded-[14px] border border-edge bg-card p-3 font-mono text-sm placeholder:text-soft"
           />
-          <input
-            ref={input}
-            type="file"
+          <FileButton
             accept=".csv,.tsv,.txt,.md,text/csv,text/plain,text/markdown"
-            className="sr-only"
-            tabIndex={-1}
-            aria-label={words.takeIn.file}
-            onChange={open}
-          />
-          <button
-            type="button"
             className="btn btn-outline self-start"
-            onClick={() => input.current?.click()}
+            take={([file]) => file && open(file)}
           >
             {words.takeIn.file}
-          </button>
+          </FileButton>
           {(problem || leftOut > 0) && (
             <p role="alert" className="border-l-4 border-error pl-3">
               {problem ?? words.rich.leftOut(leftOut)}

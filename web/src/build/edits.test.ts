@@ -1,4 +1,4 @@
-import { expect, test } from "vitest";
+import { describe, expect, test } from "vitest";
 import { blank } from "../games/quizshow/blank";
 import type { Activity, PickOne, QuestionUnion } from "../generated/types";
 import { blankQuestion } from "../questions/blankQuestion";
@@ -9,6 +9,8 @@ import {
   copyOf,
   insertAfter,
   moveQuestions,
+  placed,
+  putIn,
   setForAll,
   switchQuestions,
   turnPin,
@@ -150,4 +152,44 @@ test("a picture is set for all, in place of those that are there, and sounds sta
   ]);
   expect(second?.text).toEqual([hum, hive]);
   expect(third?.text).toBe("Question 3");
+});
+
+describe("pasted questions", () => {
+  const sheet = (...list: QuestionUnion[]) => withQuestions(activity, list);
+  const pasted = ["x", "y"].map(question);
+  const paste = (into: Activity, open?: string) => {
+    const fresh = placed(questionsOf(into), open, pasted);
+    const after = putIn(open, fresh)(into);
+    return questionsOf(after).map((q) =>
+      /Question [xy]/.test(String(q.text)) ? `${q.text}` : q.id,
+    );
+  };
+  const kept = (into: Activity, open?: string) =>
+    questionsOf(putIn(open, placed(questionsOf(into), open, pasted))(into)).map((q) => q.id);
+
+  test("come behind the open one, or at the end", () => {
+    expect(paste(activity, "2")).toEqual(["1", "2", "Question x", "Question y", "3"]);
+    expect(paste(activity)).toEqual(["1", "2", "3", "Question x", "Question y"]);
+  });
+
+  test("take the place of the untouched ones from there on, whose ids stay", () => {
+    const begun = sheet(blankQuestion("1"), blankQuestion("2"), question("3"));
+    expect(paste(begun, "1")).toEqual(["Question x", "Question y", "3"]);
+    expect(kept(begun, "1")).toEqual(["1", "2", "3"]);
+    expect(kept(sheet(question("1"), blankQuestion("2"), question("3")), "1").slice(0, 2)).toEqual([
+      "1",
+      "2",
+    ]);
+    // Where what is open is no question, as a room: the first that are untouched.
+    expect(kept(begun, "a room")).toEqual(["1", "2", "3"]);
+  });
+
+  test("leave alone what has a hint or words of its own, and another kind", () => {
+    const hinted = { ...blankQuestion("1"), hints: ["look up"] } as QuestionUnion;
+    const said = { ...blankQuestion("2"), feedback: { right: "Yes" } } as QuestionUnion;
+    const typed = asKind(blankQuestion("3"), "number");
+    expect(paste(sheet(hinted), "1")).toEqual(["1", "Question x", "Question y"]);
+    expect(paste(sheet(said), "2")).toEqual(["2", "Question x", "Question y"]);
+    expect(paste(sheet(typed), "3")).toEqual(["3", "Question x", "Question y"]);
+  });
 });

@@ -10,7 +10,7 @@ import type {
   QuestionUnion,
 } from "../generated/types";
 import { questionsOf, withQuestions as withOthers } from "../questions/questionsOf";
-import { blocksOf, type Medium, plainOf, type Words, withBlock } from "../rich/words";
+import { blocksOf, isBlank, type Medium, plainOf, type Words, withBlock } from "../rich/words";
 
 /** Changes of an activity's questions, as pure functions for the editor's store. */
 type Edit = (activity: Activity) => Activity;
@@ -32,6 +32,48 @@ export const insertAfter = (id: string | undefined, ...added: QuestionUnion[]): 
   withQuestions((questions) => {
     const at = questions.findIndex((q) => q.id === id);
     return questions.toSpliced(at < 0 ? questions.length : at + 1, 0, ...added);
+  });
+
+/** Whether nothing is written in a question, so that another may take its place. */
+const isUntouched = (question: QuestionUnion): boolean =>
+  question.kind === "pick-one" &&
+  [question.text, ...Object.values(question.feedback), ...question.hints].every(isBlank) &&
+  question.options.length === 0;
+
+/** The untouched questions that stand together from the open one on, or from the first without one. */
+function emptyFrom(questions: QuestionUnion[], open: string | undefined): QuestionUnion[] {
+  const here = questions.findIndex((q) => q.id === open);
+  const first =
+    here < 0
+      ? questions.findIndex(isUntouched)
+      : here + Number(!isUntouched(questions[here] as QuestionUnion));
+  if (first < 0) return [];
+  const end = questions.findIndex((q, i) => i >= first && !isUntouched(q));
+  return questions.slice(first, end < 0 ? undefined : end);
+}
+
+/**
+ * Pasted questions with ids of their own, the first of them with those of the untouched questions
+ * whose place they take: what hangs on one, as a lock or a stop of a film, stays.
+ */
+export function placed(
+  questions: QuestionUnion[],
+  open: string | undefined,
+  pasted: QuestionUnion[],
+): QuestionUnion[] {
+  const empty = emptyFrom(questions, open);
+  return pasted.map((q, i) => ({ ...copyOf(q), id: empty[i]?.id ?? randomId() }));
+}
+
+/** Puts placed questions where they belong: those that are new behind the others, or the open one. */
+export const putIn = (open: string | undefined, fresh: QuestionUnion[]): Edit =>
+  withQuestions((questions) => {
+    const written = questions.map((q) => fresh.find(({ id }) => id === q.id) ?? q);
+    const there = (id: string) => questions.some((q) => q.id === id);
+    const last = fresh.findLast(({ id }) => there(id))?.id ?? open;
+    const at = written.findIndex((q) => q.id === last);
+    const added = fresh.filter(({ id }) => !there(id));
+    return written.toSpliced(at < 0 ? written.length : at + 1, 0, ...added);
   });
 
 /** Moves questions up (-1) or down (1) together; those at the end of the sheet stay there. */

@@ -6,6 +6,8 @@ import {
   copyOf,
   insertAfter,
   moveQuestions,
+  placed,
+  putIn,
   type Shared,
   setForAll,
   switchQuestions,
@@ -83,17 +85,12 @@ export function sheetActions(useEditor: EditorStore) {
       const between = ids.slice(Math.min(from, to), Math.max(from, to) + 1);
       select([...selected.filter((s) => !between.includes(s)), ...between]);
     },
-    /** Puts questions behind the open one, or in its place while nothing is written in it. */
+    /** Puts questions behind the open one, those in which nothing is written first. */
     paste: (pasted: ReturnType<typeof questions>) => {
-      const id = useEditor.getState().open ?? questions().at(-1)?.id;
-      const copies = pasted.map(copyOf);
-      const here = questions().find((q) => q.id === id);
-      const empty = here?.kind === "pick-one" && !here.text && here.options.length === 0;
-      edit((activity) => {
-        const added = insertAfter(id, ...copies)(activity);
-        return empty && id ? removeQuestions([id])(added) : added;
-      });
-      unfold(copies.at(-1)?.id);
+      const { open } = useEditor.getState();
+      const fresh = placed(questions(), open, pasted);
+      edit(putIn(open, fresh));
+      unfold(fresh.at(-1)?.id);
     },
   };
 }

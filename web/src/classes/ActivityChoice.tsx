@@ -37,7 +37,7 @@ export function ActivityChoice(props: {
         <p role="status">{search ? words.activities.none : words.classes.giving.noActivity}</p>
       )}
       <ul className="empty:hidden grid max-h-56 gap-x-4 overflow-y-auto rounded-[4px] bg-card p-2 md:grid-cols-2">
-        {cards.map(({ id, title }) => (
+        {cards.map(({ id, title, playable, findings }) => (
           <li key={id}>
             <label className="flex min-h-11 items-center gap-3 [overflow-wrap:anywhere]">
               <input
@@ -47,7 +47,15 @@ export function ActivityChoice(props: {
                 checked={chosen.some((one) => one.id === id)}
                 onChange={(event) => choose({ id, title }, event.target.checked)}
               />
-              {title || words.activities.untitled}
+              <span>
+                {title || words.activities.untitled}
+                {!playable && (
+                  <span className="block text-sm text-error">
+                    <span aria-hidden="true">△ </span>
+                    {words.activities.notReady(findings)}
+                  </span>
+                )}
+              </span>
             </label>
           </li>
         ))}

@@ -1,8 +1,9 @@
 import { FileInput } from "lucide-react";
-import { type FormEvent, useEffect, useRef, useState } from "react";
+import { type FormEvent, useEffect, useState } from "react";
 import { addLearners, understoodFile, understoodNames } from "../api/classes";
 import type { LearnersAdded, NamesUnderstood } from "../generated/types";
 import { Dialog } from "../ui/Dialog";
+import { FileButton } from "../ui/FileButton";
 import { FIELD } from "../ui/field";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
@@ -16,7 +17,6 @@ export function AddLearnersDialog(props: {
   onClose: () => void;
 }) {
   const { id, added, onClose } = props;
-  const input = useRef<HTMLInputElement>(null);
   const [text, setText] = useState("");
   const [surnameFirst, setSurnameFirst] = useState(false);
   const [understood, setUnderstood] = useState<NamesUnderstood>();
@@ -52,9 +52,7 @@ export function AddLearnersDialog(props: {
         setBusy(false);
       });
   };
-  const take = (file?: File) => {
-    if (input.current) input.current.value = "";
-    if (!file) return;
+  const take = (file: File) => {
     understoodFile(id, file, surnameFirst)
       .then((result) => setText(result.text))
       .catch((error) => setProblem(problemWords(error)));
@@ -72,24 +70,15 @@ export function AddLearnersDialog(props: {
             rows={12}
             className={`${FIELD} font-sans`}
           />
-          <input
-            ref={input}
-            type="file"
-            accept=".csv,.tsv,.txt,text/csv,text/plain"
-            className="sr-only"
-            tabIndex={-1}
-            aria-label={words.classes.adding.file}
-            onChange={(event) => take(event.target.files?.[0])}
-          />
           <div className="flex flex-wrap items-center gap-3">
-            <button
-              type="button"
+            <FileButton
+              accept=".csv,.tsv,.txt,text/csv,text/plain"
               className="btn btn-outline"
-              onClick={() => input.current?.click()}
+              take={([file]) => file && take(file)}
             >
               <FileInput size={18} aria-hidden="true" />
               {words.classes.adding.file}
-            </button>
+            </FileButton>
             <label className="flex min-h-11 items-center gap-2">
               <input
                 type="checkbox"

@@ -184,7 +184,7 @@ function Line(
     learner.time === undefined ? "" : words.classes.register.time(learner.time),
     learner.help.length > 0 ? words.classes.register.help(learner.help) : "",
     learner.words ? "" : words.classes.register.noWords,
-    words.classes.register.devices(learner.devices),
+    learner.joined ? "" : words.classes.register.notJoined,
   ].filter(Boolean);
   return (
     <li className="flex min-h-13 flex-wrap items-center gap-x-5 border-b border-line px-4 py-1 last:border-0">

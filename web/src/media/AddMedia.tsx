@@ -1,6 +1,7 @@
 import { Mic, Upload } from "lucide-react";
 import { type ReactNode, useRef, useState } from "react";
 import type { MediaKind } from "../generated/types";
+import { FileButton } from "../ui/FileButton";
 import { words } from "../words/en";
 import { Dropping } from "./Dropping";
 import { RecordDialog } from "./RecordDialog";
@@ -44,7 +45,6 @@ export function AddMedia(props: {
   beside?: ReactNode;
 }) {
   const { kind, added, children, beside } = props;
-  const input = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(0);
   const [recording, setRecording] = useState(false);
   const [coming, setComing] = useState<Coming>();
@@ -60,38 +60,28 @@ export function AddMedia(props: {
     });
     setBusy(0);
     setComing(undefined);
-    if (input.current) input.current.value = "";
     added(result);
   };
   return (
     <Dropping take={take}>
       <div className="mb-4 flex flex-wrap items-center gap-3">
         {beside}
-        <input
-          ref={input}
-          type="file"
-          multiple
-          accept={kind ? ACCEPTED[kind] : Object.values(ACCEPTED).join(",")}
-          className="sr-only"
-          tabIndex={-1}
-          aria-label={words.media.add}
-          onChange={(event) => take(event.target.files)}
-        />
         {(kind === undefined || kind === "sound") && (
           <button type="button" className="btn btn-outline" onClick={() => setRecording(true)}>
             <Mic size={18} aria-hidden="true" />
             {words.media.record}
           </button>
         )}
-        <button
-          type="button"
+        <FileButton
+          multiple
+          accept={kind ? ACCEPTED[kind] : Object.values(ACCEPTED).join(",")}
           className="btn btn-primary"
           disabled={busy > 0}
-          onClick={() => input.current?.click()}
+          take={take}
         >
           <Upload size={18} aria-hidden="true" />
           {busy > 0 ? words.media.adding(busy) : words.media.add}
-        </button>
+        </FileButton>
       </div>
       {coming && <ComingBar coming={coming} stop={() => stops.current?.abort()} />}
       {children}

@@ -56,9 +56,7 @@ export function frontActions(controls: FrontControls, leave: () => void): FrontA
     action("print", true, () => window.print()),
     action("picture", playing, controls.takePicture),
     action("jump", playing && showing.markers.length > 1, () => open("jump")),
-    action("unlock", showing.scene?.kind === "escape-room" && playing, () =>
-      press("[data-opens] > button"),
-    ),
+    action("unlock", showing.scene?.kind === "escape-room" && playing, controls.openLock),
     action("sound", true, controls.turnSound),
     action("aloud", stage !== "end", () => press("[data-read-aloud]")),
     action("look", true, turnLook),

@@ -152,6 +152,11 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
       () => setNote(words.front.pictureFailed),
     );
   };
+  const openLock = () => {
+    const opens = document.querySelector<HTMLButtonElement>("[data-opens] > button");
+    if (opens) opens.click();
+    else setNote(words.front.noLock);
+  };
   const turnSound = () => {
     useSoundSwitch.getState().turn();
     setNote(useSoundSwitch.getState().on ? words.sound.on : words.sound.off);
@@ -208,6 +213,7 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
     open,
     shutter,
     turnShutter: () => setShutter(!shutter),
+    openLock,
     pen,
     turnPen: () => setPen(!pen),
     classClock,

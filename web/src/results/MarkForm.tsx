@@ -1,4 +1,4 @@
-import { type FormEvent, useId, useState } from "react";
+import { type FormEvent, useId, useRef, useState } from "react";
 import { giveMark } from "../api/results";
 import type { GameAnswers, Reviewed } from "../generated/types";
 import { problemWords } from "../ui/Notice";
@@ -25,11 +25,13 @@ export function MarkForm(props: {
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
   const note = useId();
+  const field = useRef<HTMLInputElement>(null);
   const give = async (event: FormEvent) => {
     event.preventDefault();
     const typed = /^\s*\d+\s*$/.test(points) ? Number(points) : Number.NaN;
     if (!(typed <= question.worth)) {
       setProblem(words.results.marking.range(question.worth));
+      field.current?.focus();
       return;
     }
     setBusy(true);
@@ -58,6 +60,7 @@ export function MarkForm(props: {
       <label className="flex items-center gap-2">
         <span className="sr-only">{words.results.marking.points(who)}</span>
         <input
+          ref={field}
           data-points
           inputMode="numeric"
           autoComplete="off"

@@ -3,6 +3,7 @@ import { ChoiceChip } from "../build/chips";
 import type { ToMark } from "../generated/types";
 import { Rich } from "../rich/Rich";
 import { plainOf } from "../rich/words";
+import { landFocus } from "../ui/landFocus";
 import { words } from "../words/en";
 import { MarkForm } from "./MarkForm";
 
@@ -32,6 +33,8 @@ export function ToMarkList(props: {
     );
     fields[place + 1]?.focus();
     marked(answers);
+    // After the last one there is no next.
+    setTimeout(landFocus);
     const worth = answers[0]?.answer.question.worth ?? 0;
     say(words.results.marking.given(whoOf(answers, nameless), points, worth));
   };

@@ -32,19 +32,20 @@ test("equal answers are marked together, and names can be hidden", async () => {
         wrote("one", "Ada", "To keep warm."),
         wrote("two", "Ben", "For fun"),
         wrote("three", "Cleo", "to keep  warm"),
+        wrote("four", "Ada", "To keep warm"),
       ]}
       marked={marked}
       say={() => undefined}
     />,
   );
   expect(screen.getAllByRole("listitem")).toHaveLength(2);
-  expect(screen.getByText("Ada and Cleo")).toBeDefined();
+  expect(screen.getByText("Ada (2 goes) and Cleo")).toBeDefined();
 
   await userEvent.click(screen.getByLabelText("Hide the names"));
   expect(screen.queryByText(/Ada/)).toBeNull();
-  await userEvent.type(screen.getByLabelText(/^Points for 2 learners/), "7{Enter}");
-  expect(sent).toEqual(["/api/results/one/marks", "/api/results/three/marks"]);
-  expect(marked.mock.calls[0]?.[0]).toHaveLength(2);
+  await userEvent.type(screen.getByLabelText(/^Points for 3 learners/), "7{Enter}");
+  expect(sent).toEqual(["one", "three", "four"].map((one) => `/api/results/${one}/marks`));
+  expect(marked.mock.calls[0]?.[0]).toHaveLength(3);
 });
 
 test("all that one learner wrote can be marked before the next", async () => {

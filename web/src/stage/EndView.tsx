@@ -87,10 +87,12 @@ function endWords({ score, teams }: Showing, outcome: Outcome, own?: OwnEnd): st
     return marks + teams.map(({ name, points }) => words.teams.result(name, points)).join(" · ");
   }
   if (outcome.possible === 0 && score.given === score.asked) return words.talk.overText;
-  if (own) return outcome.won ? own.won(outcome.points) : own.needed;
   if (outcome.awaiting > 0) return words.game.awaiting(outcome.awaiting);
-  if (outcome.ended === "closed") return words.game.closed(score);
-  if (outcome.ended === "at-closing") return words.game.atClosing(score);
+  if (own && outcome.won) return own.won(outcome.points);
+  const stands = own ? "" : words.game.stands(score);
+  if (outcome.ended === "closed") return words.game.closed(stands);
+  if (outcome.ended === "at-closing") return words.game.atClosing(stands);
+  if (own) return own.needed;
   return outcome.won
     ? words.game.rightOf(score)
     : words.game.needed(outcome.points, outcome.needed);

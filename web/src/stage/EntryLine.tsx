@@ -40,9 +40,12 @@ export function EntryLine(props: EntryProps) {
   const asksWho = props.asksWho && teams.length > 0;
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, when it appears
   useEffect(() => {
-    if (takesFocus && !byTouch()) field.current?.focus({ preventScroll: true });
+    if (!takesFocus) return;
+    if (byTouch()) toStage();
+    else field.current?.focus({ preventScroll: true });
   }, []);
 
+  const toStage = () => field.current?.closest<HTMLElement>(".stage")?.focus();
   const send = (team?: number) => {
     const name = text.trim();
     if (!name) return field.current?.focus();
@@ -59,7 +62,7 @@ export function EntryLine(props: EntryProps) {
   const leaves = (event: KeyboardEvent) => {
     // The line owns all keys; Esc leaves it, so that the keys of the front mean something again.
     event.stopPropagation();
-    if (event.key === "Escape") field.current?.blur();
+    if (event.key === "Escape") toStage();
   };
   const digit = (event: KeyboardEvent) => {
     const team = Number(event.key) - 1;

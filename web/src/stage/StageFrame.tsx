@@ -45,6 +45,8 @@ export function StageFrame(props: FrameProps) {
   return (
     <div
       ref={stage}
+      // What has no focus of its own gives it to the stage, so that it falls to nowhere.
+      tabIndex={-1}
       className="stage"
       data-inked="stage"
       data-told={showing.feedback !== undefined || showing.talk?.opened !== undefined}

@@ -1,6 +1,7 @@
 import { X } from "lucide-react";
 import { type ReactNode, useLayoutEffect, useRef } from "react";
 import { words } from "../words/learner";
+import { landFocus } from "./landFocus";
 
 /**
  * A dialog on the browser's own: it keeps the focus, closes with Esc and gives the focus back. What
@@ -54,15 +55,6 @@ export function Dialog(props: {
       {children}
     </dialog>
   );
-}
-
-/** Where what opened a dialog has gone meanwhile, the focus goes to the place itself. */
-function landFocus() {
-  if (document.activeElement !== document.body || document.querySelector("dialog[open]")) return;
-  const place = document.querySelector<HTMLElement>("main");
-  if (!place) return;
-  if (!place.hasAttribute("tabindex")) place.tabIndex = -1;
-  place.focus({ preventScroll: true });
 }
 
 /** A list of keys and what they do. */

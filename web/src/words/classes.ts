@@ -106,7 +106,7 @@ export const classes = {
       waits: "waiting to join",
       letIn: "Let in",
       noWords: "has no words yet",
-      devices: (n: number) => (n === 0 ? "not joined yet" : ""),
+      notJoined: "not joined yet",
       time: (percent: number) => `${percent}% of the time`,
       help: (names: string[]) => list(names.map((name) => HELP[name] ?? name)),
       actions: (name: string) => `What can be done with ${name}`,
@@ -158,7 +158,7 @@ export const classes = {
     },
     slips: {
       title: "Sign-in slips",
-      text: "Print them or write them down. Bravium can’t show these words again later; anyone who loses a slip needs new words.",
+      text: "Print them or write them down. Once you say that they are written down, Bravium can’t show them again; anyone who loses a slip needs new words.",
       kept: "I have written them down",
       waiting: (n: number) =>
         `New words for ${plural(n, "learner")} are waiting to be written down.`,

@@ -62,6 +62,7 @@ export const front = {
     oneByOneOff: "Options come all at once",
     noTeam: (n: number) => `There is no team ${n}.`,
     nothingToStrike: "There is nothing to show or strike out here.",
+    noLock: "Go to a lock that is shut first.",
     notesTitle: (title: string) => `For your eyes only · ${title}`,
     notesNothing: "No question is open at the moment.",
     notesFollows: "This window follows the projector by itself. Keep it on your own screen.",

@@ -38,10 +38,11 @@ export const playing = {
         ? plural(asked, "question")
         : `${plural(asked, "question")} · ${plural(mark.needed, "point")} to win`,
     closedTitle: "This game has ended",
-    closed: (score: Scorecard) =>
-      `Bravium was updated while it was open. Your answers are kept: ${ofMarked(score)} right. Play again to start a new one.`,
-    atClosing: (score: Scorecard) =>
-      `It has closed. Your answers are kept: ${ofMarked(score)} right.`,
+    closed: (stands: string) =>
+      `Bravium was updated while it was open. What you did is kept${stands}. Play again to start a new one.`,
+    atClosing: (stands: string) => `It has closed. What you did is kept${stands}.`,
+    /** How it stood, behind what is kept. */
+    stands: (score: Scorecard) => `: ${ofMarked(score)} right`,
     won: "You did it!",
     madeIt: "You made it",
     lost: (score: Scorecard) => `Not this time — you got ${ofMarked(score)}`,

@@ -100,7 +100,13 @@ export const results = {
       order: "In which order answers are marked",
       orders: { question: "question by question", learner: "learner by learner" },
       somebody: (n: number) => (n === 1 ? "Somebody" : `${n} learners, who wrote the same`),
-      several: (names: string[]) => list(names),
+      several: (names: string[]) =>
+        list(
+          [...new Set(names)].map((name) => {
+            const goes = names.filter((other) => other === name).length;
+            return goes === 1 ? name : `${name} (${goes} goes)`;
+          }),
+        ),
       points: (who: string) => `Points for ${who}`,
       of: (worth: number) => `of ${plural(worth, "point")}`,
       comment: (who: string) => `Comment for ${who}`,

@@ -139,7 +139,7 @@ function Opened(props: Props & { change: (by: OpenerUnion) => void }) {
           rich
           texts={by.hints}
           most={limits.ByPieces.hints.most}
-          label={(i) => sheetWords.hint(i + 1)}
+          label={sheetWords.hint}
           placeholder={() => sheetWords.hintAdd}
           change={(hints) => change({ ...by, hints })}
           remove={(place) => change({ ...by, hints: by.hints.toSpliced(place, 1) })}

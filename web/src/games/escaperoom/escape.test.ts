@@ -1,5 +1,6 @@
 import { describe, expect, test } from "vitest";
-import type { Activity, EscapeRoom } from "../../generated/types";
+import { placed, putIn } from "../../build/edits";
+import type { Activity, EscapeRoom, QuestionUnion } from "../../generated/types";
 import { inARow, oneCode, twoWays } from "./blank";
 import {
   addCover,
@@ -39,6 +40,16 @@ describe("starts", () => {
 });
 
 describe("editing", () => {
+  test("questions that are pasted go into the locks that wait for one", () => {
+    const begun = twoWays("q1");
+    const asked = { ...gameOf(begun).questions[0], text: "How many?" } as QuestionUnion;
+    const pasted = placed(gameOf(begun).questions, "a note", Array(5).fill(asked));
+    const game = gameOf(putIn("a note", pasted)(begun));
+    expect(game.questions.map(({ text }) => text)).toEqual(Array(5).fill("How many?"));
+    expect(game.locks).toEqual(gameOf(begun).locks);
+    expect(locksOf(game)).toHaveLength(6);
+  });
+
   test("a question that was pasted is a lock in the first room, written once it is changed", () => {
     const activity = row();
     const game = gameOf(activity);

@@ -8,7 +8,7 @@ export const sheetWords = {
     `Sheet · ${plural(locks, "lock")} in ${plural(rooms, "room")}`,
   plan: "The plan",
   planText: {
-    none: "There is no way out yet.",
+    none: "Nobody can get out yet.",
     chain: (names: string[]) =>
       `The longest chain is ${plural(names.length, "lock")}: ${names.join(" → ")}.`,
     necessary: (names: string[], all: number) =>

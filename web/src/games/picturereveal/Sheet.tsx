@@ -47,7 +47,7 @@ function Written(props: SheetProps & { reveal: PictureReveal }) {
           <Rows
             texts={reveal.accepted}
             most={limits.PictureReveal.accepted.most}
-            label={(i) => sheetWords.answer(i + 1)}
+            label={sheetWords.answer}
             placeholder={(i) => (i === 0 ? sheetWords.answerAdd : sheetWords.answerMore)}
             change={(accepted, place) => change({ accepted }, `accepted ${place}`)}
             remove={(place) => change({ accepted: reveal.accepted.toSpliced(place, 1) })}

@@ -1,9 +1,10 @@
 import { Captions, Download } from "lucide-react";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import type { EditorStore } from "../../build/editor";
 import { captionsAsVtt, chaptersAsVtt, readCaptions } from "../../engine/LocalGame";
 import type { QuestionVideo } from "../../generated/types";
 import { Dialog } from "../../ui/Dialog";
+import { FileButton } from "../../ui/FileButton";
 import { saveAs } from "../../ui/saveAs";
 import { decoded } from "./captionText";
 import { sheetWords } from "./sheetWords";
@@ -19,15 +20,12 @@ export function CaptionFiles({
   useEditor: EditorStore;
   video: QuestionVideo;
 }) {
-  const input = useRef<HTMLInputElement>(null);
   const [note, setNote] = useState<string[]>([]);
   /** Captions of another file that would take the place of those that are there. */
   const [asked, setAsked] = useState<{ there: number; fresh: number; take: () => void }>();
   const { edit } = useEditor.getState();
   const title = useEditor((editor) => editor.activity.titlePage.title);
-  const take = async (file?: File) => {
-    if (input.current) input.current.value = "";
-    if (!file) return;
+  const take = async (file: File) => {
     if (file.size > LARGEST_CAPTIONS) return setNote([sheetWords.captionsTooLarge]);
     const { lines, passedOver } = readCaptions(decoded(await file.arrayBuffer()));
     const over = passedOver.map(({ line, why }) => sheetWords.captionsOver(line, why));
@@ -44,23 +42,14 @@ export function CaptionFiles({
   };
   return (
     <>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
         accept=".vtt,.srt,text/vtt"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label={sheetWords.captionsIn}
-        onChange={(event) => take(event.target.files?.[0])}
-      />
-      <button
-        type="button"
         className="btn btn-ghost border border-dashed border-edge"
-        onClick={() => input.current?.click()}
+        take={([file]) => file && take(file)}
       >
         <Captions size={18} aria-hidden="true" />
         {sheetWords.captionsIn}
-      </button>
+      </FileButton>
       {video.script.some((line) => !line.note) && (
         <button
           type="button"

@@ -116,7 +116,7 @@ function Over(props: StageProps & { scene: FilmScene; watchAgain: () => void }) 
 
 function endOf({ score, passMark }: Showing, { share, needed }: FilmScene) {
   return {
-    lost: videoWords.lost(score.right, score.asked, share, needed),
+    lost: share < needed ? videoWords.unwatched(share) : words.game.lost(score),
     won: videoWords.won,
     needed: videoWords.needed(share, needed, passMark?.rightNeeded),
   };

@@ -18,6 +18,7 @@ export const questionVideo: Omit<GameParts<"question-video">, "Sheet" | "Sentenc
     passes: (mark) => sheetWords.rules.passes(mark.rightNeeded, mark.asked),
     asksAll: true,
   }),
+  blankHow: sheetWords.blankHow,
   findings: videoFindings,
   mends: videoMends,
   actions: videoActions,

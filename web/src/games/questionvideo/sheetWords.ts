@@ -8,6 +8,7 @@ export const sheetWords = {
   film: "The film",
   first:
     "Choose a film from Media, take one from the library, or drop one here: a video as MP4 or WebM, or a sound with a picture to look at.",
+  blankHow: "Choose a film, make a stop with a question, and the game starts here.",
   choose: "Choose a video",
   other: "Another video",
   sound: "A sound",
@@ -105,7 +106,7 @@ export const sheetWords = {
     stopsLabel: "Which stops learners see",
     pennants: { all: "show from the start.", met: "show once they are reached." },
     worth: "Each question is worth",
-    wins: (right: number, of: number) => ` — that is ${right} of ${of} right.`,
+    wins: (right: number, of: number) => (of > 0 ? ` — that is ${right} of ${of} right.` : "."),
     passes: (right: number, of: number) => `${right} of ${of} right`,
   },
 };

@@ -104,7 +104,8 @@ export function useFilm(wants: Wants) {
       }
       pause();
       stretch.current.to = now.halt;
-      flush(true);
+      // A frame and the film's end come to the same moment: it is told once.
+      if (stretch.current.from < now.halt || reported.current < now.halt) flush(true);
       put(now.halt);
     },
     [flush, pause, put],

@@ -42,10 +42,7 @@ export const videoWords = {
   finishAnyway: "Finish anyway",
   broken: "The film can’t be played. Check the network, then try again.",
   tryAgain: "Try again",
-  lost: (right: number, asked: number, share: number, needed: number) =>
-    share < needed
-      ? `Not this time — ${share}% watched`
-      : `Not this time — ${right} of ${asked} right`,
+  unwatched: (share: number) => `Not this time — ${share}% watched`,
   won: (points: number) => `${plural(points, "point")}.`,
   needed: (share: number, needed: number, right?: number) =>
     share < needed

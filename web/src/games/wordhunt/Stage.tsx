@@ -33,7 +33,8 @@ export default function WordHuntStage(props: StageProps) {
 function endOf({ score, ending, teams }: Showing, scene: HuntScene) {
   const { right, asked } = score;
   const late = ending?.outcome.ended === "time";
-  const shown = scene.lines.some((line) => !line.found && line.name !== undefined);
+  // On the picture a line is drawn only around what has a place there.
+  const shown = scene.lines.some((line) => !line.found && line.name && line.place);
   return {
     beside: (
       <div className="hunt-end">

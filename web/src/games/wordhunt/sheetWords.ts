@@ -9,7 +9,7 @@ export const sheetWords = {
   textPlaceholder: "What is read or heard, if anything",
   names: "Name",
   namePlaceholder: "what it is called",
-  othersPlaceholder: "synonyms and plurals, with commas",
+  othersPlaceholder: "other names, with commas",
   name: (n: number) => `Name of thing ${n}`,
   other: (n: number) => `Other names of thing ${n}`,
   places: "Places on the picture",

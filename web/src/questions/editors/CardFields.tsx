@@ -46,7 +46,7 @@ export function OrderFields({ question, change, next }: FieldsProps<Ordering>) {
         rich
         texts={cards.map((card) => card.text)}
         most={MOST_CARDS}
-        label={(i) => words.sheet.card(i + 1)}
+        label={words.sheet.card}
         placeholder={() => words.sheet.cardAdd}
         change={(texts, place) =>
           change(
@@ -99,7 +99,7 @@ export function PairsFields({ question, change, next }: FieldsProps<Matching>) {
         rich
         texts={pairs.map((pair) => pair.left.text)}
         most={MOST_CARDS}
-        label={(i) => words.sheet.left(i + 1)}
+        label={words.sheet.left}
         placeholder={() => words.sheet.leftAdd}
         change={(texts, place) =>
           change(

@@ -16,7 +16,7 @@ export function Mistakes(props: {
       <Rows
         texts={mistakes.map((mistake) => mistake.text)}
         most={20}
-        label={(i) => words.sheet.mistakeOne(i + 1)}
+        label={words.sheet.mistakeOne}
         placeholder={() => words.sheet.mistakeAdd}
         change={(texts, place) =>
           change(

@@ -59,7 +59,7 @@ export function MoreFields(props: Props) {
               rich
               texts={question.hints}
               most={limits.PickOne.hints.most}
-              label={(i) => words.sheet.hint(i + 1)}
+              label={words.sheet.hint}
               placeholder={() => words.sheet.hintAdd}
               change={(hints, place) => change({ hints }, `hint ${place}`)}
               remove={(place) => change({ hints: question.hints.toSpliced(place, 1) })}

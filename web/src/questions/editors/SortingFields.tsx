@@ -41,7 +41,7 @@ export function GroupsFields({ question, change, next }: FieldsProps<Sorting>) {
     which: "groups" | "rows",
     list: Card[],
     title: string,
-    label: (i: number) => string,
+    label: (n: number) => string,
     add: string,
   ) => (
     <Part title={title}>
@@ -257,7 +257,7 @@ function GroupCards(props: {
         rich
         texts={mine.map((card) => card.text)}
         most={MOST_CARDS - cards.length + mine.length}
-        label={(i) => words.sheet.groupCard(i + 1, name)}
+        label={(n) => words.sheet.groupCard(n, name)}
         placeholder={() => words.sheet.cardAdd}
         change={write}
         remove={(place) =>

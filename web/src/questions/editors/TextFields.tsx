@@ -14,7 +14,7 @@ export function TextFields({ question, change, next }: FieldsProps<TypedText>) {
         <Rows
           texts={question.accepted}
           most={20}
-          label={(i) => words.sheet.acceptedOne(i + 1)}
+          label={words.sheet.acceptedOne}
           placeholder={(i) => (i === 0 ? words.sheet.acceptedAdd : words.sheet.acceptedMore)}
           change={(accepted, place) => change({ accepted }, `accepted ${place}`)}
           remove={(place) => change({ accepted: question.accepted.toSpliced(place, 1) })}

@@ -23,8 +23,8 @@ interface RowsProps<T extends Words> {
   rich?: boolean;
   /** Where nothing can be pressed, sounds have no place. */
   still?: boolean;
-  /** What a line is called, by its place from 0. */
-  label: (place: number) => string;
+  /** What a line is called, counted from 1. */
+  label: (n: number) => string;
   /** What stands in the empty line at the end. */
   placeholder: (place: number) => string;
   change: (texts: T[], place: number) => void;
@@ -97,7 +97,7 @@ export function Rows<T extends Words>(props: RowsProps<T>) {
               <WordsField
                 {...shared}
                 data={{ "data-row": "" }}
-                label={label(i)}
+                label={label(i + 1)}
                 value={text}
                 still={props.still}
                 change={(value) => write(value, i)}
@@ -107,7 +107,7 @@ export function Rows<T extends Words>(props: RowsProps<T>) {
               <input
                 {...shared}
                 data-row
-                aria-label={label(i)}
+                aria-label={label(i + 1)}
                 value={plainOf(text)}
                 onChange={(event) => write(event.target.value, i)}
                 onKeyDown={(event) => onKey(event, event.currentTarget.value === "", i)}
@@ -120,7 +120,7 @@ export function Rows<T extends Words>(props: RowsProps<T>) {
                   type="button"
                   tabIndex={-1}
                   className="btn btn-ghost btn-square btn-sm text-soft"
-                  aria-label={words.sheet.removeRow(label(i))}
+                  aria-label={words.sheet.removeRow(label(i + 1))}
                   onClick={() => remove(i)}
                 >
                   <X size={16} aria-hidden="true" />

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param time how much of the usual time she has, in per cent; null for the usual
  * @param help what else helps her, by the names that games give to it
  * @param words whether she has two words of her own to come back with
- * @param devices on how many devices she is known
+ * @param joined whether she has ever come in, on this device or that
  * @param removedAt when she was taken out of the register; null while she is in it
  */
 public record LearnerLine(
@@ -21,5 +21,5 @@ public record LearnerLine(
     @Nullable Integer time,
     List<String> help,
     boolean words,
-    int devices,
+    boolean joined,
     @Nullable Instant removedAt) {}

@@ -5,6 +5,7 @@ import static bravium.server.data.schema.Tables.CLASS_LEARNER;
 import static bravium.server.data.schema.Tables.LEARNER;
 import static bravium.server.data.schema.Tables.LEARNER_DEVICE;
 import static bravium.server.data.schema.Tables.SITTING;
+import static org.jooq.impl.DSL.coalesce;
 
 import bravium.formats.LearnerName;
 import bravium.server.data.Codes;
@@ -25,12 +26,6 @@ import org.springframework.stereotype.Repository;
 @Repository
 class RegisterRepository {
 
-  private static final Field<Integer> DEVICES =
-      DSL.field(
-          DSL.selectCount()
-              .from(LEARNER_DEVICE)
-              .where(LEARNER_DEVICE.LEARNER_ID.eq(CLASS_LEARNER.LEARNER_ID)));
-
   private final DSLContext database;
   private final Writer writer;
 
@@ -42,17 +37,16 @@ class RegisterRepository {
   /** Who is in a class, by name; then who was taken out, the last first, but for who was merged. */
   List<LearnerLine> lines(long inClass) {
     return database
-        .select(CLASS_LEARNER, DEVICES)
-        .from(CLASS_LEARNER)
+        .selectFrom(CLASS_LEARNER)
         .where(CLASS_LEARNER.CLASS_ID.eq(inClass), CLASS_LEARNER.MERGED_ID.isNull())
         .orderBy(
             CLASS_LEARNER.REMOVED_AT.isNotNull(),
             CLASS_LEARNER.REMOVED_AT.desc(),
             CLASS_LEARNER.NAME_KEY)
-        .fetch(row -> line(row.value1(), row.value2()));
+        .fetch(RegisterRepository::line);
   }
 
-  private static LearnerLine line(ClassLearnerRecord row, int devices) {
+  private static LearnerLine line(ClassLearnerRecord row) {
     return new LearnerLine(
         row.getPublicId(),
         row.getName(),
@@ -60,7 +54,7 @@ class RegisterRepository {
         row.getTime() == null ? null : row.getTime().intValue(),
         help(row),
         row.getWordsHash() != null,
-        devices,
+        row.getJoinedAt() != null,
         row.getRemovedAt());
   }
 
@@ -159,7 +153,7 @@ class RegisterRepository {
       Hashing words,
       int place) {
     long number =
-        dsl.select(DSL.coalesce(DSL.max(LEARNER.NUMBER), 0L).plus(1))
+        dsl.select(coalesce(DSL.max(LEARNER.NUMBER), 0L).plus(1))
             .from(LEARNER)
             .join(CLASS_LEARNER)
             .on(CLASS_LEARNER.LEARNER_ID.eq(LEARNER.ID))
@@ -195,18 +189,20 @@ class RegisterRepository {
   /** Whether a device was added: not for who was taken out meanwhile. */
   boolean addDevice(long learner, String tokenHash, Instant now) {
     return writer.write(
-            dsl ->
-                dsl.fetchExists(
-                        CLASS_LEARNER,
-                        CLASS_LEARNER.LEARNER_ID.eq(learner),
-                        CLASS_LEARNER.REMOVED_AT.isNull())
-                    ? dsl.insertInto(LEARNER_DEVICE)
-                        .set(LEARNER_DEVICE.LEARNER_ID, learner)
-                        .set(LEARNER_DEVICE.TOKEN_HASH, tokenHash)
-                        .set(LEARNER_DEVICE.CREATED_AT, now)
-                        .execute()
-                    : 0)
-        > 0;
+        dsl -> {
+          int here =
+              dsl.update(CLASS_LEARNER)
+                  .set(CLASS_LEARNER.JOINED_AT, coalesce(CLASS_LEARNER.JOINED_AT, now))
+                  .where(CLASS_LEARNER.LEARNER_ID.eq(learner), CLASS_LEARNER.REMOVED_AT.isNull())
+                  .execute();
+          return here > 0
+              && dsl.insertInto(LEARNER_DEVICE)
+                      .set(LEARNER_DEVICE.LEARNER_ID, learner)
+                      .set(LEARNER_DEVICE.TOKEN_HASH, tokenHash)
+                      .set(LEARNER_DEVICE.CREATED_AT, now)
+                      .execute()
+                  > 0;
+        });
   }
 
   void removeDevice(String tokenHash) {
@@ -244,11 +240,21 @@ class RegisterRepository {
           dsl.deleteFrom(ASSIGNMENT_LEARNER)
               .where(ASSIGNMENT_LEARNER.LEARNER_ID.eq(from))
               .execute();
+          dsl.update(CLASS_LEARNER)
+              .set(CLASS_LEARNER.JOINED_AT, coalesce(CLASS_LEARNER.JOINED_AT, joined(from)))
+              .where(CLASS_LEARNER.LEARNER_ID.eq(into))
+              .execute();
           return dsl.update(CLASS_LEARNER)
               .set(CLASS_LEARNER.REMOVED_AT, now)
               .set(CLASS_LEARNER.MERGED_ID, into)
               .where(CLASS_LEARNER.LEARNER_ID.eq(from))
               .execute();
         });
+  }
+
+  /** When a learner first came in, for a statement about another. */
+  private static Field<Instant> joined(long learner) {
+    var other = CLASS_LEARNER.as("other");
+    return DSL.field(DSL.select(other.JOINED_AT).from(other).where(other.LEARNER_ID.eq(learner)));
   }
 }

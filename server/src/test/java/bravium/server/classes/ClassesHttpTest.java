@@ -50,13 +50,20 @@ class ClassesHttpTest {
         .toList();
   }
 
-  private String learner(String name) {
+  private JsonObject inRegister(String name) {
     return StreamSupport.stream(learners().spliterator(), false)
         .map(JsonValue::asObject)
         .filter(learner -> learner.getString("name", "").equals(name))
-        .map(learner -> learner.getString("id", null))
         .findFirst()
         .orElseThrow();
+  }
+
+  private String learner(String name) {
+    return inRegister(name).getString("id", null);
+  }
+
+  private boolean hasJoined(String name) {
+    return inRegister(name).getBoolean("joined", false);
   }
 
   private Answer add(String text) {
@@ -120,7 +127,7 @@ class ClassesHttpTest {
     assertThat(atHome.page().json().asObject().getString("name", null)).isEqualTo("Mia");
     assertThat(atHome.words()).isEmpty();
     assertThat(names()).containsExactly("Mia");
-    assertThat(learners().get(0).asObject().getInt("devices", 0)).isEqualTo(2);
+    assertThat(hasJoined("Mia")).isTrue();
   }
 
   @Test
@@ -228,10 +235,12 @@ class ClassesHttpTest {
   @Test
   void twoEntriesOfOneChildBecomeOne() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    Pupil.joins(server, code, "Mia B");
+    add("Mia B");
+    assertThat(hasJoined("Mia B")).isFalse();
     onLearner("POST", "Mia", "/merge/" + learner("Mia B"), "");
 
     assertThat(names()).containsExactly("Mia B");
+    assertThat(hasJoined("Mia B")).isTrue();
     assertThat(mia.page().json().asObject().getString("name", null)).isEqualTo("Mia B");
     assertThat(onLearner("POST", "Mia B", "/merge/" + learner("Mia B"), "").status())
         .isEqualTo(400);
@@ -289,6 +298,7 @@ class ClassesHttpTest {
     String hers = ada.sitting();
 
     assertThat(ada.leaves().status()).isEqualTo(204);
+    assertThat(hasJoined("Ada")).as("the register, once she has left").isTrue();
     assertThat(ada.page().status()).isEqualTo(401);
     assertThat(ada.get("/api/play/" + hers).status()).isEqualTo(401);
     assertThat(ada.move("{\"kind\": \"start\"}").status()).isEqualTo(401);
