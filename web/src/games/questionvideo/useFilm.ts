@@ -89,7 +89,8 @@ export function useFilm(wants: Wants) {
         return;
       }
       if (film && film.playbackRate * 100 > fastest + SAME_RATE * 100) {
-        // Something else than the page has sped it up: that was not watched.
+        // Something else than the page has sped it up: what came before was watched, that was not.
+        flush();
         film.playbackRate = Math.min(speedNow.current, fastest) / 100;
         setNote(videoWords.usualSpeed);
         put(stretch.current.to);
