@@ -174,7 +174,7 @@ function Removal({ teacher, others }: { teacher: TeacherCard; others: TeacherCar
         name="classesTo"
         label={words.account.classesBecome}
         others={others}
-        nobody={words.account.putAway}
+        nobody={words.account.archive}
       />
     </Form>
   );

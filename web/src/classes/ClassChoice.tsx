@@ -11,7 +11,7 @@ export function ClassChoice(props: {
 }) {
   const { value, change, besides } = props;
   const classes = useClasses();
-  const used = classes.data?.filter(({ id, putAwayAt }) => id !== besides && !putAwayAt) ?? [];
+  const used = classes.data?.filter(({ id, archivedAt }) => id !== besides && !archivedAt) ?? [];
   return (
     <label className="grid gap-1">
       {words.classes.giving.which}

@@ -72,7 +72,7 @@ function OneClass({ view }: { view: ClassView }) {
   const { message, say, attempt, anew } = useDoing();
   const navigate = useNavigate();
   const close = () => setOpen(undefined);
-  const away = card.putAwayAt !== undefined && card.putAwayAt !== null;
+  const away = card.archivedAt !== undefined && card.archivedAt !== null;
   usePageTitle(name);
   return (
     <>
@@ -113,11 +113,11 @@ function OneClass({ view }: { view: ClassView }) {
           />
           <MenuItem
             icon={away ? ArchiveRestore : Archive}
-            label={away ? words.classes.bringBack : words.classes.putAway}
+            label={away ? words.classes.bringBack : words.classes.archive}
             act={() =>
               away
                 ? attempt(bringClassBack(id))
-                : attempt(putClassAway(id), words.classes.putAwayDone(name), () =>
+                : attempt(putClassAway(id), words.classes.archiveDone(name), () =>
                     bringClassBack(id),
                   )
             }

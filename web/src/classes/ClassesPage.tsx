@@ -13,7 +13,7 @@ import { words } from "../words/en";
 import { day } from "../words/format";
 import { DetailsDialog } from "./DetailsDialog";
 
-/** A teacher's classes: those in use, and below them those that were put away. */
+/** A teacher's classes: those in use, and below them those that were archived. */
 export default function ClassesPage() {
   usePageTitle(words.classes.title);
   const classes = useClasses();
@@ -22,8 +22,8 @@ export default function ClassesPage() {
   const [making, setMaking] = useState(false);
   const said: string | undefined = useLocation().state?.said;
   const [message, setMessage] = useState(said);
-  const used = classes.data?.filter(({ putAwayAt }) => !putAwayAt) ?? [];
-  const away = classes.data?.filter(({ putAwayAt }) => putAwayAt) ?? [];
+  const used = classes.data?.filter(({ archivedAt }) => !archivedAt) ?? [];
+  const away = classes.data?.filter(({ archivedAt }) => archivedAt) ?? [];
   const bringBack = (card: ClassCard) =>
     bringClassBack(card.id)
       .catch((error) => setMessage(problemWords(error)))
@@ -53,7 +53,7 @@ export default function ClassesPage() {
         {away.length > 0 && (
           <details className="mt-8">
             <summary className="min-h-11 cursor-pointer py-2 font-display font-semibold">
-              {words.classes.putAwayTitle(away.length)}
+              {words.classes.archiveTitle(away.length)}
             </summary>
             <ul className="mt-2 grid gap-2">
               {away.map((card) => (
@@ -65,7 +65,7 @@ export default function ClassesPage() {
                     {card.name}
                   </Link>
                   <span className="text-soft">
-                    {card.putAwayAt && words.classes.putAwaySince(day(new Date(card.putAwayAt)))}
+                    {card.archivedAt && words.classes.archivedSince(day(new Date(card.archivedAt)))}
                   </span>
                   <button type="button" className="btn btn-outline" onClick={() => bringBack(card)}>
                     {words.classes.bringBack}

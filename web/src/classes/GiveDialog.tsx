@@ -102,7 +102,7 @@ export default function GiveDialog(props: {
 function WhichClass(props: { value?: string; change: (id?: string) => void }) {
   const { value, change } = props;
   const classes = useClasses();
-  const used = classes.data?.filter(({ putAwayAt }) => !putAwayAt) ?? [];
+  const used = classes.data?.filter(({ archivedAt }) => !archivedAt) ?? [];
   if (classes.isSuccess && used.length === 0) {
     return (
       <p>

@@ -1,6 +1,7 @@
 import { useEffect, useRef } from "react";
 import { Rich } from "../rich/Rich";
 import { plainOf, type Words } from "../rich/words";
+import { LONG_TEXT } from "./stage";
 
 /** The stage's heading; where the stage owns the page, it takes the focus at each turn. */
 export function Heading(props: {
@@ -25,7 +26,7 @@ export function Heading(props: {
       data-read
       data-inked="text"
       className="stage-question outline-none"
-      data-long={lesser || plainOf(children).length > 110}
+      data-long={lesser || plainOf(children).length > LONG_TEXT}
       data-about={about}
     >
       <Rich words={children} />

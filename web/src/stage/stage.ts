@@ -117,6 +117,9 @@ export function onwards(
   }
 }
 
+/** A question of more characters takes more than two lines on a projector. */
+export const LONG_TEXT = 110;
+
 export const LETTERS = "ABCDEFGHIJKLMNOPQRSTUVWXYZ";
 
 /** The letter of an option, by its place. */

@@ -30,8 +30,8 @@ export const classes = {
     learners: (n: number) => (n === 0 ? "nobody yet" : plural(n, "learner")),
     open: (n: number) => (n === 0 ? "nothing to do at the moment" : `${n} to do now`),
     waiting: (n: number) => `${n} waiting to join`,
-    putAwayTitle: (n: number) => `Archive (${n})`,
-    putAwaySince: (when: string) => `archived on ${when}`,
+    archiveTitle: (n: number) => `Archive (${n})`,
+    archivedSince: (when: string) => `archived on ${when}`,
     newTitle: "A new class",
     changeTitle: "Name and year group",
     name: "Name of the class",
@@ -41,8 +41,8 @@ export const classes = {
     back: "Classes",
     actions: "What can be done with this class",
     rename: "Name and year group",
-    putAway: "Archive",
-    putAwayDone: (name: string) =>
+    archive: "Archive",
+    archiveDone: (name: string) =>
       `${name} is archived: nobody can join, and its results are kept.`,
     bringBack: "Restore",
     isAway: "This class is archived. Nobody can join or play; all its results are still here.",

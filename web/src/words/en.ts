@@ -95,7 +95,7 @@ export const words = {
     becomes: (name: string) => `If ${name} leaves, the activities and their results …`,
     classesBecome: "… and the classes and their results …",
     choose: "choose what happens to them",
-    putAway: "… are archived with you; you can restore them",
+    archive: "… are archived with you; you can restore them",
     goTo: (name: string) => `… go to ${name}`,
     goWith: "… go into the bin; you can restore them for 30 days",
     remove: (name: string) => `Remove ${name}`,

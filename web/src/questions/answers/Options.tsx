@@ -2,14 +2,11 @@ import type { CSSProperties } from "react";
 import type { Asked, ResponseUnion, Showing } from "../../generated/types";
 import { Rich } from "../../rich/Rich";
 import { mediaOf, plainOf, sentenceOf, type Words } from "../../rich/words";
-import { letter } from "../../stage/stage";
+import { LONG_TEXT, letter } from "../../stage/stage";
 import { words } from "../../words/learner";
 import { type AnswerProps, isClosed } from "./answerProps";
 import { choiceWords } from "./answerWords";
 import { columns } from "./columns";
-
-/** A question of so many characters takes more than two lines on a projector. */
-const LONG = 110;
 
 /** The options as cards, told apart by letter, place and text; one can be chosen, or several. */
 export function Options(props: AnswerProps) {
@@ -21,7 +18,7 @@ export function Options(props: AnswerProps) {
   const pictures = question.choices.some((choice) =>
     mediaOf(choice.text).some((medium) => medium.kind === "picture"),
   );
-  const across = columns(texts, pictures, plainOf(sentenceOf(question.text)).length > LONG);
+  const across = columns(texts, pictures, plainOf(sentenceOf(question.text)).length > LONG_TEXT);
   const rows = { "--rows": Math.ceil(texts.length / across) } as CSSProperties;
   const several = question.kind === "pick-all";
   return (

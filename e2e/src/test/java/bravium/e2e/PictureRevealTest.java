@@ -146,8 +146,7 @@ class PictureRevealTest {
     assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
     teacher.button("Another picture").click();
     page.locator("dialog").getByText("Hive").click();
-    Locator guess =
-        page.getByLabel("Right guess 1", new Page.GetByLabelOptions().setExact(true));
+    Locator guess = page.getByLabel("Right guess 1", new Page.GetByLabelOptions().setExact(true));
     // Letter by letter: the part of the sheet that it stands in must not fold after the first.
     guess.pressSequentially("a hive");
     assertThat(guess).hasValue("a hive");

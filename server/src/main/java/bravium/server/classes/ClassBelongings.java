@@ -8,7 +8,7 @@ import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** A teacher's classes. What goes to another only to be brought back is put away there. */
+/** A teacher's classes. What goes to another only to be brought back is archived there. */
 @Component
 class ClassBelongings implements Belongings {
 

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param learners how many are in its register
  * @param waiting how many newcomers wait to be let in
  * @param open how many assignments can be played now
- * @param putAwayAt when it was put away; null while it is in use
+ * @param archivedAt when it was archived; null while it is in use
  */
 public record ClassCard(
     String id,
@@ -19,4 +19,4 @@ public record ClassCard(
     int learners,
     int waiting,
     int open,
-    @Nullable Instant putAwayAt) {}
+    @Nullable Instant archivedAt) {}

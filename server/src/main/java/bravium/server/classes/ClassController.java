@@ -81,8 +81,8 @@ class ClassController {
   /** Puts a class away: its code leads nowhere, all it has is kept. */
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void putAway(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
-    classes.putAway(teacher, id);
+  void archive(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    classes.archive(teacher, id);
   }
 
   @PostMapping("/{id}/return")

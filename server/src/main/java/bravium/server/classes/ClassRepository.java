@@ -45,7 +45,7 @@ class ClassRepository {
                 CLASS_LEARNER.IS_WAITING.eq(waiting)));
   }
 
-  /** A teacher's classes: those in use by name, then those that were put away, the last first. */
+  /** A teacher's classes: those in use by name, then those that were archived, the last first. */
   List<Counted> all(long teacher) {
     return database
         .select(SCHOOL_CLASS, LEARNERS, WAITING)
@@ -75,7 +75,7 @@ class ClassRepository {
         .fetchOptional(row -> new Counted(row.value1(), row.value2(), row.value3()));
   }
 
-  /** The class of a code; one that was put away has none any more. */
+  /** The class of a code; one that was archived has none any more. */
   Optional<SchoolClassRecord> byCode(String code) {
     return database
         .selectFrom(SCHOOL_CLASS)
@@ -123,7 +123,7 @@ class ClassRepository {
   }
 
   /** Puts a class away, or brings it back. */
-  void putAway(long row, @Nullable Instant at) {
+  void archive(long row, @Nullable Instant at) {
     writer.write(
         dsl ->
             dsl.update(SCHOOL_CLASS)

@@ -93,12 +93,12 @@ class ClassService {
     classes.change(own(teacher, id), details.checked());
   }
 
-  void putAway(Teacher teacher, String id) {
-    classes.putAway(own(teacher, id), clock.instant());
+  void archive(Teacher teacher, String id) {
+    classes.archive(own(teacher, id), clock.instant());
   }
 
   void bringBack(Teacher teacher, String id) {
-    classes.putAway(own(teacher, id), null);
+    classes.archive(own(teacher, id), null);
   }
 
   void recode(Teacher teacher, String id) {

@@ -48,7 +48,7 @@ class CoverRepository implements Nightly {
     return database.selectFrom(COVER).where(COVER.ID.eq(cover)).fetchOptional();
   }
 
-  /** That of a code, if it lasts or is still to come; its class has not been put away. */
+  /** That of a code, if it lasts or is still to come; its class has not been archived. */
   Optional<CoverRecord> byCode(String code, Instant now) {
     return database
         .select(COVER)

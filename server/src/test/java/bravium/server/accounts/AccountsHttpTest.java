@@ -360,11 +360,11 @@ class AccountsHttpTest {
         .contains("Mr Class true")
         .doesNotContain("Mr Class false");
     assertThat(keeper.get("/api/classes").json().asArray())
-        .as("what goes to nobody is put away with the keeper")
+        .as("what goes to nobody is archived with the keeper")
         .anySatisfy(
             one -> {
               assertThat(one.asObject().getString("name", "")).isEqualTo("Mr Class false");
-              assertThat(one.asObject().get("putAwayAt").isNull()).isFalse();
+              assertThat(one.asObject().get("archivedAt").isNull()).isFalse();
             });
   }
 

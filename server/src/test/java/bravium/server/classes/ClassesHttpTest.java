@@ -247,11 +247,11 @@ class ClassesHttpTest {
   }
 
   @Test
-  void aClassIsPutAwayAndBroughtBack() {
+  void aClassIsArchivedAndBroughtBack() {
     Pupil mia = Pupil.joins(server, code, "Mia");
     teacher.send("DELETE", "/api/classes/" + id, null);
     assertThat(mia.page().status()).isEqualTo(404);
-    assertThat(view().get("card").asObject().get("putAwayAt").isNull()).isFalse();
+    assertThat(view().get("card").asObject().get("archivedAt").isNull()).isFalse();
 
     teacher.post("/api/classes/" + id + "/return", "");
     assertThat(mia.page().status()).isEqualTo(200);

@@ -253,7 +253,7 @@ class CoverHttpTest {
   }
 
   @Test
-  void aClassThatWasPutAwayIsCoveredByNobody() {
+  void aClassThatWasArchivedIsCoveredByNobody() {
     Caller substitute = substitute(made(today));
     teacher.send("DELETE", covers.replace("/covers", ""), null);
     assertThat(substitute.get("/api/cover").status()).isEqualTo(401);

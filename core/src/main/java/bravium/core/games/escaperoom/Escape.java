@@ -255,17 +255,6 @@ final class Escape {
     return plan(locks.stream().map(lock -> needs(lock, helping)).toList());
   }
 
-  /** Whether any lock can be opened at all: where none can, there is nothing to play. */
-  boolean canBePlayed() {
-    Plan plan = plan();
-    for (int i = 0; i < locks.size(); i++) {
-      if (plan.opens(i)) {
-        return true;
-      }
-    }
-    return false;
-  }
-
   /** The plan of one who needs no help, and to whom only these locks are open, by their numbers. */
   Plan planOf(BitSet only) {
     List<List<Need>> needs = new ArrayList<>();

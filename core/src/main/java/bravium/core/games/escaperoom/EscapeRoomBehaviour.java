@@ -25,11 +25,12 @@ public final class EscapeRoomBehaviour implements Behaviour<EscapeRoom> {
   @Override
   public Prospects prospects(Activity activity, EscapeRoom room, List<Question> pool) {
     Escape escape = new Escape(room);
+    Plan plan = escape.plan();
     return Prospects.ofItself(
-        escape.plan().isEscapable() ? Winnable.ALWAYS : Winnable.NEVER,
+        plan.isEscapable() ? Winnable.ALWAYS : Winnable.NEVER,
         EscapeOdds.guessing(escape, activity.rules()),
         EscapeTime.of(activity, escape).orElse(null),
-        escape.canBePlayed() ? escape.locks().size() : 0);
+        plan.opensAny() ? escape.locks().size() : 0);
   }
 
   @Override

@@ -110,6 +110,11 @@ final class Plan {
     return steps[lock] > 0;
   }
 
+  /** Whether any lock can: where none can, there is nothing to play. */
+  boolean opensAny() {
+    return Arrays.stream(steps).anyMatch(step -> step > 0);
+  }
+
   /**
    * How many locks have to be opened one after another before the way out is open, itself included,
    * however many play and however they go about it; 0 where there is no way out.
