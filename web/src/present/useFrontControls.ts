@@ -50,12 +50,12 @@ export function useFrontControls(sitting: FrontSitting, game: FrontGame, looking
   const optionsShown = shownOptions(showing, oneByOne, shown);
 
   const act = (action: ActionUnion) => {
-    // What was laid lies there again if it is taken back; what was only picked is picked anew.
-    if (action.kind === "answer" && !isLaid(action.response)) give(undefined);
     setNudge(false);
     setNote(undefined);
     const refusal = game.act(action);
-    if (refusal) setNote(words.refused[refusal]);
+    if (refusal) return setNote(words.refused[refusal]);
+    // What was laid lies there again if it is taken back; what was only picked is picked anew.
+    if (action.kind === "answer" && !isLaid(action.response)) give(undefined);
   };
   const next = () => {
     if (question && optionsShown !== undefined) {

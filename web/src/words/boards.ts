@@ -92,6 +92,7 @@ export const boards = {
   },
   refused: {
     "no-name": "That isn’t a name: it has no letters, or far too many. It didn’t count.",
+    "no-figure": "Write the number in figures, please. This cost no try.",
     "no-entry-left": "There are no goes left for that.",
     "not-reached": "What comes next can’t be skipped.",
     passed: "You can’t go back here.",

@@ -245,7 +245,7 @@ export const editing = {
     unitsPlaceholder: "none — or kg, g, 12 combs",
     numbers: {
       fractions: "fractions count",
-      lowestTerms: "only in lowest terms",
+      lowestTerms: "only a fraction in lowest terms",
       percent: "percentages count",
       unitNeeded: "the unit must be typed",
     },

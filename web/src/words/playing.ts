@@ -84,6 +84,7 @@ export const playing = {
     chooseAll: "Choose all that apply",
     type: "Your answer",
     typeNumber: "Your number",
+    typeLowest: "Your number, as a fraction in lowest terms",
     write: "Write what you think",
     yours: "You wrote:",
     gap: (n: number) => `Gap ${n}`,

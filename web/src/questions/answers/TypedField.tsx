@@ -13,7 +13,9 @@ export function TypedField(props: AnswerProps) {
   const label = long
     ? words.game.write
     : question.kind === "number"
-      ? words.game.typeNumber
+      ? question.lowest
+        ? words.game.typeLowest
+        : words.game.typeNumber
       : words.game.type;
   const shared = {
     id: `answer-${question.id}`,

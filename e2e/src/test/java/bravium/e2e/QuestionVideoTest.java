@@ -169,7 +169,7 @@ class QuestionVideoTest {
     learner.button("Go on").click();
     learner.answer("seven");
     learner.button("Go on").click();
-    assertThat(learner.text("Not this time — 0 of 2 right")).isVisible();
+    assertThat(learner.text("Not this time — you got 0 of 2")).isVisible();
 
     page.navigate(page.url().replace("/activities/", "/results/"));
     assertThat(page.getByText("What the class watched")).isVisible();

@@ -15,15 +15,21 @@ public final class Comparison {
   /** In a shorter name a slip makes another word. */
   private static final int LEAST_NEARLY = 4;
 
-  /** A text is folded as far as it matters in each of these steps, from strict to free. */
-  private record Meant(String text, Folded same, Folded accented, Folded free) {
+  /**
+   * A text is folded as far as it matters in each of these steps, from strict to free.
+   *
+   * @param list whether it is a list of things with commas or semicolons between them
+   */
+  private record Meant(String text, Folded same, Folded accented, Folded free, boolean list) {
 
     static Meant of(String text, Comparing how) {
+      String parted = ListText.isOfNumbers(text) ? ListText.parted(text) : text;
       return new Meant(
           text,
           Folded.of(text, how.strict()),
-          Folded.of(text, plainOrder(how.withAccents(true))),
-          Folded.of(text, how));
+          Folded.of(parted, plainOrder(how.withAccents(true))),
+          Folded.of(parted, how),
+          ListText.isList(parted));
     }
 
     private static Comparing plainOrder(Comparing how) {
@@ -79,8 +85,7 @@ public final class Comparison {
    * @param meant as {@link #fair} gives it
    */
   public static boolean oneSlip(String typed, String meant) {
-    return meant.codePointCount(0, meant.length()) >= LEAST_NEARLY
-        && Slips.between(typed, meant) == 1;
+    return Slips.letters(meant).length >= LEAST_NEARLY && Slips.between(typed, meant) == 1;
   }
 
   private static List<Meant> meant(List<String> texts, Comparing how) {
@@ -109,7 +114,33 @@ public final class Comparison {
     Reason freely = how.anyOrder() || how.articles() ? Reason.WORDS : Reason.ACCENTS;
     return alike(typed, Meant::accented, Reason.SAME_BUT_FORM)
         .or(() -> alike(typed, Meant::free, freely))
+        .or(() -> otherwiseWritten(typed))
         .or(() -> withSlips(typed));
+  }
+
+  /**
+   * What is the same but for how a list is written, or {@code &} for the word: an accepted text.
+   */
+  private Optional<Judgement> otherwiseWritten(Meant typed) {
+    if (how.signsMatter()) {
+      return Optional.empty();
+    }
+    Folded things = Folded.of(ListText.parted(typed.text()), how).withoutJoining();
+    for (Meant meant : accepted) {
+      boolean and = typed.free().hasAnd() != meant.free().hasAnd();
+      boolean same =
+          and && sorted(typed.free().withAndOf(meant.free())).equals(sorted(meant.free()))
+              || meant.list() && sorted(things).equals(sorted(meant.free().withoutJoining()));
+      if (same) {
+        return Optional.of(Judgement.right(Reason.SAME_BUT_FORM, meant.text()));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** In the order that counts. */
+  private List<String> sorted(Folded text) {
+    return how.anyOrder() ? text.words().stream().sorted().toList() : text.words();
   }
 
   /** What reads the same when folded so far: an accepted text before a listed wrong one. */

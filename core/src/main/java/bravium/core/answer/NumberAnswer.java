@@ -147,6 +147,24 @@ public final class NumberAnswer {
     return there ? written : written + " " + units.getFirst().name();
   }
 
+  /**
+   * Whether a text says any number, so that it can be judged: in figures, in a word, or by being
+   * one of the wrong answers that are listed.
+   */
+  public boolean reads(String text) {
+    return saysNumber(text) || listed(text).isPresent();
+  }
+
+  /**
+   * Whether a text says any number, in figures or in a word. What has no letter either is taken for
+   * one that is wrong: a question mark says that somebody doesn't know.
+   */
+  public static boolean saysNumber(String text) {
+    return NumberText.hasFigure(text)
+        || NumberWords.number(text) != null
+        || !NumberWords.hasLetter(text);
+  }
+
   /** Judges a text. Where it can be read in two ways, the better one counts. */
   public Judgement judge(String text) {
     if (Texts.blank(text)) {
@@ -171,17 +189,27 @@ public final class NumberAnswer {
     Units.Unit unit = units.stream().filter(one -> one.isCalled(typed)).findFirst().orElse(null);
     Value given = percentUnit ? reading.inPerCent() : reading.value();
     Value there = unit == null ? given : given.times(unit.factor());
-    boolean equal = there.equals(value);
-    boolean near = tolerance != null && there.distance(value).compareTo(tolerance) <= 0;
+    // The sign of a number in per cent may be left out.
+    boolean bare = right.percent() && !inPerCent && !reading.percent() && !reading.fraction();
+    Value shown = bare && typed.isEmpty() ? there.dividedBy(100) : there;
+    boolean equal = there.equals(value) || shown.equals(value);
+    boolean near = isNear(there) || isNear(shown);
     if (!equal && !near) {
       return Judgement.wrong(Reason.OTHER_NUMBER, null);
     }
     boolean fractions = expected.fractions() || right.fraction() || expected.lowestTerms();
     boolean percent = expected.percent() || right.percent() || percentUnit;
+    // A decimal number has no terms: where they are to be lowest, it is as little as per cent.
+    boolean part = !reading.fraction() && !given.denominator().equals(BigInteger.ONE);
+    boolean asFraction = expected.lowestTerms() && right.fraction() && !expected.percent();
+    if (asFraction && (part || reading.percent())) {
+      return Judgement.wrong(Reason.FORM_NOT_ALLOWED, written);
+    }
     if (reading.fraction() && !fractions || reading.percent() && !percent) {
       return Judgement.wrong(Reason.FORM_NOT_ALLOWED, written);
     }
-    if (!typed.isEmpty() && unit == null) {
+    boolean counts = units.isEmpty() && !right.percent() && Units.mayFollow(typed);
+    if (!typed.isEmpty() && unit == null && !counts) {
       return Judgement.wrong(Reason.OTHER_UNIT, withUnit());
     }
     if (typed.isEmpty() && expected.unitNeeded() && !units.isEmpty()) {
@@ -191,6 +219,10 @@ public final class NumberAnswer {
       return Judgement.wrong(Reason.NOT_LOWEST, null);
     }
     return Judgement.right(equal ? Reason.EQUAL : Reason.NEAR, written);
+  }
+
+  private boolean isNear(Value given) {
+    return tolerance != null && given.distance(value).compareTo(tolerance) <= 0;
   }
 
   /** A listed wrong number is met by what is equal to it, a listed text by the same text. */

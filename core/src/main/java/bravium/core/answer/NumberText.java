@@ -15,13 +15,19 @@ import org.jspecify.annotations.Nullable;
  */
 final class NumberText {
 
-  /** More digits than any answer needs. */
+  /** More digits than any answer needs, and more zeros than a power of ten needs. */
   private static final int MOST_DIGITS = 40;
+
+  private static final int MOST_CHARACTERS = 200;
 
   /** Groups: numerator, denominator. */
   private static final String VULGAR =
       "\u00bd12\u215313\u215423\u00bc14\u00be34\u215515\u215625\u215735\u215845\u215916\u215a56"
           + "\u215b18\u215c38\u215d58\u215e78";
+
+  /** The raised digits from 0 on. */
+  private static final String RAISED =
+      "\u2070\u00b9\u00b2\u00b3\u2074\u2075\u2076\u2077\u2078\u2079";
 
   private final String text;
   private int at;
@@ -64,7 +70,29 @@ final class NumberText {
   /** All readings of a text; none where it is no number. */
   static List<Reading> readings(String text) {
     String tidy = tidied(text);
-    return tidy.length() > 200 ? List.of() : new NumberText(tidy).readings();
+    if (tidy.length() > MOST_CHARACTERS) {
+      return List.of();
+    }
+    Integer word = NumberWords.number(tidy);
+    return word == null
+        ? new NumberText(tidy).readings()
+        : List.of(new Reading(Value.of(word, 1), false, true, false, ""));
+  }
+
+  /**
+   * Whether there is a figure in a text, in whatever script, or a fraction that is one character.
+   */
+  static boolean hasFigure(String text) {
+    String tidy = tidied(text);
+    for (int i = 0; i < tidy.length(); i++) {
+      char c = tidy.charAt(i);
+      if (c >= '0' && c <= '9'
+          || c >= '\u2150' && c <= '\u215e'
+          || c >= '\u00bc' && c <= '\u00be') {
+        return true;
+      }
+    }
+    return false;
   }
 
   /**
@@ -76,16 +104,21 @@ final class NumberText {
     for (int i = 0; i < text.length(); i++) {
       char c = text.charAt(i);
       char plain = Texts.space(c) ? ' ' : Digits.plain(c);
+      if (Folded.isUnseen(c)) {
+        continue;
+      }
       if (plain != ' ' || !out.isEmpty() && out.charAt(out.length() - 1) != ' ') {
         out.append(plain);
       }
     }
-    String tidy = Texts.trimmed(out.toString());
-    tidy = withoutEnd(tidy);
+    String tidy = withoutEnd(Folded.unbracketed(Texts.trimmed(out.toString())));
     int equals = tidy.indexOf('=');
     boolean named = equals == 1 || equals == 2 && tidy.charAt(1) == ' ';
     boolean before = equals == 0 || named && letter(tidy.charAt(0));
-    return before ? Texts.trimmed(tidy.substring(equals + 1)) : tidy;
+    String number = before ? Texts.trimmed(tidy.substring(equals + 1)) : tidy;
+    int space = number.indexOf(' ');
+    boolean minus = space > 0 && NumberWords.minus(number.substring(0, space));
+    return minus ? "-" + number.substring(space + 1) : number;
   }
 
   private static boolean letter(char c) {
@@ -102,9 +135,12 @@ final class NumberText {
 
   private List<Reading> readings() {
     boolean negative = sign();
+    boolean percent = accept('%');
+    skipSpace();
+    negative |= percent && sign();
     String currency = currency();
     negative |= !currency.isEmpty() && sign();
-    List<Value> whole = decimals();
+    List<Value> whole = scaled(decimals());
     int afterWhole = at;
     lowest = true;
     Value part = whole.isEmpty() ? fraction() : mixedPart();
@@ -115,17 +151,23 @@ final class NumberText {
       at = afterWhole;
       values.addAll(whole);
       skipSpace();
-      if (accept('/')) {
+      if (!unitFollows() && accept('/')) {
         values = over(whole);
         part = values.isEmpty() ? null : values.getFirst();
       }
     }
     skipSpace();
-    boolean percent = accept('%');
+    boolean before = percent;
+    percent |= accept('%');
     skipSpace();
     String unit = text.substring(at);
-    boolean both = !currency.isEmpty() && (!unit.isEmpty() || percent);
-    if (both || !unit.isEmpty() && !unitLike(unit.charAt(0))) {
+    if (!before && !percent && NumberWords.perCent(unit)) {
+      percent = true;
+      unit = "";
+    }
+    boolean both =
+        (!currency.isEmpty() || before) && !unit.isEmpty() || !currency.isEmpty() && percent;
+    if (both || !unit.isEmpty() && !unitLike(unit)) {
       return List.of();
     }
     List<Reading> readings = new ArrayList<>();
@@ -163,12 +205,90 @@ final class NumberText {
     return currency;
   }
 
+  /** Whether a text is the sign of a currency, or its three letters. */
+  static boolean isCurrency(String text) {
+    return text.length() == 1 && isCurrency(text.charAt(0));
+  }
+
   private static boolean isCurrency(char c) {
     return c == '$' || c >= '\u00a2' && c <= '\u00a5' || c >= '\u20a0' && c <= '\u20c0';
   }
 
-  private static boolean unitLike(char c) {
-    return c >= 'A' && c <= 'Z' || c >= 'a' && c <= 'z' || c >= 0xa0 || "$'\"".indexOf(c) >= 0;
+  private static boolean unitLike(String unit) {
+    char c = unit.charAt(0);
+    return c >= 'A' && c <= 'Z'
+        || c >= 'a' && c <= 'z'
+        || c >= 0xa0
+        || "$'\"/".indexOf(c) >= 0
+        || unit.startsWith("1/");
+  }
+
+  /** Whether a stroke here begins a unit such as /s, and no fraction. */
+  private boolean unitFollows() {
+    int next = at + 1;
+    while (next < text.length() && text.charAt(next) == ' ') {
+      next++;
+    }
+    return next < text.length() && !digit(next);
+  }
+
+  /** The number times a power of ten: 2e3, 2×10³, 2·10^3, and 10^3 alone. */
+  private List<Value> scaled(List<Value> values) {
+    int before = at;
+    boolean alone = values.equals(List.of(Value.of(10, 1)));
+    Integer power = alone ? raised() : null;
+    if (power != null) {
+      return List.of(tenTo(power));
+    }
+    if (!values.isEmpty() && (accept('e') || accept('E'))) {
+      power = whole();
+    } else if (!values.isEmpty()) {
+      skipSpace();
+      boolean times = accept('\u00d7') || accept('\u00b7') || accept('*') || accept('x');
+      skipSpace();
+      power = times && accept('1') && accept('0') ? raised() : null;
+    }
+    if (power == null) {
+      at = before;
+      return values;
+    }
+    Value by = tenTo(power);
+    return values.stream().map(value -> value.times(by)).toList();
+  }
+
+  private static Value tenTo(int power) {
+    BigInteger size = BigInteger.TEN.pow(Math.abs(power));
+    return power < 0 ? Value.of(BigInteger.ONE, size) : Value.of(size, BigInteger.ONE);
+  }
+
+  /** A power, behind its sign or raised; null where none follows. */
+  private @Nullable Integer raised() {
+    if (accept('^')) {
+      return whole();
+    }
+    int start = at;
+    boolean negative = accept('-');
+    int power = 0;
+    int digits = at;
+    while (at < text.length() && RAISED.indexOf(text.charAt(at)) >= 0 && power <= MOST_DIGITS) {
+      power = power * 10 + RAISED.indexOf(text.charAt(at));
+      at++;
+    }
+    boolean there = at > digits && power <= MOST_DIGITS;
+    at = there ? at : start;
+    return there ? Integer.valueOf(negative ? -power : power) : null;
+  }
+
+  /** A short whole number with its sign; null where none follows. */
+  private @Nullable Integer whole() {
+    boolean negative = accept('-');
+    if (!negative) {
+      accept('+');
+    }
+    String digits = digits();
+    boolean isShort = !digits.isEmpty() && digits.length() <= 2;
+    int power = isShort ? Integer.parseInt(digits) : MOST_DIGITS + 1;
+    return power > MOST_DIGITS ? null : Integer.valueOf(negative ? -power : power);
   }
 
   private List<Value> over(List<Value> whole) {
@@ -200,6 +320,10 @@ final class NumberText {
   }
 
   private Value fraction() {
+    if (accept('\u2152')) {
+      parts = BigInteger.TEN;
+      return Value.of(1, 10);
+    }
     if (at < text.length()) {
       for (int i = 0; i < VULGAR.length(); i += 3) {
         if (VULGAR.charAt(i) == text.charAt(at)) {
@@ -226,7 +350,7 @@ final class NumberText {
   }
 
   private static boolean isLowest(BigInteger above, BigInteger below) {
-    return !below.equals(BigInteger.ONE) && above.gcd(below).equals(BigInteger.ONE);
+    return above.gcd(below).equals(BigInteger.ONE);
   }
 
   /** A decimal number with its marks and groups: all ways to read it. */
@@ -291,9 +415,13 @@ final class NumberText {
     return Value.of(new BigInteger("0" + digits + rest), BigInteger.TEN.pow(rest.length()));
   }
 
-  /** The digits without the signs between groups of three; null if the groups are others. */
-  private static String ungrouped(String whole) {
+  /**
+   * The digits without the signs between groups: of three, or in India of two before the last
+   * three; null if the groups are others.
+   */
+  private static @Nullable String ungrouped(String whole) {
     StringBuilder digits = new StringBuilder();
+    List<Integer> groups = new ArrayList<>();
     int inGroup = 0;
     char sign = 0;
     for (int i = 0; i < whole.length(); i++) {
@@ -301,14 +429,21 @@ final class NumberText {
       if (c >= '0' && c <= '9') {
         digits.append(c);
         inGroup++;
-      } else {
-        boolean first = sign == 0;
-        boolean fits = first ? inGroup >= 1 && inGroup <= 3 : inGroup == 3 && c == sign;
-        if (!fits) {
-          return null;
-        }
+      } else if (sign == 0 || c == sign) {
         sign = c;
+        groups.add(inGroup);
         inGroup = 0;
+      } else {
+        return null;
+      }
+    }
+    boolean indian = sign == ',' && groups.size() > 1 && groups.get(1) == 2;
+    int size = indian ? 2 : 3;
+    for (int i = 0; i < groups.size(); i++) {
+      int digitsHere = groups.get(i);
+      boolean fits = i == 0 ? digitsHere >= 1 && digitsHere <= size : digitsHere == size;
+      if (!fits) {
+        return null;
       }
     }
     return sign != 0 && inGroup != 3 ? null : digits.toString();

@@ -14,11 +14,16 @@ final class Slips {
 
   private static final int MOST = 2;
 
+  /** The vowels and tails of Korean syllables (Unicode, Hangul Jamo). */
+  private static final int VOWELS = 0x1160;
+
+  private static final int AFTER_TAILS = 0x1200;
+
   private Slips() {}
 
   /** How many slips a word forgives. */
   static int allowed(String word) {
-    int letters = word.codePointCount(0, word.length());
+    int letters = letters(word).length;
     boolean number = word.charAt(0) >= '0' && word.charAt(0) <= '9';
     return number || letters < 5 ? 0 : letters <= 8 ? 1 : MOST;
   }
@@ -29,12 +34,12 @@ final class Slips {
    */
   static int between(String one, String other) {
     int tooMany = MOST + 1;
+    int[] a = letters(one);
+    int[] b = letters(other);
     // A slip changes at most two of the letters that there are: most words are far apart.
-    if (Integer.bitCount(letters(one) ^ letters(other)) > 2 * MOST) {
+    if (Integer.bitCount(there(a) ^ there(b)) > 2 * MOST) {
       return tooMany;
     }
-    int[] a = points(one);
-    int[] b = points(other);
     if (Math.abs(a.length - b.length) > MOST) {
       return tooMany;
     }
@@ -67,23 +72,32 @@ final class Slips {
   }
 
   /** Which letters there are, one bit for several that are never told apart here. */
-  private static int letters(String word) {
-    int letters = 0;
-    for (int i = 0; i < word.length(); ) {
-      int point = word.codePointAt(i);
-      letters |= 1 << (point & 31);
-      i += Character.charCount(point);
+  private static int there(int[] letters) {
+    int there = 0;
+    for (int letter : letters) {
+      there |= 1 << (letter & 31);
     }
-    return letters;
+    return there;
   }
 
-  private static int[] points(String word) {
-    int[] points = new int[word.codePointCount(0, word.length())];
-    int place = 0;
-    for (int i = 0; i < word.length(); i += Character.charCount(points[place++])) {
-      points[place] = word.codePointAt(i);
+  /**
+   * The letters of a word as its reader counts them, each a number of its own: with the marks on
+   * it, and with the vowel and the tail of a Korean syllable (extended grapheme clusters, Unicode
+   * Standard Annex #29, as far as letters go).
+   */
+  static int[] letters(String word) {
+    int[] letters = new int[word.length()];
+    int count = 0;
+    for (int i = 0; i < word.length(); ) {
+      int point = word.codePointAt(i);
+      i += Character.charCount(point);
+      if (count > 0 && (Forms.isMark(point) || point >= VOWELS && point < AFTER_TAILS)) {
+        letters[count - 1] = letters[count - 1] * 31 + point;
+      } else {
+        letters[count++] = point;
+      }
     }
-    return points;
+    return Arrays.copyOf(letters, count);
   }
 
   /** Beyond so many words nobody means that they may come in any order with slips in them. */
@@ -106,7 +120,7 @@ final class Slips {
   static int reading(Folded typed, Folded meant, boolean anyOrder, Kept kept) {
     int n = meant.words().size();
     if (n != typed.words().size()) {
-      return -1;
+      return anyOrder ? -1 : apart(typed, meant, kept);
     }
     int[] partner = new int[n];
     if (!anyOrder || n > MOST_MATCHED) {
@@ -125,6 +139,28 @@ final class Slips {
       sum += slips;
     }
     return sum;
+  }
+
+  /**
+   * The slips where a space or a hyphen was left out or put in: it is one, and stands alone in a
+   * short word; -1 if they can't be read so. Where one word becomes many, or figures are moved, it
+   * is none.
+   */
+  private static int apart(Folded typed, Folded meant, Kept kept) {
+    boolean near = Math.abs(typed.words().size() - meant.words().size()) <= MOST;
+    String all = String.join("", meant.words());
+    String written = String.join("", typed.words());
+    if (!near
+        || hasDigit(all)
+        || hasDigit(written)
+        || typed.words().stream().anyMatch(kept.others)) {
+      return -1;
+    }
+    if (written.equals(all)) {
+      return 1;
+    }
+    int letters = slips(written, all, kept);
+    return letters > 0 && letters < allowed(Folded.bare(all)) ? letters + 1 : -1;
   }
 
   private static int slips(String typed, String meant, Kept kept) {

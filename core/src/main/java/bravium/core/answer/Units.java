@@ -14,10 +14,20 @@ import java.util.Optional;
 final class Units {
 
   /** A unit, and how much of the first unit one of it is. */
-  record Unit(String name, Value factor) {
+  record Unit(String name, Value factor, Optional<UnitWriting> writing) {
+
+    Unit(String name, Value factor) {
+      this(name, factor, UnitWriting.of(name));
+    }
 
     boolean isCalled(String typed) {
-      return plain(name).equals(plain(typed));
+      if (typed.isEmpty() || name.equals(typed)) {
+        return name.equals(typed);
+      }
+      Optional<UnitWriting> other = UnitWriting.of(typed);
+      return writing.isPresent() && other.isPresent()
+          ? writing.get().isWritten(other.get())
+          : plain(name).equals(plain(typed));
     }
   }
 
@@ -95,6 +105,16 @@ final class Units {
         : Optional.empty();
   }
 
+  /**
+   * Whether what stands behind a number may do so where no unit is asked for: a unit, a currency,
+   * or a word that says what is counted.
+   */
+  static boolean mayFollow(String typed) {
+    return NumberText.isCurrency(typed)
+        || NumberWords.counted(typed)
+        || UnitWriting.of(typed).map(UnitWriting::isKnown).orElse(false);
+  }
+
   private static Optional<Value> known(String unit, String first) {
     for (List<Unit> measure : MEASURES) {
       Value one = scale(measure, unit);
@@ -114,7 +134,7 @@ final class Units {
         .orElse(null);
   }
 
-  /** Units are told apart by case: mm is not Mm. Stops and small raised numbers don't matter. */
+  /** Of what is no product of powers, stops and small raised numbers don't matter. */
   private static String plain(String text) {
     StringBuilder out = new StringBuilder();
     for (int i = 0; i < text.length(); i++) {

@@ -46,6 +46,9 @@ public final class Attempts {
         || isStruck(question, answer.response())) {
       return here.refused(Refusal.NO_SUCH_OPTION);
     }
+    if (!question.reads(answer.response())) {
+      return here.refused(Refusal.NO_FIGURE);
+    }
     boolean atOnce = question instanceof Sorting sorting && sorting.atOnce();
     Response response =
         atOnce

@@ -12,7 +12,7 @@ import java.util.Optional;
 public final class Engine {
 
   /** Rises when a play of the same moves would come out differently. */
-  public static final int REVISION = 6;
+  public static final int REVISION = 7;
 
   /** More deadlines than can pass before a move: what goes on without end stops somewhere. */
   private static final int MOST_DEADLINES = 1_000;

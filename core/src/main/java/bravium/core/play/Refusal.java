@@ -12,6 +12,9 @@ public enum Refusal {
   /** The answer is of another sort than the question, or names what the question doesn't have. */
   @JsonProperty("no-such-option")
   NO_SUCH_OPTION,
+  /** What was typed for a number has no figure in it. */
+  @JsonProperty("no-figure")
+  NO_FIGURE,
   /** No team has the turn yet, or there is no such team. */
   @JsonProperty("no-such-team")
   NO_SUCH_TEAM,

@@ -241,6 +241,11 @@ public record FractionTask(
         null);
   }
 
+  @Override
+  public boolean reads(Response response) {
+    return !(response instanceof Response.Typed(String text)) || NumberAnswer.saysNumber(text);
+  }
+
   private String relation() {
     int compared = fraction().compareTo(beside().fraction());
     return compared == 0 ? SAME : compared < 0 ? LESS : MORE;

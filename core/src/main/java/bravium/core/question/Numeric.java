@@ -26,7 +26,9 @@ import org.jspecify.annotations.Nullable;
  * @param unitNeeded whether the unit has to be typed; otherwise it stands beside the box
  * @param fractions whether a fraction is as good as a decimal number
  * @param percent whether per cent are as good as a decimal number
- * @param lowestTerms whether a fraction has to be in lowest terms
+ * @param lowestTerms whether a fraction has to be in lowest terms. Where the right number is
+ *     written as a fraction, a decimal number is as little one as per cent are, unless those are as
+ *     good
  */
 public record Numeric(
     @Flat @JsonUnwrapped Basics basics,
@@ -102,6 +104,11 @@ public record Numeric(
   @Override
   public boolean takes(Response response) {
     return response instanceof Response.Typed(String text) && !Texts.blank(text);
+  }
+
+  @Override
+  public boolean reads(Response response) {
+    return answer().map(answer -> answer.reads(((Response.Typed) response).text())).orElse(true);
   }
 
   @Override

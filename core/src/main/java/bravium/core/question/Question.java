@@ -134,6 +134,14 @@ public sealed interface Question
   /** Whether a response is of the right sort for this question and names only what is there. */
   boolean takes(Response response);
 
+  /**
+   * Whether a response that this question {@link #takes takes} can be made out, so that marking it
+   * is fair: what is typed for a number has a number in it.
+   */
+  default boolean reads(Response response) {
+    return true;
+  }
+
   /** Marks a response that this question {@link #takes takes}. */
   Mark mark(Response response);
 

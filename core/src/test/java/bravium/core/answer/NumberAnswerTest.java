@@ -6,6 +6,7 @@ import bravium.core.answer.Judgement.Reason;
 import bravium.core.rich.Words;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.BigRange;
@@ -39,7 +40,8 @@ class NumberAnswerTest {
         "1234567 | 1.234.567 | EQUAL",
         "1200.5 | 1,200.5 | EQUAL",
         "12 | 13 | OTHER_NUMBER",
-        "12 | twelve | NO_NUMBER",
+        "12 | twelve | EQUAL",
+        "12 | a dozen | NO_NUMBER",
         "12 | 1e999 | NO_NUMBER_OR_UNIT",
         "12 | 1/0 | NO_NUMBER",
         "12 | 12 12 | NO_NUMBER",
@@ -256,5 +258,29 @@ class NumberAnswerTest {
 
   private static List<String> listed(String units) {
     return units == null ? List.of() : List.of(units.split(","));
+  }
+
+  @Test
+  void whatSaysNoNumberIsAskedForInFiguresAndAQuestionMarkIsWrong() {
+    NumberAnswer nine = number("9", null, false);
+
+    assertThat(Stream.of("9", "nine", "neun", "９", "?", "10", "9 bees", "½").filter(nine::reads))
+        .hasSize(8);
+    assertThat(Stream.of("ninety", "a lot", "bees", "девяносто", "many!").filter(nine::reads))
+        .isEmpty();
+  }
+
+  @Test
+  void whereTheTeacherWroteADecimalNumberOneIsTakenInLowestTermsToo() {
+    assertThat(lowest("0,75").judge("0.75").right()).isTrue();
+    assertThat(lowest("0,75").judge("3/4").right()).isTrue();
+    assertThat(lowest("0,75").judge("6/8").right()).isFalse();
+    assertThat(lowest("3/4").judge("0.75").reason()).isEqualTo(Reason.FORM_NOT_ALLOWED);
+  }
+
+  private static NumberAnswer lowest(String value) {
+    return NumberAnswer.of(
+            new NumberAnswer.Expected(value, null, List.of(), false, false, false, true, List.of()))
+        .orElseThrow();
   }
 }

@@ -52,7 +52,7 @@ class ReadinessOfKindsTest {
     Credit credit = Credit.EACH_RIGHT_COUNTS;
 
     assertThat(checks(typed(List.of(), List.of()))).contains(Check.NO_ANSWER);
-    assertThat(checks(number("twelve"))).contains(Check.NO_NUMBER);
+    assertThat(checks(number("a dozen"))).contains(Check.NO_NUMBER);
     assertThat(checks(new Ordering(basics, List.of(new Card("a", "egg")), credit, Extra.NONE)))
         .contains(Check.FEW_CARDS);
     assertThat(checks(new Matching(basics, List.of(), credit, Extra.NONE)))

@@ -27,6 +27,7 @@ public final class Refusals {
     return switch (refusal) {
       case NOT_OPEN -> "This is not open now: the game has moved on, or is not there yet.";
       case NO_SUCH_OPTION -> "This question can't be answered that way.";
+      case NO_FIGURE -> "Write the number in figures, please. This cost no try.";
       case NO_SUCH_TEAM -> "Give a team the turn first.";
       case NO_HINT_LEFT -> "There is no further hint.";
       case NO_SUCH_MARK -> "A mark is from 0 to what the question is worth.";

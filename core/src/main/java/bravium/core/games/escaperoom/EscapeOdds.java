@@ -8,7 +8,10 @@ import bravium.core.readiness.Guessing;
 import java.util.BitSet;
 import java.util.List;
 
-/** The chance to get out by guessing alone. What is typed, set or put in order is never guessed. */
+/**
+ * The chance to get out by guessing alone. What is typed, set or put in order is never guessed; a
+ * lock that takes one key piece is, for one after another can be tried.
+ */
 final class EscapeOdds {
 
   private EscapeOdds() {}
@@ -27,7 +30,7 @@ final class EscapeOdds {
               .question(escape.lock(lock))
               .filter(Escape::canBeOpened)
               .map(question -> GuessOdds.of(question, rules, 0).ends())
-              .orElse(escape.lock(lock).by() instanceof Opener.ByLocks);
+              .orElse(opensByTrying(escape, escape.lock(lock), rules));
       guessable.set(lock, ends);
     }
     // Whatever else opens: if no way out is among them, nobody guesses it open.
@@ -46,6 +49,17 @@ final class EscapeOdds {
             .flatMap(lock -> escape.question(escape.lock(lock)).stream())
             .toList();
     return Guessing.exactly(within(rules.lives(), way, rules));
+  }
+
+  /** Whether a lock without a question opens to whoever tries: a wrong piece takes a life. */
+  private static boolean opensByTrying(Escape escape, Lock lock, Rules rules) {
+    return switch (lock.by()) {
+      case Opener.ByLocks locks -> true;
+      case Opener.ByPieces pieces ->
+          pieces.order().size() == 1
+              && (rules.lives() == null || escape.written().pieces().size() == 1);
+      case Opener.ByAnswer answer -> false;
+    };
   }
 
   /** The chance that so many mistakes are enough for all of these. */

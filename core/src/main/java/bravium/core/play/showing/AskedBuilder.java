@@ -66,6 +66,7 @@ final class AskedBuilder {
         pieces(),
         picture(),
         unit(),
+        question instanceof Numeric number && number.lowestTerms(),
         help(),
         SheetBuilder.of(
             question,
@@ -89,6 +90,7 @@ final class AskedBuilder {
         List.of(),
         null,
         null,
+        false,
         new Showing.Help(item.hints().subList(0, given), item.hints().size() - given, 0),
         null,
         false);

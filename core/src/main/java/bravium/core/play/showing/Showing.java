@@ -219,6 +219,7 @@ public record Showing(
    * @param choices options or cards, in the order they are shown; the words of a bank
    * @param targets what cards are put to: partners, groups
    * @param pieces the text taken apart at its gaps
+   * @param lowest whether a fraction in lowest terms is to be typed
    * @param sheet what it is done on besides; null for nothing
    * @param dense whether it takes smaller type than usual to fit on the projector
    */
@@ -234,6 +235,7 @@ public record Showing(
       List<Piece> pieces,
       @Nullable Picture picture,
       @Nullable String unit,
+      boolean lowest,
       Help help,
       @Nullable TaskSheet sheet,
       boolean dense) {
@@ -241,8 +243,8 @@ public record Showing(
     /** The same under another number. */
     Asked numbered(int changed) {
       return new Asked(
-          id, kind, changed, attempt, worth, text, choices, targets, pieces, picture, unit, help,
-          sheet, dense);
+          id, kind, changed, attempt, worth, text, choices, targets, pieces, picture, unit, lowest,
+          help, sheet, dense);
     }
   }
 

@@ -1,0 +1,58 @@
+package bravium.core.answer;
+
+/**
+ * A text that lists things with commas or semicolons between them. Between figures a comma may be a
+ * decimal mark or part a thousand from the rest; where there are several and no groups of three
+ * follow them, they part numbers.
+ */
+final class ListText {
+
+  private ListText() {}
+
+  private static boolean digit(String text, int place) {
+    return place >= 0
+        && place < text.length()
+        && text.charAt(place) >= '0'
+        && text.charAt(place) <= '9';
+  }
+
+  private static boolean between(String text, int place) {
+    return text.charAt(place) == ',' && digit(text, place - 1) && digit(text, place + 1);
+  }
+
+  /** Whether commas stand between figures that can only be numbers of a list: {@code 2,3,5,7}. */
+  static boolean isOfNumbers(String text) {
+    int commas = 0;
+    boolean groups = true;
+    for (int i = 0; i < text.length(); i++) {
+      if (between(text, i)) {
+        commas++;
+        groups &= digit(text, i + 2) && digit(text, i + 3) && !digit(text, i + 4);
+      }
+    }
+    return commas > 1 && !groups;
+  }
+
+  /** Whether things are listed in a text. */
+  static boolean isList(String text) {
+    for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      if (c == ';' || c == '\u3001' || c == ',' && !between(text, i)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** The text with a space behind each comma between figures. */
+  static String parted(String text) {
+    StringBuilder out = new StringBuilder(text.length() + 8);
+    for (int i = 0; i < text.length(); i++) {
+      out.append(text.charAt(i));
+      if (between(text, i)) {
+        out.append(' ');
+      }
+    }
+    return out.toString();
+  }
+}
