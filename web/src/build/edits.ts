@@ -197,6 +197,7 @@ export function asKind(question: QuestionUnion, kind: QuestionUnion["kind"]): Qu
         value: rightTexts(question).map(plainOf)[0],
         units: [],
         unitNeeded: false,
+        unitsExact: false,
         lowestTerms: false,
         fractions: false,
         percent: false,

@@ -248,6 +248,7 @@ export const editing = {
       lowestTerms: "only a fraction in lowest terms",
       percent: "percentages count",
       unitNeeded: "the unit must be typed",
+      unitsExact: "units exactly as written",
     },
     numberRead: ({ value, other, from, to, unit, equal, toleranceUnread }: NumberRead) => {
       const of = unit ? ` ${unit}` : "";

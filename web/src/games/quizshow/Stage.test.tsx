@@ -57,6 +57,7 @@ const open: Showing = {
     ],
     targets: [],
     pieces: [],
+    lowest: false,
     help: { hints: [], more: 0, price: 0 },
     dense: false,
   },

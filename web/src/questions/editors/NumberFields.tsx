@@ -70,6 +70,7 @@ export function NumberFields({ question, change, next }: FieldsProps<Numeric>) {
             lowestTerms: question.lowestTerms,
             percent: question.percent,
             unitNeeded: question.unitNeeded,
+            unitsExact: question.unitsExact,
           }}
           turn={(key) => change({ [key]: !question[key] })}
         />

@@ -196,6 +196,7 @@ class ParityTest {
         tolerance.isEmpty() ? null : tolerance,
         List.of("kg", "g", "%", "12 combs"),
         false,
+        false,
         true,
         true,
         lowest,

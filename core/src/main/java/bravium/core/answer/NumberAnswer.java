@@ -19,6 +19,8 @@ public final class NumberAnswer {
    *     all
    * @param units the number is in the first; see {@link Units}. Blank ones are passed over
    * @param unitNeeded whether the unit has to be typed
+   * @param unitsExact whether a unit has to be written as it is listed; else as it is usually
+   *     written
    * @param fractions whether fractions may be typed; where the number is one they may anyway
    * @param percent whether per cent may be typed; where the number is in per cent they may anyway
    * @param lowestTerms whether a fraction has to be in lowest terms
@@ -29,6 +31,7 @@ public final class NumberAnswer {
       @Nullable String tolerance,
       List<String> units,
       boolean unitNeeded,
+      boolean unitsExact,
       boolean fractions,
       boolean percent,
       boolean lowestTerms,
@@ -50,7 +53,7 @@ public final class NumberAnswer {
     this.expected = expected;
     this.written = Texts.trimmed(expected.written());
     this.right = right;
-    this.units = Units.of(expected.units());
+    this.units = Units.of(expected.units(), expected.unitsExact());
     this.inPerCent = units.stream().anyMatch(unit -> unit.isCalled("%"));
     this.value = inPerCent ? right.inPerCent() : right.value();
     this.tolerance = distance();
@@ -208,7 +211,8 @@ public final class NumberAnswer {
     if (reading.fraction() && !fractions || reading.percent() && !percent) {
       return Judgement.wrong(Reason.FORM_NOT_ALLOWED, written);
     }
-    boolean counts = units.isEmpty() && !right.percent() && Units.mayFollow(typed);
+    boolean counts =
+        units.isEmpty() && !expected.unitsExact() && !right.percent() && Units.mayFollow(typed);
     if (!typed.isEmpty() && unit == null && !counts) {
       return Judgement.wrong(Reason.OTHER_UNIT, withUnit());
     }

@@ -24,10 +24,15 @@ final class Units {
       if (typed.isEmpty() || name.equals(typed)) {
         return name.equals(typed);
       }
-      Optional<UnitWriting> other = UnitWriting.of(typed);
-      return writing.isPresent() && other.isPresent()
-          ? writing.get().isWritten(other.get())
-          : plain(name).equals(plain(typed));
+      Optional<UnitWriting> other = writing.isPresent() ? UnitWriting.of(typed) : Optional.empty();
+      return other
+          .map(read -> writing.orElseThrow().isWritten(read))
+          .orElseGet(() -> plain(name).equals(plain(typed)));
+    }
+
+    /** The same, to be written as it is. */
+    Unit exactly() {
+      return new Unit(name, factor, Optional.empty());
     }
   }
 
@@ -68,15 +73,19 @@ final class Units {
     return measures;
   }
 
-  /** The units as they are listed; blank ones are passed over. */
-  static List<Unit> of(List<String> listed) {
+  /**
+   * The units as they are listed; blank ones are passed over.
+   *
+   * @param exact whether each has to be written as it is, but for spaces, stops and raised figures
+   */
+  static List<Unit> of(List<String> listed, boolean exact) {
     List<Unit> units = new ArrayList<>();
     for (String text : listed) {
       if (!Texts.blank(text)) {
         units.add(units.isEmpty() ? first(text) : further(text, units.getFirst()));
       }
     }
-    return units;
+    return exact ? units.stream().map(Unit::exactly).toList() : units;
   }
 
   private static Unit first(String text) {
@@ -140,8 +149,10 @@ final class Units {
     for (int i = 0; i < text.length(); i++) {
       char c = text.charAt(i);
       switch (c) {
+        case '\u00b9' -> out.append('1');
         case '\u00b2' -> out.append('2');
         case '\u00b3' -> out.append('3');
+        case '\u207b', '\u2212' -> out.append('-');
         case '\u03bc' -> out.append('\u00b5');
         case ' ', '.' -> {}
         default -> out.append(c);

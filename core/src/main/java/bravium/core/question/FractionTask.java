@@ -262,6 +262,7 @@ public record FractionTask(
                     null,
                     List.of(),
                     false,
+                    false,
                     true,
                     form == null,
                     form == FractionForm.LOWEST_TERMS,

@@ -24,6 +24,8 @@ import org.jspecify.annotations.Nullable;
  * @param units the units that are right, the first of them shown, and the one the number is in;
  *     empty where none is asked for. A further one may say how many of it make one of the first
  * @param unitNeeded whether the unit has to be typed; otherwise it stands beside the box
+ * @param unitsExact whether a unit has to be written as it is listed, and a number of which none is
+ *     takes none
  * @param fractions whether a fraction is as good as a decimal number
  * @param percent whether per cent are as good as a decimal number
  * @param lowestTerms whether a fraction has to be in lowest terms. Where the right number is
@@ -36,6 +38,7 @@ public record Numeric(
     @Range(longest = LONGEST) @Nullable String tolerance,
     @Range(max = MOST_UNITS, longest = LONGEST) List<String> units,
     boolean unitNeeded,
+    boolean unitsExact,
     boolean fractions,
     boolean percent,
     boolean lowestTerms,
@@ -81,6 +84,7 @@ public record Numeric(
         tolerance,
         units,
         unitNeeded,
+        unitsExact,
         fractions,
         percent,
         lowestTerms,
@@ -93,7 +97,15 @@ public record Numeric(
         ? Optional.empty()
         : NumberAnswer.of(
             new NumberAnswer.Expected(
-                value, tolerance, units, unitNeeded, fractions, percent, lowestTerms, mistakes));
+                value,
+                tolerance,
+                units,
+                unitNeeded,
+                unitsExact,
+                fractions,
+                percent,
+                lowestTerms,
+                mistakes));
   }
 
   @Override

@@ -101,6 +101,7 @@ class NumberAnswerTest {
                     false,
                     false,
                     false,
+                    false,
                     List.of(new Mistake("21", "A worker"))))
             .orElseThrow();
 
@@ -142,7 +143,7 @@ class NumberAnswerTest {
       String right, String tolerance, List<String> units, boolean needed, boolean anyForm) {
     return NumberAnswer.of(
             new NumberAnswer.Expected(
-                right, tolerance, units, needed, anyForm, anyForm, false, List.of()))
+                right, tolerance, units, needed, false, anyForm, anyForm, false, List.of()))
         .orElseThrow();
   }
 
@@ -236,7 +237,7 @@ class NumberAnswerTest {
     NumberAnswer answer =
         NumberAnswer.of(
                 new NumberAnswer.Expected(
-                    "1/2", null, List.of(), false, true, true, true, List.of()))
+                    "1/2", null, List.of(), false, false, true, true, true, List.of()))
             .orElseThrow();
 
     assertThat(answer.judge(typed).right()).isEqualTo(right);
@@ -280,7 +281,8 @@ class NumberAnswerTest {
 
   private static NumberAnswer lowest(String value) {
     return NumberAnswer.of(
-            new NumberAnswer.Expected(value, null, List.of(), false, false, false, true, List.of()))
+            new NumberAnswer.Expected(
+                value, null, List.of(), false, false, false, false, true, List.of()))
         .orElseThrow();
   }
 }

@@ -44,6 +44,7 @@ class TypedCasesTest {
                   tolerance,
                   parts.length > 1 ? List.of(parts[1].split("; ")) : List.of(),
                   flags.contains("unitNeeded"),
+                  flags.contains("unitsExact"),
                   flags.contains("fractions"),
                   flags.contains("percent"),
                   flags.contains("lowestTerms"),

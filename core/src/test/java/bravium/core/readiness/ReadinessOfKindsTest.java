@@ -251,6 +251,7 @@ class ReadinessOfKindsTest {
         false,
         false,
         false,
+        false,
         List.of(),
         Extra.NONE);
   }

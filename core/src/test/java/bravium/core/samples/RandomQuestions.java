@@ -92,6 +92,7 @@ public final class RandomQuestions {
               random.nextBoolean() ? null : "0.1",
               random.nextBoolean() ? List.of() : List.of("kg", "g"),
               random.nextBoolean(),
+              half,
               random.nextBoolean(),
               random.nextBoolean(),
               random.nextInt(4) == 0,

@@ -196,7 +196,7 @@ public record QuestionRow(
     }
     String value = right.isEmpty() ? null : right.getFirst();
     return new Numeric(
-        basics, value, null, List.of(), false, false, false, false, mistakes(), Extra.NONE);
+        basics, value, null, List.of(), false, false, false, false, false, mistakes(), Extra.NONE);
   }
 
   private static Card card(String id, String text) {

@@ -107,9 +107,60 @@ class MigrationTest {
             + " ('hunt', 3, 1, '{}', null, 0, 5), ('ended', 1, 1, '{}', '{}', 0, 5),"
             + " ('old', 1, 1, '{}', null, 0, 4)");
 
-    migrate("latest");
+    migrate("13");
 
     assertThat(ask("select public_id from sitting where opened_revision = 6"))
         .containsExactly("even", "hunt");
+  }
+
+  /** What is typed is read otherwise now, so only games in which nothing is can go on. */
+  @Test
+  void gamesInWhichNothingIsTypedGoOn() throws SQLException {
+    migrate("14");
+    ask(
+        "insert into teacher (id, name, created_at) values (1, 'T', 0)",
+        "insert into activity (id, public_id, teacher_id, version, title, kind, question_count,"
+            + " finding_count, is_playable, created_at, changed_at)"
+            + " values (1, 'a', 1, 1, 'A', 'quiz-show', 1, 0, 1, 0, 0)",
+        "insert into activity_version (id, activity_id, version, document, saved_at) values"
+            + " (1, 1, 1, '{\"game\": {\"questions\": [{\"kind\": \"pick-one\"}]}}', 0),"
+            + " (2, 1, 2, '{\"game\": {\"questions\": [{\"kind\": \"pick-one\"},"
+            + " {\"kind\": \"number\"}]}}', 0)",
+        "insert into sitting (public_id, activity_version_id, teacher_id, opening, outcome,"
+            + " opened_at, opened_revision) values"
+            + " ('picked', 1, 1, '{}', null, 0, 6), ('typed', 2, 1, '{}', null, 0, 6),"
+            + " ('ended', 1, 1, '{}', '{}', 0, 6)");
+
+    migrate("latest");
+
+    assertThat(ask("select public_id from sitting where opened_revision = 7"))
+        .containsExactly("picked");
+  }
+
+  /** Who was on a device, or has played, had joined before it was written down. */
+  @Test
+  void whoJoinedBeforeItWasWrittenDownHasJoined() throws SQLException {
+    migrate("13");
+    ask(
+        "insert into teacher (id, name, created_at) values (1, 'T', 0)",
+        "insert into school_class (id, public_id, teacher_id, name, code, door, created_at)"
+            + " values (1, 'c', 1, 'C', 'abcdef', 'open', 0)",
+        "insert into learner (id, created_at, number) values (1, 0, 1), (2, 0, 2), (3, 0, 3)",
+        "insert into class_learner (learner_id, class_id, public_id, name, name_key, is_waiting)"
+            + " values (1, 1, 'x', 'Ada', 'ada', 0), (2, 1, 'y', 'Bo', 'bo', 0),"
+            + " (3, 1, 'z', 'Cleo', 'cleo', 0)",
+        "insert into learner_device (learner_id, token_hash, created_at) values (1, 'h', 5)",
+        "insert into activity (id, public_id, teacher_id, version, title, kind, question_count,"
+            + " finding_count, is_playable, created_at, changed_at)"
+            + " values (1, 'a', 1, 1, 'A', 'quiz-show', 1, 0, 1, 0, 0)",
+        "insert into activity_version (id, activity_id, version, document, saved_at)"
+            + " values (1, 1, 1, '{}', 0)",
+        "insert into sitting (public_id, activity_version_id, learner_id, opening, opened_at,"
+            + " opened_revision) values ('s', 1, 2, '{}', 7, 6)");
+
+    migrate("latest");
+
+    assertThat(ask("select name || ' ' || joined_at from class_learner where joined_at > 0"))
+        .containsExactly("Ada 5", "Bo 7");
   }
 }
