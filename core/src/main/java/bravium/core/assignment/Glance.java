@@ -12,6 +12,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -95,8 +97,9 @@ public record Glance(List<GlanceColumn> columns, List<GlanceRow> rows) {
    *
    * @param game the activity as it was given last: its items come first, then those that only
    *     earlier versions had
+   * @param leftOut the places of games that are in no sum: their learners are excused
    */
-  public static Glance of(Prepared game, List<Review> games) {
+  public static Glance of(Prepared game, List<Review> games, Set<Integer> leftOut) {
     Map<String, String> labels = new LinkedHashMap<>();
     if (game.playable()) {
       game.play().items().stream()
@@ -115,7 +118,11 @@ public record Glance(List<GlanceColumn> columns, List<GlanceRow> rows) {
     List<GlanceColumn> columns = new ArrayList<>();
     for (Map.Entry<String, String> label : labels.entrySet()) {
       int place = columns.size();
-      List<CellMark> marks = rows.stream().map(row -> row.cells().get(place).mark()).toList();
+      List<CellMark> marks =
+          IntStream.range(0, rows.size())
+              .filter(row -> !leftOut.contains(row))
+              .mapToObj(row -> rows.get(row).cells().get(place).mark())
+              .toList();
       int right = (int) marks.stream().filter(mark -> mark == CellMark.RIGHT).count();
       int settled =
           (int)

@@ -22,6 +22,8 @@ import bravium.core.samples.RandomVideos;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
@@ -43,7 +45,7 @@ class GlanceTest {
     Prepared game = Games.prepared(activity);
 
     Glance glance =
-        Glance.of(game, List.of(played(activity, "a", "b", "a"), played(activity, "a")));
+        Glance.of(game, List.of(played(activity, "a", "b", "a"), played(activity, "a")), Set.of());
 
     assertThat(glance.columns())
         .extracting(Glance.GlanceColumn::id)
@@ -61,10 +63,25 @@ class GlanceTest {
   }
 
   @Example
+  void gamesOfThoseWhoAreExcusedStandThereAndAreInNoSum() {
+    Activity activity = Activities.quiz(Activities.asWritten(null, 50), 3);
+
+    Glance glance =
+        Glance.of(
+            Games.prepared(activity),
+            List.of(played(activity, "a", "b", "a"), played(activity, "a", "a", "b")),
+            Set.of(0));
+
+    assertThat(glance.rows()).hasSize(2);
+    assertThat(glance.columns()).extracting(Glance.GlanceColumn::settled).containsExactly(1, 1, 1);
+    assertThat(glance.columns()).extracting(Glance.GlanceColumn::right).containsExactly(1, 1, 0);
+  }
+
+  @Example
   void whereNobodyHasPlayedAllItemsStandThereAllTheSame() {
     Activity activity = Activities.quiz(Activities.asWritten(null, 50), 3);
 
-    Glance glance = Glance.of(Games.prepared(activity), List.of());
+    Glance glance = Glance.of(Games.prepared(activity), List.of(), Set.of());
 
     assertThat(glance.columns()).hasSize(3);
     assertThat(glance.columns()).allMatch(column -> column.settled() == 0);
@@ -78,7 +95,7 @@ class GlanceTest {
     Activity one =
         three.withGame(three.game().withQuestions(three.game().questions().subList(1, 2)));
 
-    Glance glance = Glance.of(Games.prepared(one), List.of(played(three, "a", "a", "a")));
+    Glance glance = Glance.of(Games.prepared(one), List.of(played(three, "a", "a", "a")), Set.of());
 
     assertThat(glance.columns())
         .extracting(Glance.GlanceColumn::id)
@@ -107,8 +124,21 @@ class GlanceTest {
       reviews.add(Review.of(game, sitting, 99));
     }
 
-    Glance glance = Glance.of(game, reviews);
+    Set<Integer> excused =
+        IntStream.range(0, 3)
+            .filter(place -> random.nextInt(3) == 0)
+            .boxed()
+            .collect(Collectors.toSet());
+    Glance glance = Glance.of(game, reviews, excused);
 
+    for (int column = 0; column < glance.columns().size(); column++) {
+      int right = 0;
+      for (int learner = 0; learner < 3; learner++) {
+        CellMark mark = glance.rows().get(learner).cells().get(column).mark();
+        right += !excused.contains(learner) && mark == CellMark.RIGHT ? 1 : 0;
+      }
+      assertThat(glance.columns().get(column).right()).isEqualTo(right);
+    }
     for (int i = 0; i < reviews.size(); i++) {
       Glance.GlanceRow row = glance.rows().get(i);
       assertThat(row.points()).isEqualTo(reviews.get(i).score().points());

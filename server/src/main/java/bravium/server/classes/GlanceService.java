@@ -16,6 +16,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 
 /** What came back from classes: on one activity, over the term, from one learner. */
@@ -83,11 +86,17 @@ class GlanceService {
     Map<Long, Review> reviews = new LinkedHashMap<>();
     counting.forEach(
         (learner, game) -> reviews.put(learner, sittings.review(game.sitting(), any -> true)));
+    List<Long> order = List.copyOf(reviews.keySet());
+    Set<Integer> excused =
+        IntStream.range(0, order.size())
+            .filter(place -> allowance(own, order.get(place)).excused())
+            .boxed()
+            .collect(Collectors.toSet());
     Glance glance =
         Glance.of(
             Games.prepared(activities.version(row.version()).activity()),
-            List.copyOf(reviews.values()));
-    List<Long> order = List.copyOf(reviews.keySet());
+            List.copyOf(reviews.values()),
+            excused);
     List<ClassGlance.GlanceLine> lines = new ArrayList<>();
     learners.forEach(
         (learner, entry) -> {

@@ -202,10 +202,27 @@ final class VideoCourse implements Course {
     if (refusal.isPresent()) {
       return at.refused(refusal.get());
     }
-    FilmState state = state(sitting).having(stretch);
+    FilmState state = state(sitting).having(free ? stretch : counted(sitting, stretch));
     return Turn.of(
         sitting.with(
             sitting.stage() == Stage.BOARD ? state.movedTo(halted(sitting, stretch)) : state));
+  }
+
+  /**
+   * As much of a stretch as can have been watched: where stops can't be passed by, nothing of what
+   * lies behind one that was never answered.
+   */
+  private Stretch counted(Sitting sitting, Stretch stretch) {
+    if (video.watching().skip()) {
+      return stretch;
+    }
+    int halt =
+        sitting.draw().ids().stream()
+            .filter(id -> sitting.resultOf(id).isEmpty() && sitting.effortFor(id).tries() == 0)
+            .mapToInt(this::momentOf)
+            .min()
+            .orElse(shown.to());
+    return stretch.within(new Stretch(shown.from(), Math.max(shown.from(), halt)));
   }
 
   /** Where the film stands after a stretch: at the first stop on the way that is not settled. */

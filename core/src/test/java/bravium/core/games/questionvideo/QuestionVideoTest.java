@@ -221,6 +221,25 @@ class QuestionVideoTest {
     assertThat(fast.watches(30_000, 30_000)).isNull();
   }
 
+  /** A report that nobody's player makes: it tells of film behind a stop that is still shut. */
+  @Test
+  void whatLiesBehindAStopThatWasNeverAnsweredIsNotCountedAsWatched() {
+    for (boolean ahead : new boolean[] {false, true}) {
+      Watching forger =
+          new Watching(
+              film(Stop.of("q1", 15_000)).with(rule(true, ahead, false, 100)), Rules.usual());
+      forger.now += 600_000;
+      assertThat(forger.watches(0, 60_000)).isNull();
+      assertThat(forger.sitting.now()).isEqualTo("q1");
+      assertThat(forger.scene().share()).isEqualTo(25);
+
+      forger.answers("a");
+      forger.goesOn();
+      forger.sees(15_000, 60_000);
+      assertThat(forger.scene() == null ? 100 : forger.scene().share()).isEqualTo(100);
+    }
+  }
+
   @Test
   void aQuestionIsLeftUnansweredOnlyWhereThatIsAllowed() {
     Watching may =
