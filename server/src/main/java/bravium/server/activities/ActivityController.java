@@ -4,6 +4,7 @@ import bravium.core.activity.Activity;
 import bravium.formats.ActivityFile;
 import bravium.server.accounts.Teacher;
 import bravium.server.problems.Problem;
+import bravium.server.web.Attachment;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.net.URI;
@@ -137,7 +138,9 @@ class ActivityController {
     String ending = alone ? "bravium.json" : "bravium.zip";
     return ResponseEntity.ok()
         .contentType(alone ? MediaType.APPLICATION_JSON : new MediaType("application", "zip"))
-        .header(HttpHeaders.CONTENT_DISPOSITION, Attachment.of(activity, ending))
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            Attachment.of(activity.titlePage().title(), "activity", ending))
         .body(
             alone
                 ? out -> out.write(ActivityFile.write(activity))

@@ -14,6 +14,7 @@ import bravium.server.limits.LongWork;
 import bravium.server.limits.Pools;
 import bravium.server.media.MediaService;
 import bravium.server.problems.Problem;
+import bravium.server.web.Attachment;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -175,7 +176,9 @@ class QuestionsController {
     Activity activity = activities.read(teacher, id).activity();
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType(type + ";charset=UTF-8"))
-        .header(HttpHeaders.CONTENT_DISPOSITION, Attachment.of(activity, ending))
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            Attachment.of(activity.titlePage().title(), "activity", ending))
         .body(write.apply(activity.game().questions()).getBytes(StandardCharsets.UTF_8));
   }
 }

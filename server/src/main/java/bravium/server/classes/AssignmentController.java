@@ -3,6 +3,7 @@ package bravium.server.classes;
 import bravium.server.accounts.SignedIn;
 import bravium.server.accounts.Teacher;
 import bravium.server.results.ToMark;
+import bravium.server.web.Attachment;
 import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -119,25 +120,25 @@ class AssignmentController {
     return glances.glance(teacher, id);
   }
 
-  /** The same as a table for a spreadsheet. Its name says nothing of anybody. */
+  /** The same as a table for a spreadsheet, under the names of the class and of the activity. */
   @GetMapping("/api/assignments/{id}/glance.csv")
   ResponseEntity<String> table(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
-    return csv("results", glances.table(teacher, id));
+    return csv(glances.table(teacher, id));
   }
 
   /** The register of a class as a table, which is recognised when it is taken in again. */
   @GetMapping("/api/classes/{id}/register.csv")
   ResponseEntity<String> register(
       @AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
-    return csv("register", glances.register(teacher, id));
+    return csv(glances.register(teacher, id));
   }
 
-  private static ResponseEntity<String> csv(String name, String table) {
+  private static ResponseEntity<String> csv(GlanceService.Table table) {
     return ResponseEntity.ok()
         .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + ".csv\"")
+        .header(HttpHeaders.CONTENT_DISPOSITION, Attachment.of(table.name(), "results", "csv"))
         // Spreadsheets tell UTF-8 by this mark.
-        .body("\uFEFF" + table);
+        .body("\uFEFF" + table.csv());
   }
 
   /** The term of a class: learners down, what they were given across. */

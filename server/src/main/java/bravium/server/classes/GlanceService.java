@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
 /** What came back from classes: on one activity, over the term, from one learner. */
@@ -148,11 +149,19 @@ class GlanceService {
     return own.containsKey(learner) ? own.get(learner).allowance() : Allowance.NONE;
   }
 
-  /** The glance as a table for a spreadsheet: a learner a row, with her points for each item. */
-  String table(Teacher teacher, String id) {
+  /**
+   * A table for a spreadsheet.
+   *
+   * @param name what it is of, for its file
+   */
+  record Table(String name, String csv) {}
+
+  /** The glance as a table: a learner a row, with her points for each item. */
+  Table table(Teacher teacher, String id) {
     ClassGlance glance = glance(teacher, id);
     List<List<String>> rows = new ArrayList<>();
-    List<String> heads = new ArrayList<>(List.of("Name", "State", "Goes", "Points", "Possible"));
+    List<String> heads =
+        new ArrayList<>(List.of("Name", "State", "Goes", "Points", "Possible", "Passed"));
     for (int i = 0; i < glance.columns().size(); i++) {
       String label = glance.columns().get(i).label();
       heads.add((i + 1) + ". " + (label.isEmpty() ? "Guess at the whole" : label));
@@ -167,13 +176,24 @@ class GlanceService {
       cells.add(counts == null ? "" : String.valueOf(counts.points()));
       cells.add(
           counts == null || counts.possible() == null ? "" : String.valueOf(counts.possible()));
+      cells.add(counts == null || counts.won() == null ? "" : counts.won() ? "yes" : "no");
       for (int i = 0; i < glance.columns().size(); i++) {
         Glance.GlanceCell cell = counts == null ? null : counts.cells().get(i);
         cells.add(cell == null ? "" : said(cell));
       }
       rows.add(cells);
     }
-    return Cells.csv(rows);
+    return named(glance.className(), glance.given().title(), rows);
+  }
+
+  /** The class, what of it, and today as the school has it. */
+  private Table named(String className, String what, List<List<String>> rows) {
+    List<String> names =
+        Stream.of(className, what, time.today(clock.instant()).toString())
+            .map(String::strip)
+            .filter(name -> !name.isEmpty())
+            .toList();
+    return new Table(String.join(" \u2013 ", names), Cells.csv(rows));
   }
 
   private static String state(ClassGlance.GlanceLine line) {
@@ -187,23 +207,24 @@ class GlanceService {
     return switch (cell.mark()) {
       case NONE -> "";
       case WAITS -> "to mark";
-      case GIVEN -> "given";
+      case GIVEN -> "handed in";
       case RIGHT, PARTLY, WRONG, MISSED -> String.valueOf(cell.points());
     };
   }
 
   /** The register as a table, to be taken in again. */
-  String register(Teacher teacher, String classId) {
+  Table register(Teacher teacher, String classId) {
+    long inClass = assigned.ownClass(teacher, classId);
     List<List<String>> rows = new ArrayList<>();
     rows.add(List.of("Name", "Time in per cent", "Help"));
-    for (ClassLearnerRecord row : register.present(assigned.ownClass(teacher, classId))) {
+    for (ClassLearnerRecord row : register.present(inClass)) {
       rows.add(
           List.of(
               row.getName(),
               row.getTime() == null ? "" : String.valueOf(row.getTime()),
               String.join(" ", RegisterRepository.help(row))));
     }
-    return Cells.csv(rows);
+    return named(classes.byRow(inClass).orElseThrow().row().getName(), "register", rows);
   }
 
   /** The term: learners down, what they were given across. */
