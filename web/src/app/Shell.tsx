@@ -22,7 +22,7 @@ export function Shell({ children }: { children: ReactNode }) {
     navigate(covers ? "/cover" : "/sign-in");
   };
   return (
-    <div className="flex min-h-full flex-col">
+    <div className="places flex min-h-full flex-col">
       <header className="flex flex-wrap items-center gap-x-7 gap-y-1 border-b border-line bg-card px-4 py-2 sm:px-7">
         <Link to={covers ? "/cover" : "/activities"} className="font-display text-2xl font-bold">
           {words.name}

@@ -12,8 +12,12 @@ const remembered = (): Look => {
   }
 };
 
-const put = (look: Look) => {
+const wear = (look: Look) => {
   document.documentElement.dataset.theme = `bravium-${look}`;
+};
+
+const put = (look: Look) => {
+  wear(look);
   try {
     localStorage.setItem(STORED, look);
   } catch {
@@ -32,3 +36,7 @@ export const useLook = create<{ look: Look; turn: () => void }>((set, get) => ({
 }));
 
 put(remembered());
+
+// Paper is light, whatever the screen is.
+window.addEventListener("beforeprint", () => wear("day"));
+window.addEventListener("afterprint", () => wear(useLook.getState().look));

@@ -73,6 +73,7 @@ function Glance({ glance }: { glance: ClassGlance }) {
       </Link>
       <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
         <div className="mr-auto">
+          <p className="only-paper">{words.classes.onPaper(className, new Date())}</p>
           <h1 className="text-3xl font-semibold [overflow-wrap:anywhere]">
             {given.title || words.activities.untitled}
           </h1>

@@ -28,7 +28,9 @@ export function GlanceTable(props: {
   return (
     <>
       <p className="mb-2">
-        <ChoiceChip label={said.sort} names={said.sortBy} value={sort} change={setSort} />
+        <span className="only-screen">
+          <ChoiceChip label={said.sort} names={said.sortBy} value={sort} change={setSort} />
+        </span>
         <Legend />
       </p>
       <div className="flex flex-wrap items-start gap-6">
@@ -63,7 +65,7 @@ export function GlanceTable(props: {
                     </span>
                   </th>
                 ))}
-                <th scope="col">
+                <th scope="col" className="only-screen">
                   <span className="sr-only">{said.own("")}</span>
                 </th>
               </tr>
@@ -146,7 +148,7 @@ function Row(props: {
           </td>
         );
       })}
-      <td className="border-t border-line px-1">
+      <td className="only-screen border-t border-line px-1">
         <button
           type="button"
           className="btn btn-ghost btn-square"

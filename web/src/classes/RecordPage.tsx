@@ -8,7 +8,6 @@ import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { whenWords } from "../words/format";
 import { Cell } from "./TermPage";
-import "./print.css";
 
 const said = words.classes.record;
 
@@ -43,11 +42,14 @@ function OneRecord({ record }: { record: LearnerRecord }) {
   const { name, className, lines } = record;
   usePageTitle(said.title(name));
   return (
-    <div className="on-paper">
+    <div>
       <h1 className="text-3xl font-semibold [overflow-wrap:anywhere]">
         <bdi>{name}</bdi>
       </h1>
-      <p className="mb-5 text-lg text-soft">{className}</p>
+      <p className="mb-5 text-lg text-soft">
+        {className}
+        <span className="only-paper">{words.classes.onPaper("", new Date())}</span>
+      </p>
       {lines.length === 0 && <p>{said.none}</p>}
       <ul className="grid gap-2">
         {lines.map((line) => (

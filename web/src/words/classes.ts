@@ -8,7 +8,7 @@ import type {
   WhenMarked,
   WhenTold,
 } from "../generated/types";
-import { list, plural, schoolTime, yearName } from "./format";
+import { day, list, plural, schoolTime, yearName } from "./format";
 
 /** A length of time as one says it: “5 minutes”, “3 hours”, “2 days”. */
 const long = (minutes: number) =>
@@ -60,6 +60,9 @@ export const classes = {
     sheetTitle: (name: string) => `Join ${name}`,
     sheetText: "Open this address, or scan the picture, and type the code.",
     print: "Print",
+    /** Above what is printed: whose it is, and how old. */
+    onPaper: (className: string, when: Date) =>
+      [className, `${day(when)} ${when.getFullYear()}`].filter(Boolean).join(" · "),
     done: "Done",
     qr: "The address as a QR code",
     door: {

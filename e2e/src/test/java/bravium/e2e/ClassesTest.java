@@ -173,6 +173,10 @@ class ClassesTest {
             AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Nell.*")));
     assertThat(row).containsText("playing");
     AccessibilityTest.check(page, "a class at a glance");
+    Assertions.assertThat(Paper.text(page))
+        .contains("Hazel plays", "Assigned", "Nell", "playing", "Questions")
+        .containsPattern("\\d+ of \\d+")
+        .doesNotContain("Change dates and goes", "While they play", "Sign out");
     page.getByLabel(Pattern.compile("^Nell, 1: ")).click();
     assertThat(page.getByText("What Nell answered")).isVisible();
     AccessibilityTest.check(page, "a learner’s answers");

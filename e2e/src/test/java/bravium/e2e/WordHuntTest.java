@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Media;
 import java.util.ArrayList;
 import java.util.List;
 import org.assertj.core.api.Assertions;
@@ -93,6 +94,13 @@ class WordHuntTest {
     page.keyboard().press("Escape");
     page.keyboard().press("ArrowLeft");
     assertThat(page.getByText("0 of 8 found").last()).isVisible();
+    page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+    page.setViewportSize(794, 1123);
+    Assertions.assertThat(page.locator(".hunt-picture img").boundingBox().height)
+        .as("the picture on a sheet of A4, upright")
+        .isGreaterThan(200);
+    page.setViewportSize(1280, 800);
+    page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
     page.keyboard().press("Space");
     assertThat(entry).isFocused();
     page.keyboard().type("hat");
