@@ -3,6 +3,7 @@ import { useState } from "react";
 import { ChoiceChip } from "../build/chips";
 import type { ClassGlance, GlanceCell, GlanceColumn, GlanceLine } from "../generated/types";
 import { words } from "../words/en";
+import { LearnerLink } from "./LearnerLink";
 import { MARK_INKS, MARK_SIGNS } from "./marks";
 
 const said = words.classes.glance;
@@ -119,7 +120,11 @@ function Row(props: {
   return (
     <tr className={line.excused ? "opacity-70" : ""}>
       <th scope="row" className={`${NAME} border-t border-line text-start font-normal`}>
-        <bdi className="font-display font-semibold">{name}</bdi>
+        {line.left ? (
+          <bdi className="font-display font-semibold">{name}</bdi>
+        ) : (
+          <LearnerLink classId={glance.classId} learner={line.learner} name={name} />
+        )}
         {state && <span className="block text-sm text-soft">{state}</span>}
       </th>
       <td className="border-t border-line px-3 text-right whitespace-nowrap">

@@ -18,6 +18,7 @@ import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
 import { AddLearnersDialog } from "./AddLearnersDialog";
 import { LearnerDialog } from "./LearnerDialog";
+import { LearnerLink } from "./LearnerLink";
 import { MergeDialog } from "./MergeDialog";
 import { MoveDialog } from "./MoveDialog";
 import type { Message, useDoing } from "./useDoing";
@@ -188,7 +189,9 @@ function Line(
   ].filter(Boolean);
   return (
     <li className="flex min-h-13 flex-wrap items-center gap-x-5 border-b border-line px-4 py-1 last:border-0">
-      <bdi className="mr-auto font-display font-semibold [overflow-wrap:anywhere]">{name}</bdi>
+      <span className="mr-auto flex min-h-11 items-center [overflow-wrap:anywhere]">
+        <LearnerLink classId={id} learner={learner.id} name={name} />
+      </span>
       {learner.waiting ? (
         <>
           <span className="rounded-[4px] bg-accent px-2 font-semibold text-accent-content">

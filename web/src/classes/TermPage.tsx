@@ -7,6 +7,7 @@ import { Failed, Loading } from "../ui/Notice";
 import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { NAME } from "./GlanceTable";
+import { LearnerLink } from "./LearnerLink";
 
 const said = words.classes.term;
 
@@ -66,13 +67,7 @@ function Table({ term }: { term: ClassTerm }) {
           {term.lines.map(({ learner, name, cells }) => (
             <tr key={learner}>
               <th scope="row" className={`${NAME} border-t border-line text-start font-normal`}>
-                <Link
-                  to={`/classes/${term.classId}/learners/${learner}`}
-                  title={said.record(name)}
-                  className="font-display font-semibold underline decoration-edge decoration-dotted underline-offset-4"
-                >
-                  <bdi>{name}</bdi>
-                </Link>
+                <LearnerLink classId={term.classId} learner={learner} name={name} />
               </th>
               {cells.map((cell, i) => (
                 <td
