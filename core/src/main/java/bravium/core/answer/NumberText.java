@@ -73,7 +73,7 @@ final class NumberText {
     if (tidy.length() > MOST_CHARACTERS) {
       return List.of();
     }
-    Integer word = NumberWords.number(tidy);
+    Integer word = figure(tidy) ? null : NumberWords.number(tidy);
     return word == null
         ? new NumberText(tidy).readings()
         : List.of(new Reading(Value.of(word, 1), false, true, false, ""));
@@ -83,7 +83,10 @@ final class NumberText {
    * Whether there is a figure in a text, in whatever script, or a fraction that is one character.
    */
   static boolean hasFigure(String text) {
-    String tidy = tidied(text);
+    return figure(tidied(text));
+  }
+
+  private static boolean figure(String tidy) {
     for (int i = 0; i < tidy.length(); i++) {
       char c = tidy.charAt(i);
       if (c >= '0' && c <= '9'
