@@ -19,6 +19,14 @@ import org.sqlite.SQLiteDataSource;
 /** A database of an earlier version is taken on with all that is in it. */
 class MigrationTest {
 
+  private static final String TEACHER =
+      "insert into teacher (id, name, created_at) values (1, 'T', 0)";
+
+  private static final String ACTIVITY =
+      "insert into activity (id, public_id, teacher_id, version, title, kind, question_count,"
+          + " finding_count, is_playable, created_at, changed_at)"
+          + " values (1, 'a', 1, 1, 'A', 'quiz-show', 1, 0, 1, 0, 0)";
+
   private SQLiteDataSource file;
 
   @BeforeEach
@@ -63,10 +71,8 @@ class MigrationTest {
   void learnersOfLinksAndTheirGamesAreStillThereOnceThereAreClasses() throws SQLException {
     migrate("6");
     ask(
-        "insert into teacher (id, name, created_at) values (1, 'T', 0)",
-        "insert into activity (id, public_id, teacher_id, version, title, kind, question_count,"
-            + " finding_count, is_playable, created_at, changed_at)"
-            + " values (1, 'a', 1, 1, 'A', 'quiz-show', 1, 0, 1, 0, 0)",
+        TEACHER,
+        ACTIVITY,
         "insert into activity_version (id, activity_id, version, document, saved_at)"
             + " values (1, 1, 1, '{}', 0)",
         "insert into play_link (id, activity_id, code, created_at) values (1, 1, 'abcdef', 0)",
@@ -93,10 +99,8 @@ class MigrationTest {
   void gamesThatRunGoOnUnlessTheyAreCountedOtherwiseNow() throws SQLException {
     migrate("12");
     ask(
-        "insert into teacher (id, name, created_at) values (1, 'T', 0)",
-        "insert into activity (id, public_id, teacher_id, version, title, kind, question_count,"
-            + " finding_count, is_playable, created_at, changed_at)"
-            + " values (1, 'a', 1, 1, 'A', 'quiz-show', 1, 0, 1, 0, 0)",
+        TEACHER,
+        ACTIVITY,
         "insert into activity_version (id, activity_id, version, document, saved_at) values"
             + " (1, 1, 1, '{\"game\": {\"board\": {\"rise\": \"even\"}}}', 0),"
             + " (2, 1, 2, '{\"game\": {\"board\": {\"rise\": \"doubling\"}}}', 0),"
@@ -118,10 +122,8 @@ class MigrationTest {
   void gamesInWhichNothingIsTypedGoOn() throws SQLException {
     migrate("14");
     ask(
-        "insert into teacher (id, name, created_at) values (1, 'T', 0)",
-        "insert into activity (id, public_id, teacher_id, version, title, kind, question_count,"
-            + " finding_count, is_playable, created_at, changed_at)"
-            + " values (1, 'a', 1, 1, 'A', 'quiz-show', 1, 0, 1, 0, 0)",
+        TEACHER,
+        ACTIVITY,
         "insert into activity_version (id, activity_id, version, document, saved_at) values"
             + " (1, 1, 1, '{\"game\": {\"questions\": [{\"kind\": \"pick-one\"}]}}', 0),"
             + " (2, 1, 2, '{\"game\": {\"questions\": [{\"kind\": \"pick-one\"},"
@@ -142,7 +144,7 @@ class MigrationTest {
   void whoJoinedBeforeItWasWrittenDownHasJoined() throws SQLException {
     migrate("13");
     ask(
-        "insert into teacher (id, name, created_at) values (1, 'T', 0)",
+        TEACHER,
         "insert into school_class (id, public_id, teacher_id, name, code, door, created_at)"
             + " values (1, 'c', 1, 'C', 'abcdef', 'open', 0)",
         "insert into learner (id, created_at, number) values (1, 0, 1), (2, 0, 2), (3, 0, 3)",
@@ -150,9 +152,7 @@ class MigrationTest {
             + " values (1, 1, 'x', 'Ada', 'ada', 0), (2, 1, 'y', 'Bo', 'bo', 0),"
             + " (3, 1, 'z', 'Cleo', 'cleo', 0)",
         "insert into learner_device (learner_id, token_hash, created_at) values (1, 'h', 5)",
-        "insert into activity (id, public_id, teacher_id, version, title, kind, question_count,"
-            + " finding_count, is_playable, created_at, changed_at)"
-            + " values (1, 'a', 1, 1, 'A', 'quiz-show', 1, 0, 1, 0, 0)",
+        ACTIVITY,
         "insert into activity_version (id, activity_id, version, document, saved_at)"
             + " values (1, 1, 1, '{}', 0)",
         "insert into sitting (public_id, activity_version_id, learner_id, opening, opened_at,"
