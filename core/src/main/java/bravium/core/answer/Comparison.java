@@ -125,22 +125,19 @@ public final class Comparison {
     if (how.signsMatter()) {
       return Optional.empty();
     }
-    Folded things = Folded.of(ListText.parted(typed.text()), how).withoutJoining();
+    Folded things = things(typed.text());
     for (Meant meant : accepted) {
-      boolean and = typed.free().hasAnd() != meant.free().hasAnd();
-      boolean same =
-          and && sorted(typed.free().withAndOf(meant.free())).equals(sorted(meant.free()))
-              || meant.list() && sorted(things).equals(sorted(meant.free().withoutJoining()));
-      if (same) {
+      boolean and = !how.anyOrder() && typed.free().equalsButAnd(meant.free());
+      if (and || meant.list() && things.equals(things(meant.text()))) {
         return Optional.of(Judgement.right(Reason.SAME_BUT_FORM, meant.text()));
       }
     }
     return Optional.empty();
   }
 
-  /** In the order that counts. */
-  private List<String> sorted(Folded text) {
-    return how.anyOrder() ? text.words().stream().sorted().toList() : text.words();
+  /** The things of a list alone. */
+  private Folded things(String text) {
+    return Folded.of(ListText.withoutJoining(ListText.parted(text)), how);
   }
 
   /** What reads the same when folded so far: an accepted text before a listed wrong one. */

@@ -154,36 +154,20 @@ record Folded(List<String> words) {
 
   private static final String AND = "&";
 
-  private static boolean joins(String word) {
-    return JOINING.contains(bare(word));
+  /** Whether a word joins two things, or a sign does. */
+  static boolean joins(String word) {
+    return word.equals(AND) || JOINING.contains(bare(word));
   }
 
-  /** Whether {@code &} stands among the words. */
-  boolean hasAnd() {
-    return words.contains(AND);
-  }
-
-  /** The same with {@code &} where another has a word for it, one after another. */
-  Folded withAndOf(Folded other) {
-    boolean signs = other.hasAnd();
-    List<String> joining = signs ? List.of() : other.words.stream().filter(Folded::joins).toList();
-    List<String> changed = new ArrayList<>();
-    int next = 0;
-    for (String word : words) {
-      if (signs && joins(word)) {
-        changed.add(AND);
-      } else if (word.equals(AND) && next < joining.size()) {
-        changed.add(joining.get(next++));
-      } else {
-        changed.add(word);
-      }
+  /** Whether it is the same but for {@code &} where the other has a word for it. */
+  boolean equalsButAnd(Folded other) {
+    boolean same = words.size() == other.words.size();
+    for (int i = 0; same && i < words.size(); i++) {
+      String one = words.get(i);
+      String two = other.words.get(i);
+      same = one.equals(two) || (one.equals(AND) ? joins(two) : two.equals(AND) && joins(one));
     }
-    return new Folded(changed);
-  }
-
-  /** A list's things alone, without the word before its last. */
-  Folded withoutJoining() {
-    return new Folded(words.stream().filter(word -> !word.equals(AND) && !joins(word)).toList());
+    return same;
   }
 
   /** Whether a character can't be seen, and says nothing. */

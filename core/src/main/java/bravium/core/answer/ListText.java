@@ -1,5 +1,9 @@
 package bravium.core.answer;
 
+import bravium.core.rich.Texts;
+import java.util.ArrayList;
+import java.util.List;
+
 /**
  * A text that lists things with commas or semicolons between them. Between figures a comma may be a
  * decimal mark or part a thousand from the rest; where there are several and no groups of three
@@ -54,5 +58,22 @@ final class ListText {
       }
     }
     return out.toString();
+  }
+
+  /**
+   * A list without the word that joins its last thing to the others: the last such word behind the
+   * last comma, where no comma follows it. With one, it is a thing itself, as the vowel e is.
+   */
+  static String withoutJoining(String text) {
+    int comma = Math.max(text.lastIndexOf(','), text.lastIndexOf(';'));
+    List<String> words = Texts.split(text.substring(comma + 1), ' ');
+    for (int i = words.size() - 2; i >= 0; i--) {
+      if (Folded.joins(words.get(i)) && (comma >= 0 || i > 0)) {
+        List<String> others = new ArrayList<>(words);
+        others.remove(i);
+        return text.substring(0, comma + 1) + " " + String.join(" ", others);
+      }
+    }
+    return text;
   }
 }
