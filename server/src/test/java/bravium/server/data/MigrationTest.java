@@ -117,26 +117,38 @@ class MigrationTest {
         .containsExactly("even", "hunt");
   }
 
-  /** What is typed is read otherwise now, so only games in which nothing is can go on. */
+  /** What is typed is read otherwise now, so only games in which nothing was can go on. */
   @Test
-  void gamesInWhichNothingIsTypedGoOn() throws SQLException {
+  void gamesInWhichNothingWasTypedGoOn() throws SQLException {
     migrate("14");
+    String answered =
+        "insert into move (sitting_id, place, move_key, document, played_at) values"
+            + " (%d, 1, 'k', '{\"key\": \"k\", \"action\": %s}', 0)";
     ask(
         TEACHER,
         ACTIVITY,
         "insert into activity_version (id, activity_id, version, document, saved_at) values"
-            + " (1, 1, 1, '{\"game\": {\"questions\": [{\"kind\": \"pick-one\"}]}}', 0),"
-            + " (2, 1, 2, '{\"game\": {\"questions\": [{\"kind\": \"pick-one\"},"
-            + " {\"kind\": \"number\"}]}}', 0)",
-        "insert into sitting (public_id, activity_version_id, teacher_id, opening, outcome,"
+            + " (1, 1, 1, '{\"game\": {\"questions\": [{\"kind\": \"pick-one\", \"id\": \"p\"},"
+            + " {\"kind\": \"number\", \"id\": \"n\"}, {\"kind\": \"free\", \"id\": \"f\"}]}}', 0)",
+        "insert into sitting (id, public_id, activity_version_id, teacher_id, opening, outcome,"
             + " opened_at, opened_revision) values"
-            + " ('picked', 1, 1, '{}', null, 0, 6), ('typed', 2, 1, '{}', null, 0, 6),"
-            + " ('ended', 1, 1, '{}', '{}', 0, 6)");
+            + " (1, 'picked', 1, 1, '{}', null, 0, 6), (2, 'typed', 1, 1, '{}', null, 0, 6),"
+            + " (3, 'own words', 1, 1, '{}', null, 0, 6), (4, 'found', 1, 1, '{}', null, 0, 6),"
+            + " (5, 'begun', 1, 1, '{}', null, 0, 6), (6, 'ended', 1, 1, '{}', '{}', 0, 6)",
+        answered.formatted(1, answer("p", "picked")),
+        answered.formatted(2, answer("n", "typed")),
+        answered.formatted(3, answer("f", "typed")),
+        answered.formatted(4, "{\"kind\": \"enter\"}"));
 
     migrate("latest");
 
     assertThat(ask("select public_id from sitting where opened_revision = 7"))
-        .containsExactly("picked");
+        .containsExactly("picked", "own words", "begun");
+  }
+
+  private static String answer(String question, String kind) {
+    return "{\"kind\": \"answer\", \"question\": \"%s\", \"response\": {\"kind\": \"%s\"}}"
+        .formatted(question, kind);
   }
 
   /** Who was on a device, or has played, had joined before it was written down. */
