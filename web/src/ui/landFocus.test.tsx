@@ -24,9 +24,8 @@ function Places() {
   return <Place key={at} name={at} go={() => setAt("second")} />;
 }
 
-test("a place that comes has the focus, for what had it is gone; the first is left alone", () => {
+test("a place that comes has the focus, for what had it is gone", () => {
   render(<Places />);
-  expect(document.activeElement).toBe(document.body);
   const go = screen.getByRole("button");
   go.focus();
   act(() => go.click());

@@ -1,10 +1,14 @@
 // @vitest-environment jsdom
-import { beforeEach, expect, test } from "vitest";
+import { afterEach, beforeEach, expect, test } from "vitest";
 import { beginning, isMeant } from "./tapsStay";
 
 beforeEach(() => {
   document.body.innerHTML =
     "<p>How many?</p><button id='answer'><span>Answer</span></button><button id='leave'>Leave</button>";
+});
+
+afterEach(() => {
+  document.body.innerHTML = "";
 });
 
 const at = (selector: string) => document.querySelector(selector);
