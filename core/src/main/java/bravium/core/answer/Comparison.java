@@ -5,6 +5,7 @@ import bravium.core.rich.Texts;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -15,12 +16,8 @@ public final class Comparison {
   /** In a shorter name a slip makes another word. */
   private static final int LEAST_NEARLY = 4;
 
-  /**
-   * A text is folded as far as it matters in each of these steps, from strict to free.
-   *
-   * @param list whether it is a list of things with commas or semicolons between them
-   */
-  private record Meant(String text, Folded same, Folded accented, Folded free, boolean list) {
+  /** A text is folded as far as it matters in each of these steps, from strict to free. */
+  private record Meant(String text, Folded same, Folded accented, Folded free) {
 
     static Meant of(String text, Comparing how) {
       String parted = ListText.isOfNumbers(text) ? ListText.parted(text) : text;
@@ -28,8 +25,7 @@ public final class Comparison {
           text,
           Folded.of(text, how.strict()),
           Folded.of(parted, plainOrder(how.withAccents(true))),
-          Folded.of(parted, how),
-          ListText.isList(parted));
+          Folded.of(parted, how));
     }
 
     private static Comparing plainOrder(Comparing how) {
@@ -46,6 +42,12 @@ public final class Comparison {
 
   private final Comparing how;
   private final List<Meant> accepted;
+
+  /**
+   * The things of each accepted text that is a list; null for any other, and where signs matter.
+   */
+  private final List<@Nullable Folded> lists;
+
   private final List<Mistake> mistakes;
   private final List<Meant> wrong;
 
@@ -58,6 +60,7 @@ public final class Comparison {
   private Comparison(List<String> accepted, List<Mistake> mistakes, Comparing how) {
     this.how = how;
     this.accepted = meant(accepted, how);
+    this.lists = this.accepted.stream().map(meant -> listed(meant.text())).toList();
     this.mistakes = mistakes.stream().filter(m -> !Texts.blank(m.text())).toList();
     this.wrong = meant(this.mistakes.stream().map(Mistake::text).toList(), how);
   }
@@ -125,14 +128,19 @@ public final class Comparison {
     if (how.signsMatter()) {
       return Optional.empty();
     }
-    Folded things = things(typed.text());
-    for (Meant meant : accepted) {
+    Folded things = lists.stream().allMatch(Objects::isNull) ? null : things(typed.text());
+    for (int i = 0; i < accepted.size(); i++) {
+      Meant meant = accepted.get(i);
       boolean and = !how.anyOrder() && typed.free().equalsButAnd(meant.free());
-      if (and || meant.list() && things.equals(things(meant.text()))) {
+      if (and || things != null && things.equals(lists.get(i))) {
         return Optional.of(Judgement.right(Reason.SAME_BUT_FORM, meant.text()));
       }
     }
     return Optional.empty();
+  }
+
+  private @Nullable Folded listed(String text) {
+    return !how.signsMatter() && ListText.isList(text) ? things(text) : null;
   }
 
   /** The things of a list alone. */

@@ -15,7 +15,26 @@ final class Digits {
   private static final String DASHES =
       "\u2010\u2011\u2012\u2013\u2014\u2015\u2212\ufe58\ufe63\uff0d\u02d7\u207b\u208b";
 
+  /** The raised digits from 0 on. */
+  private static final String RAISED =
+      "\u2070\u00b9\u00b2\u00b3\u2074\u2075\u2076\u2077\u2078\u2079";
+
   private Digits() {}
+
+  /** Whether a character is a plain digit. */
+  static boolean is(int c) {
+    return c >= '0' && c <= '9';
+  }
+
+  /** Whether a plain digit stands at a place, which may lie outside of the text. */
+  static boolean at(String text, int place) {
+    return place >= 0 && place < text.length() && is(text.charAt(place));
+  }
+
+  /** What a raised digit says, from 0 to 9; -1 for any other character. */
+  static int raised(char c) {
+    return RAISED.indexOf(c);
+  }
 
   /** The plain character for one in a number; any other as it is. */
   static char plain(char c) {

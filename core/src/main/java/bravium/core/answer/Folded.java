@@ -248,7 +248,7 @@ record Folded(List<String> words) {
           out.appendCodePoint(c);
         }
       } else {
-        boolean inNumber = i > 0 && digit(text, i - 1) && digit(text, next);
+        boolean inNumber = Digits.at(text, i - 1) && Digits.at(text, next);
         String apart = how.accentsMatter() ? null : Letters.apart(c);
         if (apart != null) {
           out.append(apart);
@@ -260,10 +260,6 @@ record Folded(List<String> words) {
       i = next;
     }
     return out.toString();
-  }
-
-  private static boolean digit(String text, int place) {
-    return place < text.length() && text.charAt(place) >= '0' && text.charAt(place) <= '9';
   }
 
   /** Writes what stands for a character: itself, its plain form, a space, or nothing. */
@@ -280,7 +276,7 @@ record Folded(List<String> words) {
       return;
     }
     int before = out.length() - 1;
-    if (c == '%' && before > 0 && out.charAt(before) == ' ' && isDigit(out.charAt(before - 1))) {
+    if (c == '%' && before > 0 && out.charAt(before) == ' ' && Digits.is(out.charAt(before - 1))) {
       // With a space before it or without.
       out.setLength(before);
     }
@@ -297,15 +293,11 @@ record Folded(List<String> words) {
       out.append(spaced ? " " : "").appendCodePoint(plain).append(spaced ? " " : "");
     } else if (plain == '-') {
       // A minus stays, a hyphen is as good as a space.
-      out.append(digit(text, place + 1) && !letterBefore(text, place) ? '-' : ' ');
+      out.append(Digits.at(text, place + 1) && !letterBefore(text, place) ? '-' : ' ');
     } else if (plain != '.') {
       boolean space = plain == '"' || SIGNS.indexOf(plain) >= 0;
       out.appendCodePoint(space ? ' ' : plain);
     }
-  }
-
-  private static boolean isDigit(char c) {
-    return c >= '0' && c <= '9';
   }
 
   /**
@@ -323,6 +315,6 @@ record Folded(List<String> words) {
   }
 
   private static boolean letterBefore(String text, int place) {
-    return place > 0 && !Texts.space(text.charAt(place - 1)) && !digit(text, place - 1);
+    return place > 0 && !Texts.space(text.charAt(place - 1)) && !Digits.at(text, place - 1);
   }
 }

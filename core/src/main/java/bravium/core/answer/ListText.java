@@ -13,15 +13,8 @@ final class ListText {
 
   private ListText() {}
 
-  private static boolean digit(String text, int place) {
-    return place >= 0
-        && place < text.length()
-        && text.charAt(place) >= '0'
-        && text.charAt(place) <= '9';
-  }
-
   private static boolean between(String text, int place) {
-    return text.charAt(place) == ',' && digit(text, place - 1) && digit(text, place + 1);
+    return text.charAt(place) == ',' && Digits.at(text, place - 1) && Digits.at(text, place + 1);
   }
 
   /** Whether commas stand between figures that can only be numbers of a list: {@code 2,3,5,7}. */
@@ -31,7 +24,7 @@ final class ListText {
     for (int i = 0; i < text.length(); i++) {
       if (between(text, i)) {
         commas++;
-        groups &= digit(text, i + 2) && digit(text, i + 3) && !digit(text, i + 4);
+        groups &= Digits.at(text, i + 2) && Digits.at(text, i + 3) && !Digits.at(text, i + 4);
       }
     }
     return commas > 1 && !groups;
@@ -39,6 +32,9 @@ final class ListText {
 
   /** Whether things are listed in a text. */
   static boolean isList(String text) {
+    if (isOfNumbers(text)) {
+      return true;
+    }
     for (int i = 0; i < text.length(); i++) {
       char c = text.charAt(i);
       if (c == ';' || c == '\u3001' || c == ',' && !between(text, i)) {

@@ -25,10 +25,6 @@ final class NumberText {
       "\u00bd12\u215313\u215423\u00bc14\u00be34\u215515\u215625\u215735\u215845\u215916\u215a56"
           + "\u215b18\u215c38\u215d58\u215e78";
 
-  /** The raised digits from 0 on. */
-  private static final String RAISED =
-      "\u2070\u00b9\u00b2\u00b3\u2074\u2075\u2076\u2077\u2078\u2079";
-
   private final String text;
   private int at;
   private boolean lowest = true;
@@ -89,9 +85,7 @@ final class NumberText {
   private static boolean figure(String tidy) {
     for (int i = 0; i < tidy.length(); i++) {
       char c = tidy.charAt(i);
-      if (c >= '0' && c <= '9'
-          || c >= '\u2150' && c <= '\u215e'
-          || c >= '\u00bc' && c <= '\u00be') {
+      if (Digits.is(c) || c >= '\u2150' && c <= '\u215e' || c >= '\u00bc' && c <= '\u00be') {
         return true;
       }
     }
@@ -208,7 +202,7 @@ final class NumberText {
     return currency;
   }
 
-  /** Whether a text is the sign of a currency, or its three letters. */
+  /** Whether a text is the sign of a currency. */
   static boolean isCurrency(String text) {
     return text.length() == 1 && isCurrency(text.charAt(0));
   }
@@ -232,7 +226,7 @@ final class NumberText {
     while (next < text.length() && text.charAt(next) == ' ') {
       next++;
     }
-    return next < text.length() && !digit(next);
+    return next < text.length() && !Digits.at(text, next);
   }
 
   /** The number times a power of ten: 2e3, 2×10³, 2·10^3, and 10^3 alone. */
@@ -273,8 +267,8 @@ final class NumberText {
     boolean negative = accept('-');
     int power = 0;
     int digits = at;
-    while (at < text.length() && RAISED.indexOf(text.charAt(at)) >= 0 && power <= MOST_DIGITS) {
-      power = power * 10 + RAISED.indexOf(text.charAt(at));
+    while (at < text.length() && Digits.raised(text.charAt(at)) >= 0 && power <= MOST_DIGITS) {
+      power = power * 10 + Digits.raised(text.charAt(at));
       at++;
     }
     boolean there = at > digits && power <= MOST_DIGITS;
@@ -359,11 +353,11 @@ final class NumberText {
   /** A decimal number with its marks and groups: all ways to read it. */
   private List<Value> decimals() {
     int start = at;
-    while (at < text.length() && (digit(at) || isMark(at))) {
+    while (at < text.length() && (Digits.at(text, at) || isMark(at))) {
       at++;
     }
     String body = text.substring(start, at);
-    if (body.length() > MOST_DIGITS || body.chars().noneMatch(c -> c >= '0' && c <= '9')) {
+    if (body.length() > MOST_DIGITS || body.chars().noneMatch(Digits::is)) {
       at = start;
       return List.of();
     }
@@ -381,7 +375,7 @@ final class NumberText {
   private boolean isMark(int place) {
     char c = text.charAt(place);
     if (c == '.' || c == ',') {
-      return digit(place + 1);
+      return Digits.at(text, place + 1);
     }
     return (c == ' ' || c == '\'' || c == '\u2019') && groupFollows(place);
   }
@@ -389,16 +383,12 @@ final class NumberText {
   /** Exactly three digits after a space, and no fraction behind them. */
   private boolean groupFollows(int place) {
     return place > 0
-        && digit(place - 1)
-        && digit(place + 1)
-        && digit(place + 2)
-        && digit(place + 3)
-        && !digit(place + 4)
+        && Digits.at(text, place - 1)
+        && Digits.at(text, place + 1)
+        && Digits.at(text, place + 2)
+        && Digits.at(text, place + 3)
+        && !Digits.at(text, place + 4)
         && (place + 4 >= text.length() || text.charAt(place + 4) != '/');
-  }
-
-  private boolean digit(int place) {
-    return place < text.length() && text.charAt(place) >= '0' && text.charAt(place) <= '9';
   }
 
   /** Reads with that decimal mark; the other mark and spaces are for groups of three. */
@@ -429,7 +419,7 @@ final class NumberText {
     char sign = 0;
     for (int i = 0; i < whole.length(); i++) {
       char c = whole.charAt(i);
-      if (c >= '0' && c <= '9') {
+      if (Digits.is(c)) {
         digits.append(c);
         inGroup++;
       } else if (sign == 0 || c == sign) {
@@ -454,7 +444,7 @@ final class NumberText {
 
   private String digits() {
     int start = at;
-    while (digit(at) && at - start < MOST_DIGITS) {
+    while (Digits.at(text, at) && at - start < MOST_DIGITS) {
       at++;
     }
     return text.substring(start, at);

@@ -24,8 +24,7 @@ final class Slips {
   /** How many slips a word forgives. */
   static int allowed(String word) {
     int letters = letters(word).length;
-    boolean number = word.charAt(0) >= '0' && word.charAt(0) <= '9';
-    return number || letters < 5 ? 0 : letters <= 8 ? 1 : MOST;
+    return Digits.at(word, 0) || letters < 5 ? 0 : letters <= 8 ? 1 : MOST;
   }
 
   /**
@@ -196,7 +195,7 @@ final class Slips {
   }
 
   private static boolean hasDigit(String word) {
-    return word.chars().anyMatch(c -> c >= '0' && c <= '9');
+    return word.chars().anyMatch(Digits::is);
   }
 
   /** What of the common signs is in a word. */

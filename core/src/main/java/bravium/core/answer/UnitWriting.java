@@ -72,11 +72,8 @@ record UnitWriting(Map<String, Integer> powers) {
 
   /** Whether one is written for the other. */
   boolean isWritten(UnitWriting typed) {
-    if (powers.size() != typed.powers.size()) {
-      return false;
-    }
-    return powers.equals(typed.powers)
-        || powers.entrySet().stream()
+    return powers.size() == typed.powers.size()
+        && powers.entrySet().stream()
             .allMatch(
                 factor ->
                     typed.powers.entrySet().stream()
@@ -119,14 +116,12 @@ record UnitWriting(Map<String, Integer> powers) {
         case '\u00ba', '\u02da' -> out.append('\u00b0');
         case '\u2103' -> out.append("\u00b0C");
         case '\u2109' -> out.append("\u00b0F");
-        case '\u00b9' -> out.append('1');
-        case '\u00b2' -> out.append('2');
-        case '\u00b3' -> out.append('3');
         case '\u207a' -> {}
-        case '\u2070', '\u2074', '\u2075', '\u2076', '\u2077', '\u2078', '\u2079' ->
-            out.append((char) ('0' + c - '\u2070'));
         case '\u00b7', '\u22c5', '\u2219', '\u00d7', '*' -> out.append(' ');
-        default -> out.append(Texts.space(c) ? ' ' : c == '^' ? '^' : Digits.plain(c));
+        default -> {
+          int raised = Digits.raised(c);
+          out.append(raised >= 0 ? (char) ('0' + raised) : Texts.space(c) ? ' ' : Digits.plain(c));
+        }
       }
     }
     return Texts.trimmed(out.toString());
@@ -224,8 +219,7 @@ record UnitWriting(Map<String, Integer> powers) {
     }
 
     private static boolean inSymbol(char c) {
-      boolean digit = c >= '0' && c <= '9';
-      return !digit && " ./()^-+".indexOf(c) < 0;
+      return !Digits.is(c) && " ./()^-+".indexOf(c) < 0;
     }
 
     /** A power behind its symbol, 1 without one; 0 where it is none. */
@@ -237,7 +231,7 @@ record UnitWriting(Map<String, Integer> powers) {
       at += negative ? 1 : 0;
       int power = 0;
       int digits = at;
-      while (at < text.length() && text.charAt(at) >= '0' && text.charAt(at) <= '9') {
+      while (Digits.at(text, at)) {
         power = Math.min(HIGHEST, power * 10 + text.charAt(at) - '0');
         at++;
       }

@@ -3,11 +3,7 @@ package bravium.core.play;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.core.activity.Activity;
-import bravium.core.json.Extra;
 import bravium.core.play.showing.Showing;
-import bravium.core.question.Basics;
-import bravium.core.question.Feedback;
-import bravium.core.question.Numeric;
 import bravium.core.question.Response;
 import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
@@ -20,19 +16,7 @@ class NoFigureTest {
   private static final Activity HOW_MANY =
       Activities.quiz(
           Activities.asWritten(null, 50),
-          List.of(
-              new Numeric(
-                  Basics.of("q", "How many legs has a bee?", Feedback.USUAL),
-                  "6",
-                  null,
-                  List.of(),
-                  false,
-                  false,
-                  false,
-                  false,
-                  false,
-                  List.of(),
-                  Extra.NONE)));
+          List.of(Activities.number("q", "How many legs has a bee?", "6")));
 
   private static Player begun() {
     Player player = new Player(HOW_MANY);

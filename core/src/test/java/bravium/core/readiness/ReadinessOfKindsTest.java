@@ -242,18 +242,7 @@ class ReadinessOfKindsTest {
   }
 
   private static Numeric number(String value) {
-    return new Numeric(
-        Basics.of("q", "How many?", Feedback.USUAL),
-        value,
-        null,
-        List.of(),
-        false,
-        false,
-        false,
-        false,
-        false,
-        List.of(),
-        Extra.NONE);
+    return Activities.number("q", "How many?", value);
   }
 
   private static List<Finding> of(Rules rules, int questions) {

@@ -8,7 +8,9 @@ import bravium.core.activity.TitlePage;
 import bravium.core.games.quizshow.Board;
 import bravium.core.games.quizshow.QuizShow;
 import bravium.core.json.Extra;
+import bravium.core.question.Basics;
 import bravium.core.question.Feedback;
+import bravium.core.question.Numeric;
 import bravium.core.question.Option;
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
@@ -17,6 +19,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Small activities for examples. */
 public final class Activities {
@@ -64,5 +67,21 @@ public final class Activities {
         "Question " + id,
         Arrays.stream(options).map(o -> new Option(o, "Option " + o, o.equals(right))).toList(),
         Feedback.USUAL);
+  }
+
+  /** A question after a number: no unit, and nothing but the number is as good. */
+  public static Numeric number(String id, String text, @Nullable String value) {
+    return new Numeric(
+        Basics.of(id, text, Feedback.USUAL),
+        value,
+        null,
+        List.of(),
+        false,
+        false,
+        false,
+        false,
+        false,
+        List.of(),
+        Extra.NONE);
   }
 }
