@@ -1,149 +1,432 @@
 package bravium.formats;
 
+import bravium.formats.lists.Head;
+import bravium.formats.lists.Lines;
+import bravium.formats.lists.Marked;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import org.apache.commons.csv.CSVRecord;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
- * A list of learners: CSV (RFC 4180) with any common separator and encoding, a column copied from a
- * spreadsheet, or one name a line. A first row that names its columns may have others besides.
+ * A list of learners as schools and people write it: one name a line or several, a table with heads
+ * or without, a line of a mail program.
  *
+ * @param order how names were read
  * @param names those that were understood, in their order, each once
  * @param doubles names that stand in the list more than once
  * @param left rows in which there is no name, as they stand there
  * @param passedOver what the columns are called that hold something and are not taken in
+ * @param lines how each line was read, but for blank ones and rules of signs
  * @param more whether the list goes on after the most that are taken in at once
  */
 public record NameList(
+    Order order,
     List<LearnerName> names,
     List<String> doubles,
     List<String> left,
     List<String> passedOver,
+    List<ReadAs> lines,
     boolean more) {
 
   /** The most learners that are taken in at once. */
   public static final int MOST = 1_000;
 
-  private static final Set<String> WHOLE =
-      Set.of("name", "names", "full name", "learner", "pupil", "student", "learner name");
-  private static final Set<String> FIRST =
-      Set.of("first name", "firstname", "forename", "given name", "given names", "first");
-  private static final Set<String> LAST =
-      Set.of("last name", "lastname", "surname", "family name", "last");
-
-  /** Which cells of a row make its name, in which order; and whether the first row says so. */
-  private record Columns(List<Integer> places, boolean headed) {}
-
-  /** What stands in a file, whatever its encoding. */
-  public static String text(byte[] file) {
-    return Encodings.text(file);
+  /** What comes first of a name, and whether there are several on a line. */
+  public enum Order {
+    /** “Mia Alder”, or a cell with “Mia” and one with “Alder”. */
+    @JsonProperty("first-name")
+    FIRST_NAME,
+    /** “Alder, Mia”, or a cell with “Alder” and one with “Mia”. */
+    @JsonProperty("surname")
+    SURNAME,
+    /** Each cell, and what stands between commas, is a learner. */
+    @JsonProperty("several")
+    SEVERAL
   }
+
+  /** What a line is. */
+  public enum Role {
+    /** At least one learner. */
+    @JsonProperty("names")
+    NAMES,
+    /** A title, or heads of columns. */
+    @JsonProperty("head")
+    HEAD,
+    /** Whoever it names stands there already. */
+    @JsonProperty("double")
+    DOUBLE,
+    /** There is no name in it. */
+    @JsonProperty("left")
+    LEFT
+  }
+
+  /**
+   * A line and how it was read.
+   *
+   * @param place from 1
+   * @param text as it stands there, or its beginning
+   * @param names what was read in it; empty for what is no name
+   */
+  public record ReadAs(int place, String text, Role role, List<String> names) {}
+
+  /** A line in its cells. */
+  private record Row(int place, String raw, List<String> cells) {}
+
+  /** What the cells of a row hold: the places of its name, in their order. */
+  private record Columns(List<Integer> places, int headed) {}
+
+  private static final int LOOKED_AT = 6;
+  private static final int MOST_LINES = 4 * MOST;
+  private static final int LONGEST_SAID = 80;
+  private static final Pattern MAIL = Pattern.compile("\\s*<[^<>\\s]+@[^<>\\s]+>");
+  private static final Pattern ADDRESS = Pattern.compile("\\S+@\\S+\\.\\S+");
+  private static final Pattern BRACKETS = Pattern.compile("\\s*[(\\[（][^()\\[\\]（）]*[)\\]）]$");
+  private static final Pattern SUFFIX =
+      Pattern.compile("(?i)(?:jr|sr|junior|senior|ii|iii|iv|m\\.?\\s?a|ph\\.?\\s?d|dr)\\.?");
+
+  /** “VAN DER BIRCH Jo”: the surname in capitals. */
+  private static final Pattern CAPITALS =
+      Pattern.compile("(\\p{Lu}[\\p{Lu} '’-]*\\p{Lu})\\s+(\\p{Lu}\\p{Ll}.*)");
+
+  private static final Pattern SUM = Pattern.compile("[^:：]+[:：]\\s*\\p{Nd}+");
+  private static final Pattern JOINED =
+      Pattern.compile("\\s+(?:and|und|et|y|e|en|och|og|i|a|&)\\s+");
 
   /**
    * Reads a text.
    *
-   * @param surnameFirst whether a row of two cells that nobody named begins with the surname
+   * @param asked what comes first of a name; null for what it looks like
    */
-  public static NameList read(String given, boolean surnameFirst) {
-    String text = Encodings.unmarked(given);
-    List<CSVRecord> rows = Cells.rows(text, Cells.separator(text), MOST + 2L);
-    Columns columns = columns(rows, surnameFirst);
-    List<LearnerName> names = new ArrayList<>();
-    Set<String> keys = new LinkedHashSet<>();
-    Set<String> doubles = new LinkedHashSet<>();
-    List<String> left = new ArrayList<>();
-    int taken = 0;
-    for (CSVRecord row : rows.subList(columns.headed() ? 1 : 0, rows.size())) {
-      if (row.stream().allMatch(String::isBlank) || taken++ >= MOST) {
-        continue;
+  public static NameList read(String given, @Nullable Order asked) {
+    Reader reader = new Reader(rows(given), asked);
+    reader.read();
+    return reader.list();
+  }
+
+  /** The rows of a text: of one that has a separator in its lines the cells, else the lines. */
+  private static List<Row> rows(String given) {
+    String looked = given.lines().limit(MOST_LINES).collect(Collectors.joining("\n"));
+    List<Marked.Line> lines =
+        Marked.ofRows(looked).stream()
+            .filter(line -> !line.blank())
+            .limit(MOST + LOOKED_AT + 1L)
+            .toList();
+    String text = String.join("\n", lines.stream().map(line -> mailed(line.words())).toList());
+    boolean semicolons = !text.isEmpty() && text.lines().allMatch(line -> line.indexOf(';') > 0);
+    char separator = semicolons ? ';' : Cells.separator(text);
+    List<Row> rows = new ArrayList<>();
+    for (Marked.Line line : lines) {
+      List<String> cells = cells(mailed(line.words()), separator);
+      rows.add(new Row(line.place(), line.raw(), cells));
+    }
+    return rows;
+  }
+
+  private static String mailed(String words) {
+    return MAIL.matcher(words.replaceAll("^\\|\\s*|\\s*\\|$", ""))
+        .replaceAll("")
+        .replace('，', ',')
+        .replace('；', ';');
+  }
+
+  private static List<String> cells(String words, char separator) {
+    return Cells.rows(words, separator, 1).stream()
+        .findFirst()
+        .map(row -> row.stream().map(Cells::undefused).map(Lines::plain).toList())
+        .orElse(List.of());
+  }
+
+  private static final class Reader {
+    private final List<Row> rows;
+    private final @Nullable Order asked;
+    private final List<LearnerName> names = new ArrayList<>();
+    private final Set<String> keys = new LinkedHashSet<>();
+    private final Set<String> doubles = new LinkedHashSet<>();
+    private final List<String> left = new ArrayList<>();
+    private final List<ReadAs> lines = new ArrayList<>();
+    private Columns columns = new Columns(List.of(0), -1);
+    private Order order = Order.FIRST_NAME;
+    private int taken;
+
+    Reader(List<Row> rows, @Nullable Order asked) {
+      this.rows = rows;
+      this.asked = asked;
+    }
+
+    NameList list() {
+      return new NameList(
+          order,
+          List.copyOf(names),
+          List.copyOf(doubles),
+          List.copyOf(left),
+          passedOver(),
+          List.copyOf(lines),
+          taken > MOST);
+    }
+
+    void read() {
+      int heads = headRow();
+      columns = heads < 0 ? unnamed() : new Columns(named(rows.get(heads).cells), heads);
+      boolean title = heads < 0 && isTitle();
+      for (int i = 0; i < rows.size(); i++) {
+        Row row = rows.get(i);
+        boolean again = heads >= 0 && row.cells.equals(rows.get(heads).cells);
+        if (i < heads || again || title && i == 0) {
+          say(row, Role.HEAD, List.of());
+        } else if (taken++ < MOST) {
+          take(row);
+        }
       }
-      Optional<LearnerName> name = LearnerName.of(name(row, columns.places()));
-      if (name.isEmpty()) {
+    }
+
+    private void take(Row row) {
+      List<String> fresh = new ArrayList<>();
+      boolean any = false;
+      for (String text : of(row)) {
+        Optional<LearnerName> name = isNone(text) ? Optional.empty() : LearnerName.of(text);
+        any |= name.isPresent();
+        if (name.isPresent() && keys.add(name.get().key())) {
+          names.add(name.get());
+          fresh.add(name.get().text());
+        } else if (name.isPresent()) {
+          doubles.add(name.get().text());
+        }
+      }
+      if (!any) {
         left.add(said(row));
-      } else if (keys.add(name.get().key())) {
-        names.add(name.get());
-      } else {
-        doubles.add(name.get().text());
       }
+      say(row, fresh.isEmpty() ? any ? Role.DOUBLE : Role.LEFT : Role.NAMES, fresh);
     }
-    return new NameList(
-        List.copyOf(names),
-        List.copyOf(doubles),
-        List.copyOf(left),
-        passedOver(rows, columns),
-        taken > MOST);
+
+    private void say(Row row, Role role, List<String> read) {
+      lines.add(new ReadAs(row.place, said(row), role, List.copyOf(read)));
+    }
+
+    /** The names of a row, before anything is known of what makes a name. */
+    private List<String> of(Row row) {
+      if (order == Order.SEVERAL) {
+        return several(row);
+      }
+      StringBuilder name = new StringBuilder();
+      List<Integer> places = columns.places;
+      for (int place : places) {
+        if (place < row.cells.size()) {
+          name.append(ordered(row.cells.get(place))).append(' ');
+        }
+      }
+      boolean suffix = columns.headed < 0 && row.cells.size() == 2 && isSuffix(row.cells.get(1));
+      return List.of(suffix ? String.join(" ", row.cells) : name.toString());
+    }
+
+    /** The name in a cell, first name first. */
+    private String ordered(String cell) {
+      if (asked == Order.FIRST_NAME) {
+        return cell.replace(',', ' ');
+      }
+      boolean whole = order == Order.SURNAME && columns.places.size() == 1;
+      Matcher capitals = CAPITALS.matcher(cell);
+      if (whole && capitals.matches()) {
+        return capitals.group(2) + " " + capitals.group(1);
+      }
+      int space = cell.indexOf(' ');
+      boolean swap = whole && cell.indexOf(',') < 0 && space > 0;
+      return swap ? cell.substring(space + 1) + " " + cell.substring(0, space) : turned(cell);
+    }
+
+    private static List<String> several(Row row) {
+      List<String> all = new ArrayList<>();
+      row.cells.stream().filter(cell -> !isNoName(cell)).forEach(cell -> all.add(turned(cell)));
+      if (all.isEmpty()) {
+        return all;
+      }
+      String last = all.removeLast();
+      all.addAll(List.of(JOINED.split(last, 2)));
+      return all;
+    }
+
+    /** The row that names columns, among the first ones; -1 for none. */
+    private int headRow() {
+      for (int i = 0; i < Math.min(LOOKED_AT, rows.size()); i++) {
+        if (!named(rows.get(i).cells).isEmpty()) {
+          return i;
+        }
+      }
+      return -1;
+    }
+
+    /** Two cells that hold parts of a name, or a name and something else, or several names. */
+    private Columns unnamed() {
+      List<Row> some = rows.stream().skip(isTitle() ? 1 : 0).toList();
+      int widest = some.stream().mapToInt(row -> row.cells.size()).max().orElse(1);
+      List<Integer> places =
+          IntStream.range(0, widest).filter(place -> holdsNames(some, place)).boxed().toList();
+      boolean all = some.stream().allMatch(Reader::isOfWholeNames);
+      boolean many = some.size() == 1 && places.size() > 2;
+      boolean two = some.stream().filter(row -> row.cells.size() >= 2).count() * 2 > some.size();
+      boolean capitals =
+          some.stream()
+              .allMatch(r -> r.cells.size() == 1 && CAPITALS.matcher(r.cells.getFirst()).matches());
+      order =
+          asked != null
+              ? asked
+              : many || all
+                  ? Order.SEVERAL
+                  : capitals || two && spaced(some) ? Order.SURNAME : order;
+      if (places.size() < 2 || !two) {
+        return new Columns(places.isEmpty() ? List.of(0) : places.subList(0, 1), -1);
+      }
+      int first = places.get(0);
+      int second = places.get(1);
+      boolean surname = order == Order.SURNAME;
+      return new Columns(surname ? List.of(second, first) : List.of(first, second), -1);
+    }
+
+    private static boolean isOfWholeNames(Row row) {
+      List<String> full = row.cells.stream().filter(cell -> !isNoName(cell)).toList();
+      boolean commas = full.stream().allMatch(cell -> cell.matches("[^,]+,\\s*[^,]+"));
+      boolean words = full.stream().allMatch(cell -> cell.indexOf(' ') > 0);
+      return full.size() > 1 && (commas || words);
+    }
+
+    /** Who lists names puts a space behind a comma; who writes cells does not. */
+    private static boolean spaced(List<Row> some) {
+      return some.stream()
+          .allMatch(
+              row ->
+                  row.cells.size() != 2 || row.raw.matches(".*(?:,\\s|，).*") && tabless(row.raw));
+    }
+
+    private static boolean tabless(String raw) {
+      return raw.indexOf('\t') < 0 && raw.indexOf(';') < 0;
+    }
+
+    /** Whether a column holds names: not addresses, numbers, groups. */
+    private static boolean holdsNames(List<Row> some, int place) {
+      List<String> cells =
+          some.stream()
+              .filter(row -> place < row.cells.size() && !row.cells.get(place).isBlank())
+              .map(row -> row.cells.get(place))
+              .toList();
+      return cells.isEmpty()
+          ? false
+          : place == 0 ? !isCount(cells) : cells.stream().noneMatch(Reader::isNoName);
+    }
+
+    private static boolean isCount(List<String> cells) {
+      return cells.size() > 1 && cells.stream().allMatch(cell -> cell.matches("\\p{Nd}{1,4}[.)]?"));
+    }
+
+    private static boolean isNoName(String cell) {
+      return cell.isBlank()
+          || ADDRESS.matcher(cell).matches()
+          || cell.chars().anyMatch(Character::isDigit);
+    }
+
+    /** A first line that says so, or with a number where no other has one. */
+    private boolean isTitle() {
+      if (rows.size() < 2 || rows.getFirst().cells.size() != 1) {
+        return false;
+      }
+      Row first = rows.getFirst();
+      String words = first.cells.getFirst();
+      boolean apart = rows.get(1).place > first.place + 1;
+      boolean called = Stream.of(words.split("[\\s:]+")).anyMatch(Head.TITLE::names);
+      boolean digits = hasDigit(first) && rows.stream().skip(1).noneMatch(Reader::hasDigit);
+      boolean grade = words.matches("\\p{Nd}{1,4}[^\\p{Nd}]{0,20}");
+      return words.endsWith(":") || Head.TITLE.names(words) || digits && (called || apart || grade);
+    }
+
+    private static boolean hasDigit(Row row) {
+      return row.cells.stream().anyMatch(cell -> cell.chars().anyMatch(Character::isDigit));
+    }
+
+    private List<String> passedOver() {
+      List<String> passed = new ArrayList<>();
+      List<Row> body = rows.stream().skip(Math.max(0, columns.headed + 1)).toList();
+      int widest = body.stream().mapToInt(row -> row.cells.size()).max().orElse(0);
+      for (int i = 0; i < widest && order != Order.SEVERAL; i++) {
+        int place = i;
+        List<String> cells =
+            body.stream()
+                .filter(row -> place < row.cells.size() && !row.cells.get(place).isBlank())
+                .map(row -> row.cells.get(place))
+                .toList();
+        boolean count = columns.headed < 0 && isCount(cells);
+        boolean suffix = cells.stream().allMatch(Reader::isSuffix);
+        if (!cells.isEmpty() && !count && !suffix && !columns.places.contains(place)) {
+          passed.add(called(place));
+        }
+      }
+      return List.copyOf(passed);
+    }
+
+    private String called(int place) {
+      List<String> heads = columns.headed < 0 ? List.of() : rows.get(columns.headed).cells;
+      return place < heads.size() ? heads.get(place) : String.valueOf(place + 1);
+    }
+
+    private String said(Row row) {
+      String all = row.raw.strip();
+      int end =
+          all.offsetByCodePoints(0, Math.min(LONGEST_SAID, all.codePointCount(0, all.length())));
+      return end < all.length() ? all.substring(0, end) + "…" : all;
+    }
+
+    private static boolean isSuffix(String cell) {
+      return SUFFIX.matcher(cell).matches();
+    }
   }
 
-  private static Columns columns(List<CSVRecord> rows, boolean surnameFirst) {
-    if (rows.isEmpty()) {
-      return new Columns(List.of(0), false);
+  /** The places of a name in a row of heads, first name first; empty where it names none. */
+  private static List<Integer> named(List<String> cells) {
+    int whole = place(cells, Head.NAME);
+    int first = place(cells, Head.FIRST);
+    int last = place(cells, Head.LAST);
+    // “Name” beside “Vorname” is the surname, “Nombre” beside “Apellidos” the first name.
+    if (first >= 0 && last < 0 && whole >= 0 && whole != first) {
+      last = whole;
     }
-    List<String> heads =
-        rows.getFirst().stream().map(cell -> cell.strip().toLowerCase(Locale.ROOT)).toList();
-    int whole = place(heads, WHOLE);
-    int first = place(heads, FIRST);
-    int last = place(heads, LAST);
+    if (last >= 0 && first < 0 && whole >= 0 && whole != last) {
+      first = whole;
+    }
     if (first >= 0 && last >= 0) {
-      return new Columns(List.of(first, last), true);
+      return List.of(first, last);
     }
-    if (whole >= 0 || first >= 0) {
-      return new Columns(List.of(Math.max(whole, first)), true);
-    }
-    boolean two = rows.stream().filter(row -> row.size() == 2).count() * 2 > rows.size();
-    List<Integer> both = surnameFirst ? List.of(1, 0) : List.of(0, 1);
-    return new Columns(two ? both : List.of(0), false);
+    int alone = Math.max(whole, first);
+    return alone >= 0 ? List.of(alone) : List.of();
   }
 
-  private static int place(List<String> heads, Set<String> called) {
-    for (int i = 0; i < heads.size(); i++) {
-      if (called.contains(heads.get(i))) {
-        return i;
-      }
-    }
-    return -1;
+  private static int place(List<String> cells, Head head) {
+    return IntStream.range(0, cells.size())
+        .filter(i -> head.names(cells.get(i)))
+        .findFirst()
+        .orElse(-1);
   }
 
-  private static String name(CSVRecord row, List<Integer> places) {
-    StringBuilder name = new StringBuilder();
-    for (int place : places) {
-      if (place < row.size()) {
-        name.append(turned(Cells.undefused(row.get(place)))).append(' ');
-      }
-    }
-    return name.toString();
+  private static boolean isNone(String text) {
+    return SUM.matcher(text.strip()).matches();
   }
 
   /** "Alder, Mia" is Mia Alder, as lists of names are written (common practice). */
   private static String turned(String cell) {
-    int comma = cell.indexOf(',');
-    boolean one = comma > 0 && comma == cell.lastIndexOf(',') && comma < cell.length() - 1;
-    return one ? cell.substring(comma + 1).strip() + " " + cell.substring(0, comma) : cell;
-  }
-
-  private static String said(CSVRecord row) {
-    String all = String.join(" ", row.toList()).strip();
-    int end = all.offsetByCodePoints(0, Math.min(80, all.codePointCount(0, all.length())));
-    return end < all.length() ? all.substring(0, end) + "…" : all;
-  }
-
-  private static List<String> passedOver(List<CSVRecord> rows, Columns columns) {
-    List<String> passed = new ArrayList<>();
-    int widest = rows.stream().mapToInt(CSVRecord::size).max().orElse(0);
-    for (int i = 0; i < widest; i++) {
-      int place = i;
-      boolean holds =
-          rows.stream()
-              .skip(columns.headed() ? 1 : 0)
-              .anyMatch(row -> place < row.size() && !row.get(place).isBlank());
-      if (holds && !columns.places().contains(place)) {
-        boolean called = columns.headed() && place < rows.getFirst().size();
-        passed.add(called ? rows.getFirst().get(place) : String.valueOf(place + 1));
-      }
+    String bare = BRACKETS.matcher(cell).replaceFirst("");
+    String name = bare.isBlank() ? cell : bare;
+    int comma = name.indexOf(',');
+    boolean one = comma > 0 && comma == name.lastIndexOf(',') && comma < name.length() - 1;
+    if (!one) {
+      return name;
     }
-    return List.copyOf(passed);
+    String behind = name.substring(comma + 1).strip();
+    String before = name.substring(0, comma);
+    return SUFFIX.matcher(behind).matches() ? before + " " + behind : behind + " " + before;
   }
 }

@@ -77,7 +77,8 @@ public final class QuestionList {
       switch (node) {
         case Heading heading -> begin(heading);
         case Paragraph paragraph -> begin(paragraph);
-        case ListBlock list when open != null && isBoxes(list) -> open.answers(list);
+        case ListBlock list when open != null && !open.isAnswered() && isBoxes(list) ->
+            open.answers(list);
         case ListBlock list -> items(list);
         default -> {
           finish();
@@ -103,7 +104,10 @@ public final class QuestionList {
             open.lines(block);
           }
         }
-        finish();
+        // The last one stays open: boxes that are indented less than its number are a list beside.
+        if (item.getNext() != null) {
+          finish();
+        }
       }
     }
 
@@ -155,6 +159,10 @@ public final class QuestionList {
           said.computeIfAbsent(name, n -> new ArrayList<>()).add(text.substring(colon + 1).strip());
         }
       }
+    }
+
+    boolean isAnswered() {
+      return !right.isEmpty() || !wrong.isEmpty();
     }
 
     void answers(ListBlock list) {

@@ -2,9 +2,12 @@ package bravium.formats;
 
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
+import bravium.formats.Understood.Doubtful;
 import bravium.formats.Understood.Left;
+import bravium.formats.lists.Head;
 import bravium.formats.writing.QuestionRow;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -40,45 +43,108 @@ public final class QuestionTable {
     NUMBER
   }
 
-  private QuestionTable() {}
+  private static final Map<Head, Column> KNOWN =
+      new EnumMap<>(
+          Map.of(
+              Head.KIND, Column.KIND,
+              Head.QUESTION, Column.QUESTION,
+              Head.RIGHT, Column.RIGHT,
+              Head.WRONG, Column.WRONG,
+              Head.OPTION, Column.OPTION,
+              Head.IF_RIGHT, Column.IF_RIGHT,
+              Head.IF_WRONG, Column.IF_WRONG,
+              Head.FEEDBACK, Column.FEEDBACK,
+              Head.WORTH, Column.WORTH,
+              Head.NUMBER, Column.NUMBER));
+
+  static {
+    KNOWN.put(Head.HINT, Column.HINT);
+  }
+
+  /** Titles above the heads of a table are few. */
+  private static final int MOST_TITLES = 5;
+
+  private final List<CSVRecord> rows;
+  private final List<@Nullable Column> columns;
+
+  /** Where the heads are; -1 where there are none. */
+  private final int heads;
+
+  /** The letters that say true or false in it. */
+  private final List<String> letters = new ArrayList<>();
+
+  /** Whether the numbers of right options count from nought somewhere. */
+  private boolean fromNought;
+
+  private QuestionTable(List<CSVRecord> rows) {
+    this.rows = rows;
+    int found = -1;
+    for (int i = 0; i < Math.min(MOST_TITLES, rows.size()) && found < 0; i++) {
+      found = named(rows.get(i)).isEmpty() ? -1 : i;
+    }
+    this.heads = found;
+    this.columns = found < 0 ? List.of() : named(rows.get(found));
+    for (CSVRecord row : rows.subList(heads + 1, rows.size())) {
+      List<String> right = columns.isEmpty() ? unnamed(row) : cells(row, Column.RIGHT);
+      right.stream().filter(Truth::isLetter).forEach(letters::add);
+      fromNought |= right.contains("0") && !cells(row, Column.OPTION).isEmpty();
+    }
+  }
+
+  /** The second of two cells. */
+  private static List<String> unnamed(CSVRecord row) {
+    return row.size() == 2 ? List.of(row.get(1)) : List.of();
+  }
 
   /** Reads a text. What is no question is told, and keeps nothing else from being read. */
   public static Understood read(String text) {
-    List<CSVRecord> rows = Cells.rows(text, Cells.separator(text), MOST_ROWS);
-    List<Column> columns = rows.isEmpty() ? List.of() : named(rows.getFirst());
-    boolean hasNames = !columns.isEmpty();
+    QuestionTable table = new QuestionTable(Cells.rows(text, Cells.separator(text), MOST_ROWS));
+    return table.understood(text);
+  }
+
+  private Understood understood(String text) {
     List<Understood.Placed> questions = new ArrayList<>();
-    List<Left> left = new ArrayList<>(unread(rows, columns));
+    List<Left> left = new ArrayList<>();
     StringBuilder rest = new StringBuilder();
     int line = 1;
     for (int i = 0; i < rows.size(); i++) {
       CSVRecord row = rows.get(i);
       line +=
           i == 0 ? 0 : (int) Cells.count(text.substring(start(rows.get(i - 1)), start(row)), '\n');
-      if (hasNames && i == 0 || row.stream().allMatch(String::isBlank)) {
+      if (i == heads) {
+        left.addAll(unread(line));
+      }
+      boolean again = heads >= 0 && row.toList().equals(rows.get(heads).toList());
+      if (again || row.stream().allMatch(String::isBlank)) {
+        continue;
+      }
+      if (i < heads) {
+        left.add(new Left(line, said(text, rows, i), null));
         continue;
       }
       try {
-        Understood.add(questions, () -> row(row, columns), line);
+        Understood.addDoubtful(questions, () -> row(row), line);
       } catch (IllegalArgumentException e) {
         String said = said(text, rows, i);
         left.add(new Left(line, said, e.getMessage()));
         rest.append(said).append('\n');
       }
     }
-    String names = hasNames && !rest.isEmpty() ? said(text, rows, 0) + "\n" : "";
+    String names = heads >= 0 && !rest.isEmpty() ? said(text, rows, heads) + "\n" : "";
     return Understood.of(Understood.TextForm.TABLE, questions, left, names + rest);
   }
 
   /** Columns that hold something and are not taken in. */
-  private static List<Left> unread(List<CSVRecord> rows, List<@Nullable Column> columns) {
+  private List<Left> unread(int line) {
     List<Left> left = new ArrayList<>();
     for (int i = 0; i < columns.size(); i++) {
       int column = i;
       boolean holds =
-          rows.stream().skip(1).anyMatch(row -> column < row.size() && !row.get(column).isBlank());
+          rows.stream()
+              .skip(heads + 1L)
+              .anyMatch(row -> column < row.size() && !row.get(column).isBlank());
       if (columns.get(i) == null && holds) {
-        left.add(new Left(1, rows.getFirst().get(i), "this column is not taken in"));
+        left.add(new Left(line, rows.get(heads).get(i), "this column is not taken in"));
       }
     }
     return left;
@@ -91,8 +157,8 @@ public final class QuestionTable {
   static boolean looksLikeOne(String text) {
     char separator = Cells.separator(text);
     List<CSVRecord> rows = Cells.rows(text, separator, MOST_ROWS);
-    if (rows.isEmpty() || !named(rows.getFirst()).isEmpty()) {
-      return !rows.isEmpty();
+    if (rows.stream().limit(MOST_TITLES).anyMatch(row -> !named(row).isEmpty())) {
+      return true;
     }
     List<CSVRecord> full =
         rows.stream().filter(row -> !row.stream().allMatch(String::isBlank)).toList();
@@ -129,148 +195,127 @@ public final class QuestionTable {
   }
 
   private static Optional<Column> column(String name) {
-    String key =
-        name.strip().toLowerCase(Locale.ROOT).replaceAll("[\\s_-]+", " ").replaceAll(" ?\\d+$", "");
-    return Optional.ofNullable(
-        switch (key) {
-          case "kind", "type", "question type" -> Column.KIND;
-          case "question", "text", "question text", "questions", "prompt" -> Column.QUESTION;
-          case "right",
-              "right answer",
-              "right answers",
-              "right option",
-              "correct",
-              "correct answer",
-              "correct answers",
-              "correct option",
-              "correct choice",
-              "answer",
-              "answers",
-              "solution",
-              "key" ->
-              Column.RIGHT;
-          case "wrong",
-              "wrong answer",
-              "wrong answers",
-              "wrong option",
-              "incorrect",
-              "incorrect answer",
-              "false answer",
-              "distractor",
-              "distractors" ->
-              Column.WRONG;
-          case "option",
-              "choice",
-              "answer option",
-              "possible answer",
-              "a",
-              "b",
-              "c",
-              "d",
-              "e",
-              "f" ->
-              Column.OPTION;
-          case "hint", "hints", "clue" -> Column.HINT;
-          case "if right" -> Column.IF_RIGHT;
-          case "if wrong" -> Column.IF_WRONG;
-          case "feedback", "explanation", "comment" -> Column.FEEDBACK;
-          case "worth", "points", "marks", "score" -> Column.WORTH;
-          case "no", "nr", "no.", "#", "number", "id" -> Column.NUMBER;
-          default -> option(key) ? Column.OPTION : null;
-        });
+    for (Map.Entry<Head, Column> known : KNOWN.entrySet()) {
+      if (known.getKey().names(name)) {
+        return Optional.of(known.getValue());
+      }
+    }
+    String key = name.strip().toLowerCase(Locale.ROOT).replaceAll("[\\s_-]+", " ");
+    return option(key) ? Optional.of(Column.OPTION) : Optional.empty();
   }
 
   /** “Option A”, “Answer B”: a letter behind the word. */
   private static boolean option(String key) {
-    return key.matches("(?:option|choice|answer|answer option) [a-h]");
+    return key.matches(
+        "(?:(?:option|choice|answer|answer option|antwort|réponse|respuesta) )?[a-h]");
   }
 
-  private static QuestionRow row(CSVRecord record, List<@Nullable Column> columns) {
-    List<String> cells = record.stream().map(Cells::undefused).toList();
-    if (columns.isEmpty()) {
-      Optional<QuestionRow> lettered = lettered(cells);
-      if (lettered.isPresent()) {
-        return lettered.get();
+  private List<String> cells(CSVRecord row, Column column) {
+    List<String> found = new ArrayList<>();
+    for (int i = 0; i < Math.min(row.size(), columns.size()); i++) {
+      if (columns.get(i) == column && !row.get(i).isBlank()) {
+        found.add(Cells.undefused(row.get(i)));
       }
-      return new QuestionRow(
-          null,
-          cells.getFirst(),
-          cells.subList(Math.min(1, cells.size()), Math.min(2, cells.size())),
-          cells.subList(Math.min(2, cells.size()), cells.size()),
-          List.of(),
-          null,
-          null,
-          null);
     }
-    Function<Column, List<String>> of =
-        column -> {
-          List<String> found = new ArrayList<>();
-          for (int i = 0; i < Math.min(cells.size(), columns.size()); i++) {
-            if (columns.get(i) == column && !cells.get(i).isBlank()) {
-              found.add(cells.get(i));
-            }
-          }
-          return found;
-        };
-    String both = first(of.apply(Column.FEEDBACK));
-    String ifRight = first(of.apply(Column.IF_RIGHT));
-    String ifWrong = first(of.apply(Column.IF_WRONG));
-    String kind = first(of.apply(Column.KIND));
-    List<String> right = new ArrayList<>(of.apply(Column.RIGHT));
-    List<String> wrong = new ArrayList<>(of.apply(Column.WRONG));
-    List<String> options = of.apply(Column.OPTION);
+    return found;
+  }
+
+  private Doubtful row(CSVRecord record) {
+    if (columns.isEmpty()) {
+      List<String> cells = record.stream().map(Cells::undefused).toList();
+      return lettered(cells).orElseGet(() -> unnamed(cells));
+    }
+    String both = first(cells(record, Column.FEEDBACK));
+    String ifRight = first(cells(record, Column.IF_RIGHT));
+    String ifWrong = first(cells(record, Column.IF_WRONG));
+    String kind = first(cells(record, Column.KIND));
+    String question = Optional.ofNullable(first(cells(record, Column.QUESTION))).orElse("");
+    List<String> right = new ArrayList<>(cells(record, Column.RIGHT));
+    List<String> wrong = new ArrayList<>(cells(record, Column.WRONG));
+    List<String> options = cells(record, Column.OPTION);
+    String doubt = null;
     if (!options.isEmpty()) {
-      List<Boolean> rights = rights(options, right);
+      RightOptions rights = rights(options, right);
+      doubt = rights.doubt();
       right.clear();
       for (int i = 0; i < options.size(); i++) {
-        (rights.get(i) ? right : wrong).add(options.get(i));
+        (rights.right().get(i) ? right : wrong).add(options.get(i));
       }
+    } else if (kind == null && wrong.isEmpty()) {
+      Doubtful truth = truth(question, right);
+      kind = truth.row().kind();
+      right = truth.row().right();
+      doubt = truth.doubt();
     }
-    return new QuestionRow(
-        kind == null ? null : kind.strip().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-"),
-        Optional.ofNullable(first(of.apply(Column.QUESTION))).orElse(""),
-        right,
-        wrong,
-        of.apply(Column.HINT),
-        ifRight == null ? both : ifRight,
-        ifWrong == null ? both : ifWrong,
-        worth(first(of.apply(Column.WORTH))));
+    QuestionRow row =
+        new QuestionRow(
+            kind == null ? null : kind.strip().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-"),
+            question,
+            right,
+            wrong,
+            cells(record, Column.HINT),
+            ifRight == null ? both : ifRight,
+            ifWrong == null ? both : ifWrong,
+            worth(first(cells(record, Column.WORTH))));
+    return new Doubtful(row, doubt);
   }
 
-  /**
-   * Which options are right: those that are named by their letters, their numbers or their words.
-   *
-   * @throws IllegalArgumentException where what is named is none of them
-   */
-  private static List<Boolean> rights(List<String> options, List<String> named) {
-    List<Boolean> rights = new ArrayList<>(options.stream().map(option -> false).toList());
-    for (String name : named) {
-      int same = options.indexOf(name);
-      if (same >= 0) {
-        rights.set(same, true);
-        continue;
-      }
-      for (String one : name.strip().split("\\s*(?:[,;/&]|\\band\\b)\\s*|\\s+")) {
-        String sign = one.replaceAll("[().\\]\\[]", "").toLowerCase(Locale.ROOT);
-        int place =
-            sign.matches("[a-h]")
-                ? sign.charAt(0) - 'a'
-                : sign.matches("\\d{1,2}") ? Integer.parseInt(sign) - 1 : -1;
-        if (place < 0 || place >= options.size()) {
-          throw new IllegalArgumentException(
-              "“" + name + "” is none of the options, nor a letter of one");
-        }
-        rights.set(place, true);
-      }
+  private static QuestionRow plain(
+      @Nullable String kind, String question, List<String> right, List<String> wrong) {
+    return new QuestionRow(kind, question, right, wrong, List.of(), null, null, null);
+  }
+
+  /** Cells without heads and letters: a question with its answer, or with options. */
+  private Doubtful unnamed(List<String> cells) {
+    List<String> full = cells.stream().skip(1).filter(cell -> !cell.isBlank()).toList();
+    String question = cells.getFirst();
+    return full.size() < 2
+        ? truth(question, full)
+        : new Doubtful(
+            plain("pick-one", question, List.of(), full), "nothing says which of them is right");
+  }
+
+  /** A question with its answer, which may be true or false in words or by a letter. */
+  private Doubtful truth(String question, List<String> right) {
+    String said = right.size() == 1 ? right.getFirst() : "";
+    boolean asks = QuizLine.of(1, question).leads();
+    Boolean word = asks ? Truth.answer(said) : Truth.word(said);
+    if (word != null) {
+      return new Doubtful(plain("true-false", question, List.of(word.toString()), List.of()), null);
     }
-    return rights;
+    if (asks || !Truth.isLetter(said)) {
+      return new Doubtful(plain(null, question, right, List.of()), null);
+    }
+    Boolean letter = Truth.letter(said, letters);
+    boolean several = letters.stream().map(String::toLowerCase).distinct().count() > 1;
+    if (letter == null && several) {
+      // Letters that are answers themselves: signs of elements, for instance.
+      return new Doubtful(plain(null, question, right, List.of()), null);
+    }
+    return letter == null || letters.size() < 2
+        ? new Doubtful(
+            plain("true-false", question, List.of(), List.of()),
+            "“" + said + "” can mean true, or false, or be the answer itself")
+        : new Doubtful(plain("true-false", question, List.of(letter.toString()), List.of()), null);
+  }
+
+  /** Which options are right: those that are named by their letters, numbers or words. */
+  private RightOptions rights(List<String> options, List<String> named) {
+    boolean numbers = named.stream().anyMatch(name -> name.strip().matches("\\d{1,2}"));
+    if (fromNought && numbers && !options.containsAll(named)) {
+      return RightOptions.doubtful(
+          options.size(), "one row’s key is 0: whether it counts from 0 or from 1 is not said");
+    }
+    List<RightOptions.Option> all =
+        options.stream().map(text -> new RightOptions.Option(text, null, null)).toList();
+    return RightOptions.named(all, named);
   }
 
   /**
    * A row whose cells are a question, its options with letters, and perhaps the letter of the right
    * one; or whose first cell has them all.
    */
-  private static Optional<QuestionRow> lettered(List<String> cells) {
+  private static Optional<Doubtful> lettered(List<String> cells) {
     List<String> full = cells.stream().filter(cell -> !cell.isBlank()).toList();
     if (full.size() < 2) {
       return Optional.empty();

@@ -24,7 +24,7 @@ public final class QuestionTexts {
 
   /** Reads a text. What is no question is told, and keeps nothing else from being read. */
   public static Understood read(String text) {
-    return read(text, null, Map.of());
+    return read(text, null, Map.of(), false);
   }
 
   /**
@@ -33,15 +33,27 @@ public final class QuestionTexts {
    * @param form what it is taken for; null for what it looks like
    * @param roles how lines of a quiz are to be read, by their places from 1; of the others it is
    *     found out
+   * @param firstIsRight whether the first option is the right one where nothing says which is
    */
   public static Understood read(
+      String text, @Nullable TextForm form, Map<Integer, LineRole> roles, boolean firstIsRight) {
+    Understood read = read(text, form, roles);
+    return firstIsRight ? read.withFirstRight() : read;
+  }
+
+  private static Understood read(
       String text, @Nullable TextForm form, Map<Integer, LineRole> roles) {
-    TextForm taken = form == null ? looksLike(text) : form;
+    String tidy = TidyText.of(text);
+    if (form == null && roles.isEmpty() && looksLikeGaps(tidy)) {
+      return gaps(tidy);
+    }
+    TextForm taken = form == null ? looksLike(tidy) : form;
     return switch (taken) {
-      case LIST -> QuestionList.read(text);
-      case TABLE -> QuestionTable.read(text);
-      case QUIZ -> QuizText.read(text, roles);
-      case LINES -> lines(text);
+      case LIST -> QuestionList.read(tidy);
+      case TABLE -> QuestionTable.read(tidy);
+      case QUIZ -> form == null && roles.isEmpty() ? mixed(tidy) : QuizText.read(tidy, roles);
+      case LINES -> lines(tidy);
+      case GAPS -> gaps(tidy);
     };
   }
 
@@ -49,11 +61,49 @@ public final class QuestionTexts {
     if (QuestionList.looksLikeOne(text)) {
       return TextForm.LIST;
     }
-    boolean cells = text.indexOf('\t') >= 0;
-    if (!cells && QuizText.looksLikeOne(text)) {
+    if (QuizText.looksLikeOne(TidyText.withoutTables(text))) {
       return TextForm.QUIZ;
     }
     return QuestionTable.looksLikeOne(text) ? TextForm.TABLE : TextForm.QUIZ;
+  }
+
+  /** A quiz with tables between: each is read as what it is. */
+  private static Understood mixed(String text) {
+    String tables = TidyText.tablesOf(text);
+    Understood quiz = QuizText.read(TidyText.withoutTables(text), Map.of());
+    return tables.isBlank() ? quiz : quiz.and(QuestionTable.read(tables));
+  }
+
+  /** Lines with words in brackets and nothing that a quiz has: one text with gaps. */
+  private static boolean looksLikeGaps(String text) {
+    List<String> full = text.lines().filter(line -> !line.isBlank()).toList();
+    long gaps = full.stream().filter(line -> QuizText.GAP.matcher(line).find()).count();
+    boolean quiz =
+        full.stream()
+            .map(line -> QuizLine.of(1, line))
+            .anyMatch(
+                line ->
+                    line.number() != null
+                        || line.letter() != null
+                        || line.box()
+                        || line.asks()
+                        || line.marked()
+                        || line.denied());
+    return full.size() > 1 && gaps > 1 && gaps * 2 >= full.size() && !quiz;
+  }
+
+  private static Understood gaps(String text) {
+    List<Understood.Placed> questions = new ArrayList<>();
+    List<Left> left = new ArrayList<>();
+    String whole = text.strip();
+    try {
+      QuestionRow row =
+          new QuestionRow("gaps", whole, List.of(), List.of(), List.of(), null, null, null);
+      Understood.add(questions, () -> row, 1);
+    } catch (IllegalArgumentException e) {
+      left.add(new Left(1, whole, e.getMessage()));
+    }
+    return Understood.of(TextForm.GAPS, questions, left, left.isEmpty() ? "" : whole);
   }
 
   /** The points of a line that says them; null where none does. */

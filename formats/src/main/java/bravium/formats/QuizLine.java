@@ -1,5 +1,6 @@
 package bravium.formats;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -19,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param star whether a star stands before or behind them
  * @param bold whether all of them are bold
  * @param said whether they are said to be right: “(correct)”, a tick behind them
+ * @param denied whether they are said to be wrong: “(false)”, a cross behind them
  * @param bullet whether a dash or a bullet stands before them
  */
 record QuizLine(
@@ -32,7 +34,14 @@ record QuizLine(
     boolean star,
     boolean bold,
     boolean said,
+    boolean denied,
     boolean bullet) {
+
+  /** The letters that count options, of several alphabets: eight of each. */
+  static final String LETTERS = "A-Ha-hабвгдежзАБВГДЕЖЗאבגדהוזחαβγδεζηθΑΒΓΔΕΖΗΘأبجدهوزح";
+
+  private static final List<String> ALPHABETS =
+      List.of("abcdefgh", "абвгдежз", "אבגדהוזח", "αβγδεζηθ", "أبجدهوزح");
 
   private static final String TICKED =
       "\u2713\u2714\u2611\u2612\u2705\u25a0\u25cf\u25c9\u2b24\u25fc";
@@ -48,7 +57,11 @@ record QuizLine(
       Pattern.compile("^question\\s+(\\d{1,3})\\s*[.:)]?$", flags());
   private static final Pattern LETTER =
       Pattern.compile(
-          "^[(\\[]?([A-Ha-h])\\s*[.):\\]]\\s*(?=\\S)|^[(\\[]([A-Ha-h])[)\\]]\\s*(?=\\S)");
+          "^[(\\[]?(["
+              + LETTERS
+              + "])\\s*[.):\\]]\\s*(?=\\S)|^[(\\[](["
+              + LETTERS
+              + "])[)\\]]\\s*(?=\\S)");
   private static final Pattern BOX =
       Pattern.compile("^[\\[(]\\s*([xX*\u2713\u2714]?)\\s*[\\])]\\s+(?=\\S)");
   private static final Pattern SAID =
@@ -56,6 +69,12 @@ record QuizLine(
           "\\s*(?:[\u2713\u2714\u2705]|[(\\[](?:correct|right|correct answer|right answer|answer)[)\\]]"
               + "|<?[-=\u2013]+>?\\s*(?:correct|right))\\s*$",
           flags());
+
+  private static final Pattern BEHIND =
+      Pattern.compile("\\s*[(\\[]([^()\\[\\]]{2,30})[)\\]]\\s*[.]?$");
+  private static final Pattern CROSSED = Pattern.compile("\\s*[\u2717\u2718\u274c]\\s*$");
+
+  private static final Pattern RUNS = Pattern.compile("\\s+");
 
   private static final Pattern PICTURES_BEHIND =
       Pattern.compile("(?:\\s{0,9}!\\[[^\\]]{0,300}]\\([^()\\s]{1,100}\\))+$");
@@ -65,7 +84,7 @@ record QuizLine(
   }
 
   static QuizLine of(int place, String raw) {
-    Cut cut = new Cut(raw.strip());
+    Cut cut = new Cut(RUNS.matcher(raw).replaceAll(" ").strip());
     cut.cut();
     return new QuizLine(
         place,
@@ -78,7 +97,20 @@ record QuizLine(
         cut.star,
         cut.bold,
         cut.said,
+        cut.denied,
         cut.bullet);
+  }
+
+  /** The Latin letter at the same place of its alphabet; the letter itself where there is none. */
+  static char latin(char letter) {
+    char small = Character.toLowerCase(letter);
+    for (String alphabet : ALPHABETS) {
+      int place = alphabet.indexOf(small);
+      if (place >= 0) {
+        return (char) ('a' + place);
+      }
+    }
+    return small;
   }
 
   boolean blank() {
@@ -129,6 +161,7 @@ record QuizLine(
     private boolean star;
     private boolean bold;
     private boolean said;
+    private boolean denied;
     private boolean bullet;
 
     Cut(String text) {
@@ -147,11 +180,27 @@ record QuizLine(
         said = true;
         rest = rest.substring(0, right.start()).strip();
       }
+      judged();
       if (rest.length() > 1 && rest.endsWith("*") && !rest.endsWith("**")) {
         star = true;
         rest = rest.substring(0, rest.length() - 1).strip();
       }
       boldness();
+    }
+
+    /** “(richtig)”, “(faux)” and a cross behind the words. */
+    private void judged() {
+      Matcher crossed = CROSSED.matcher(rest);
+      Matcher behind = BEHIND.matcher(rest);
+      if (crossed.find() && crossed.start() > 0) {
+        denied = true;
+        rest = rest.substring(0, crossed.start()).strip();
+      } else if (behind.find() && behind.start() > 0 && !said) {
+        Boolean judged = Truth.word(behind.group(1));
+        said = Boolean.TRUE.equals(judged);
+        denied = Boolean.FALSE.equals(judged);
+        rest = judged == null ? rest : rest.substring(0, behind.start()).strip();
+      }
     }
 
     private void boldness() {
@@ -210,7 +259,7 @@ record QuizLine(
         rest = rest.substring(found.end());
       } else if ((found = LETTER.matcher(rest)).find() && spaced(found)) {
         String sign = found.group(1) == null ? found.group(2) : found.group(1);
-        letter = Character.toLowerCase(sign.charAt(0));
+        letter = latin(sign.charAt(0));
         rest = rest.substring(found.end());
       }
     }

@@ -1,8 +1,10 @@
 package bravium.formats;
 
+import bravium.formats.Understood.Doubtful;
 import bravium.formats.Understood.Left;
 import bravium.formats.Understood.LineRole;
 import bravium.formats.Understood.ReadLine;
+import bravium.formats.lists.Head;
 import bravium.formats.writing.QuestionRow;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -27,14 +29,6 @@ final class QuizText {
           "^(?:the\\s+)?(?:correct|right)?\\s*(?:answers?|ans|solution|key|correct)\\s*(?:is|are)?\\s*"
               + "[:=\u2013-]\\s*(\\S.*)$",
           Pattern.CASE_INSENSITIVE);
-  private static final Pattern KEY =
-      Pattern.compile(
-          "^(?:the\\s+)?(?:answer\\s*key|answers|correct answers|solutions?|key)\\s*:?$",
-          Pattern.CASE_INSENSITIVE);
-  private static final Pattern ENTRY =
-      Pattern.compile("(\\d{1,3})\\s*[.):=\u2013-]?\\s*([A-Ha-h])(?![\\p{L}\\p{N}])");
-  private static final Pattern NUMBERED =
-      Pattern.compile("^(\\d{1,3})\\s*[.):=\u2013-]\\s*(\\S.*)$");
   private static final Pattern SAYS =
       Pattern.compile(
           "^(hint|if right|if wrong|feedback|explanation|why|worth|points|kind)\\s*:\\s*(\\S.*)$",
@@ -43,24 +37,41 @@ final class QuizText {
       Pattern.compile(
           "^(?:true or false|true/false|true-false|t/f|t or f)\\s*[:?.\u2013-]*\\s*(\\S.*)$",
           Pattern.CASE_INSENSITIVE);
-  private static final Pattern TRUE_END =
-      Pattern.compile(
-          "^(.*[^\\s(\\[])\\s*(?:[(\\[]\\s*(true|false|t|f)\\s*[)\\]]|[.?!:]\\s+(true|false|t|f))[.]?$",
-          Pattern.CASE_INSENSITIVE);
+
+  /** A word or a letter in brackets behind a statement. */
+  private static final Pattern LETTER_END =
+      Pattern.compile("^(.*\\S)\\s*[(\\[](\\p{L})[)\\]][.]?$");
+
+  /** A word behind a statement’s full stop. */
+  private static final Pattern WORD_END = Pattern.compile("^(.*[.!?:])\\s+(\\S{1,12}?)[.]?$");
+
+  private static final Pattern CALLED = Pattern.compile("^([^:：=]{2,40})\\s*[:：=]\\s*(\\S.*)$");
+  private static final Pattern ANSWERED =
+      Pattern.compile("^(.*[?？.!])\\s+([^:：?.!]{2,30})[:：]\\s*(\\S.*)$");
+  private static final Pattern BRACKETED =
+      Pattern.compile("^(.*[?？؟])\\s*[(\\[]([^()\\[\\]]{1,60})[)\\]]$");
+
   private static final Pattern WORTH =
       Pattern.compile("\\s*[(\\[]\\s*(\\d{1,5})\\s*(?:points?|pts?|marks?)\\.?\\s*[)\\]]\\s*$");
+
+  /** A word in brackets; {@code ![a picture](name)} is none. */
+  static final Pattern GAP =
+      Pattern.compile("(?<!!)\\[(?![xX]\\])[^\\[\\]]*\\p{L}[^\\[\\]]*\\](?!\\()");
+
   private static final Pattern INLINE = Pattern.compile("(?:^|\\s)[(\\[]?([A-Ha-h])[.)\\]]\\s+");
 
   private final List<QuizLine> lines = new ArrayList<>();
   private final Map<Integer, LineRole> asked;
   private final LineRole[] roles;
   private final List<Written> written = new ArrayList<>();
-  private final Map<Integer, String> key = new HashMap<>();
+  private final AnswerKey key;
+  private final List<Left> left = new ArrayList<>();
   private boolean numbered;
   private boolean numbersAreOptions;
   private boolean spaced;
   private boolean plain;
   private @Nullable Written open;
+  private @Nullable List<String> truthLetters;
 
   private QuizText(List<String> text, Map<Integer, LineRole> asked) {
     for (int i = 0; i < text.size(); i++) {
@@ -68,6 +79,7 @@ final class QuizText {
     }
     this.asked = asked;
     this.roles = new LineRole[lines.size()];
+    this.key = asked.isEmpty() ? AnswerKey.among(lines) : AnswerKey.none(lines.size());
   }
 
   /**
@@ -82,7 +94,7 @@ final class QuizText {
   }
 
   /** A text that is one question, as a row; empty where it is none or several. */
-  static Optional<QuestionRow> rowOf(String text) {
+  static Optional<Doubtful> rowOf(String text) {
     QuizText quiz = new QuizText(text.lines().toList(), Map.of());
     quiz.readLines();
     return quiz.written.size() == 1
@@ -95,8 +107,7 @@ final class QuizText {
     int signs = 0;
     for (String raw : text.lines().toList()) {
       QuizLine line = QuizLine.of(1, raw);
-      boolean says =
-          ANSWER.matcher(line.words()).matches() || TRUTH.matcher(line.words()).matches();
+      boolean says = answerIn(line).isPresent() || TRUTH.matcher(line.words()).matches();
       signs += line.number() != null || line.letter() != null || line.box() || says ? 1 : 0;
     }
     return signs > 0;
@@ -110,14 +121,20 @@ final class QuizText {
     private final List<String> answers = new ArrayList<>();
     private final Map<String, List<String>> more = new HashMap<>();
     private final @Nullable Integer number;
+    private @Nullable String doubt;
 
     Written(@Nullable Integer number) {
       this.number = number;
     }
+
+    /** Whether something says what is right. */
+    private boolean isAnswered() {
+      return !answers.isEmpty() || options.stream().anyMatch(QuizLine::marked);
+    }
   }
 
   /** What the whole text is like, but for its key: a line alone doesn't tell. */
-  private void lookAtAll(int end) {
+  private void lookAtAll() {
     int numbers = 0;
     int ones = 0;
     int letters = 0;
@@ -126,13 +143,17 @@ final class QuizText {
     boolean asks = false;
     boolean marks = false;
     boolean before = true;
-    for (QuizLine line : lines.subList(0, end)) {
+    for (int i = 0; i < lines.size(); i++) {
+      QuizLine line = lines.get(i);
+      if (inKey(i)) {
+        continue;
+      }
       boolean option = line.letter() != null || line.box();
       numbers += line.number() != null ? 1 : 0;
       ones += line.number() != null && line.number() == 1 ? 1 : 0;
       letters += option ? 1 : 0;
       asks |= line.leads();
-      marks |= option || line.marked() || line.bullet() || ANSWER.matcher(line.words()).matches();
+      marks |= option || line.marked() || line.bullet() || answerIn(line).isPresent();
       blocks += !line.blank() && before ? 1 : 0;
       blockLines += line.blank() ? 0 : 1;
       before = line.blank();
@@ -144,71 +165,93 @@ final class QuizText {
   }
 
   private void readLines() {
-    int end = keyFrom();
-    lookAtAll(end);
+    lookAtAll();
     boolean blank = true;
-    for (int i = 0; i < end; i++) {
+    for (int i = 0; i < lines.size(); i++) {
       QuizLine line = lines.get(i);
       if (line.blank()) {
         roles[i] = LineRole.BLANK;
         blank = true;
         continue;
       }
-      roles[i] = take(line, blank, i);
+      roles[i] = inKey(i) ? LineRole.ANSWER : take(line, blank, i);
       blank = false;
     }
+    handOutKey();
   }
 
-  /** Where a key at the end begins; the end of the text where there is none. */
-  private int keyFrom() {
-    for (int i = lines.size() - 1; i > 0; i--) {
-      if (KEY.matcher(lines.get(i).words()).matches() && asked.isEmpty()) {
-        return readKey(i, i + 1);
+  private boolean inKey(int place) {
+    return place >= key.from() && place < key.to();
+  }
+
+  /** Gives each question what the key says of it, once it is known how many there are. */
+  private void handOutKey() {
+    for (Map.Entry<Integer, List<String>> entry : key.entries().entrySet()) {
+      List<Written> meant =
+          written.stream().filter(one -> entry.getKey().equals(one.number)).toList();
+      String said = String.join(" and ", entry.getValue());
+      if (meant.isEmpty()) {
+        int last = lines.get(Math.min(key.to(), lines.size()) - 1).place();
+        left.add(new Left(last, entry.getKey() + " " + said, "there is no such number"));
       }
-    }
-    int last = lines.size();
-    while (last > 0 && lines.get(last - 1).blank()) {
-      last--;
-    }
-    boolean line = last > 1 && entries(lines.get(last - 1).raw()) > 1 && asked.isEmpty();
-    return line ? readKey(last - 1, last - 1) : lines.size();
-  }
-
-  private int readKey(int from, int entries) {
-    Map<Integer, String> found = new HashMap<>();
-    for (int i = entries; i < lines.size(); i++) {
-      String raw = lines.get(i).raw().strip();
-      Matcher alone = NUMBERED.matcher(raw);
-      if (entries(raw) > 0) {
-        Matcher entry = ENTRY.matcher(raw);
-        while (entry.find()) {
-          found.put(Integer.valueOf(entry.group(1)), entry.group(2));
+      boolean twice = meant.size() > 1;
+      for (Written one : meant) {
+        if (twice || entry.getValue().stream().distinct().count() > 1) {
+          one.doubt =
+              twice
+                  ? "the key has a number " + entry.getKey() + " once, the questions have it twice"
+                  : "the key says " + said + " of it";
+        } else if (one.answers.isEmpty()) {
+          one.answers.add(entry.getValue().getFirst());
         }
-      } else if (alone.matches()) {
-        found.put(Integer.valueOf(alone.group(1)), alone.group(2));
-      } else if (!raw.isEmpty()) {
-        return lines.size();
       }
     }
-    if (found.isEmpty()) {
-      return lines.size();
+    if (key.isEmpty() && written.size() > 1) {
+      handOutLetters();
+      takeBrackets();
     }
-    key.putAll(found);
-    for (int i = from; i < lines.size(); i++) {
-      roles[i] = lines.get(i).blank() ? LineRole.BLANK : LineRole.ANSWER;
-    }
-    return from;
   }
 
-  /** How many “1 B” a line has, if it has nothing else. */
-  private static int entries(String raw) {
-    int count = 0;
-    Matcher entry = ENTRY.matcher(raw);
-    while (entry.find()) {
-      count++;
+  /** “Who dances? (a worker)”, where each question has its answer so. */
+  private void takeBrackets() {
+    boolean all =
+        written.stream()
+            .allMatch(
+                one ->
+                    one.options.isEmpty()
+                        && one.plain.isEmpty()
+                        && one.answers.isEmpty()
+                        && one.said.size() == 1
+                        && !WORTH.matcher(one.said.getFirst().words()).find()
+                        && BRACKETED.matcher(one.said.getFirst().words()).matches());
+    for (Written one : all ? written : List.<Written>of()) {
+      QuizLine line = one.said.getFirst();
+      Matcher both = BRACKETED.matcher(line.words());
+      if (both.matches()) {
+        one.answers.add(both.group(2).strip());
+        one.said.set(0, QuizLine.of(line.place(), both.group(1)));
+      }
     }
-    String rest = ENTRY.matcher(raw).replaceAll("").replaceAll("[\\s,;.)(|]+", "");
-    return rest.isEmpty() ? count : 0;
+  }
+
+  /** “Answers: B, A” below the last question is the key of all where no other has an answer. */
+  private void handOutLetters() {
+    Written last = written.getLast();
+    List<String> letters =
+        last.answers.size() == 1 ? AnswerKey.letters(last.answers.getFirst()) : List.of();
+    boolean others = written.stream().limit(written.size() - 1L).anyMatch(Written::isAnswered);
+    if (letters.size() < 2 || others || last.options.stream().anyMatch(QuizLine::marked)) {
+      return;
+    }
+    last.answers.clear();
+    for (int i = 0; i < written.size(); i++) {
+      if (letters.size() == written.size()) {
+        written.get(i).answers.add(letters.get(i));
+      } else {
+        written.get(i).doubt =
+            letters.size() + " letters are said for " + written.size() + " questions";
+      }
+    }
   }
 
   private LineRole take(QuizLine line, boolean blank, int index) {
@@ -216,9 +259,9 @@ final class QuizText {
     if (wanted != null) {
       return takeAs(line, wanted);
     }
-    Matcher answer = ANSWER.matcher(line.words());
-    if (open != null && line.number() == null && answer.matches()) {
-      open.answers.add(answer.group(1).strip());
+    Optional<String> answer = answerIn(line);
+    if (open != null && line.number() == null && answer.isPresent()) {
+      open.answers.add(answer.get());
       return LineRole.ANSWER;
     }
     Matcher says = SAYS.matcher(line.words());
@@ -245,6 +288,18 @@ final class QuizText {
       return begin(line);
     }
     return plainLine(line, blank, index);
+  }
+
+  /** What a line says is the answer, in any language whose word for it is known. */
+  private static Optional<String> answerIn(QuizLine line) {
+    Matcher answer = ANSWER.matcher(line.words());
+    if (answer.matches()) {
+      return Optional.of(answer.group(1).strip());
+    }
+    Matcher called = CALLED.matcher(line.words());
+    return called.matches() && Head.RIGHT.names(called.group(1))
+        ? Optional.of(called.group(2).strip())
+        : Optional.empty();
   }
 
   private LineRole takeAs(QuizLine line, LineRole role) {
@@ -310,7 +365,12 @@ final class QuizText {
         open.options.add(QuizLine.of(line.place(), one));
       }
     } else if (!words.isEmpty()) {
-      open.said.add(line);
+      Matcher answered = ANSWERED.matcher(words);
+      boolean both = answered.matches() && Head.RIGHT.names(answered.group(2));
+      open.said.add(both ? QuizLine.of(line.place(), answered.group(1)) : line);
+      if (both) {
+        open.answers.add(answered.group(3).strip());
+      }
     }
     return LineRole.QUESTION;
   }
@@ -402,11 +462,10 @@ final class QuizText {
 
   private Understood understood() {
     List<Understood.Placed> questions = new ArrayList<>();
-    List<Left> left = new ArrayList<>();
     for (Written one : written) {
       int first = one.said.isEmpty() ? 1 : one.said.getFirst().place();
       try {
-        Understood.add(questions, () -> row(one), first);
+        Understood.addDoubtful(questions, () -> row(one), first);
       } catch (IllegalArgumentException e) {
         left.add(new Left(first, text(one), e.getMessage()));
       }
@@ -434,7 +493,7 @@ final class QuizText {
     return String.join("\n", all);
   }
 
-  private QuestionRow row(Written one) {
+  private Doubtful row(Written one) {
     sortPlain(one);
     String question = String.join(" ", one.said.stream().map(QuizLine::words).toList()).strip();
     String worth = one.more.containsKey("worth") ? one.more.get("worth").getFirst() : null;
@@ -444,59 +503,103 @@ final class QuizText {
       worth = worth == null ? points.group(1) : worth;
       question = question.substring(0, points.start());
     }
-    if (one.number != null && key.containsKey(one.number) && one.answers.isEmpty()) {
-      one.answers.add(key.get(one.number));
-    }
     Matcher truth = TRUTH.matcher(question);
     boolean truthful = truth.matches();
     if (truthful) {
       question = truth.group(1);
     }
-    Matcher end = TRUE_END.matcher(question);
-    if (one.options.isEmpty()
-        && (truthful || question.matches("(?i).*[(\\[](true|false|t|f)[)\\]][.]?$"))
-        && end.matches()) {
-      String said = end.group(2) == null ? end.group(3) : end.group(2);
-      one.answers.add(said);
-      int at = question.toLowerCase(Locale.ROOT).lastIndexOf(said.toLowerCase(Locale.ROOT));
-      question = question.substring(0, at).replaceAll("[\\s(\\[]+$", "").strip();
+    QuizLine said = one.said.isEmpty() ? null : one.said.getLast();
+    if (one.options.isEmpty() && one.answers.isEmpty() && said != null) {
+      Matcher letter = LETTER_END.matcher(question);
+      Matcher word = WORD_END.matcher(question);
+      if (said.said() || said.denied()) {
+        one.answers.add(said.said() ? "true" : "false");
+        truthful = true;
+      } else if (letter.matches() && Truth.isLetter(letter.group(2))) {
+        one.answers.add(letter.group(2));
+        question = letter.group(1);
+        truthful = true;
+      } else if (word.matches() && isTruth(word.group(2), truthful)) {
+        one.answers.add(word.group(2));
+        question = word.group(1);
+        truthful = true;
+      }
     }
     return made(one, question, truthful, worth);
   }
 
-  private QuestionRow made(Written one, String question, boolean truthful, @Nullable String worth) {
+  private static boolean isTruth(String said, boolean truthful) {
+    return Truth.word(said) != null || truthful && Truth.isLetter(said);
+  }
+
+  /** All letters that say true or false in this text, so that each is read beside the others. */
+  private List<String> truthLetters() {
+    if (truthLetters != null) {
+      return truthLetters;
+    }
+    List<String> letters = new ArrayList<>();
+    for (Written one : written) {
+      if (one.options.isEmpty() && !one.said.isEmpty()) {
+        one.answers.stream().filter(Truth::isLetter).forEach(letters::add);
+        Matcher end = LETTER_END.matcher(one.said.getLast().words());
+        if (end.matches() && Truth.isLetter(end.group(2))) {
+          letters.add(end.group(2));
+        }
+      }
+    }
+    truthLetters = letters;
+    return letters;
+  }
+
+  private Doubtful made(Written one, String question, boolean truthful, @Nullable String worth) {
     List<String> right = new ArrayList<>();
     List<String> wrong = new ArrayList<>();
+    String doubt = one.doubt;
     if (one.options.isEmpty()) {
-      one.answers.forEach(answer -> right.add(truthful ? whole(answer) : answer));
-      if (truthful && right.isEmpty()) {
-        wrong.add("true");
-        wrong.add("false");
+      right.addAll(one.answers);
+      String said = one.answers.size() == 1 ? one.answers.getFirst() : "";
+      QuizLine last = one.said.isEmpty() ? null : one.said.getLast();
+      boolean asks = last != null && last.leads();
+      Boolean word = asks && !truthful ? Truth.answer(said) : Truth.word(said);
+      boolean letter = Truth.isLetter(said) && (truthful || !asks);
+      Boolean answer = letter ? Truth.letter(said, truthLetters()) : word;
+      truthful |= letter || word != null;
+      if (truthful && !said.isEmpty()) {
+        right.clear();
+        if (answer != null) {
+          right.add(answer.toString());
+        } else {
+          doubt = "“" + said + "” can mean true as well as false";
+        }
       }
     } else {
-      List<Boolean> rights = rights(one);
-      for (int i = 0; i < rights.size(); i++) {
-        (rights.get(i) ? right : wrong).add(one.options.get(i).words());
+      RightOptions rights = rights(one);
+      doubt = rights.doubt();
+      for (int i = 0; i < one.options.size(); i++) {
+        (rights.right().get(i) ? right : wrong).add(one.options.get(i).words());
       }
     }
     String kind = one.more.containsKey("kind") ? one.more.get("kind").getFirst() : null;
     if (truthful && one.options.isEmpty()) {
       kind = "true-false";
-      wrong.clear();
+    } else if (kind == null && right.isEmpty() && wrong.isEmpty() && GAP.matcher(question).find()) {
+      kind = "gaps";
     }
     Integer points = QuestionTexts.worth(worth);
     String both = first(one, "feedback", "explanation", "why");
     String ifRight = first(one, "if right");
     String ifWrong = first(one, "if wrong");
-    return new QuestionRow(
-        kind,
-        question,
-        right,
-        wrong,
-        one.more.getOrDefault("hint", List.of()),
-        ifRight == null ? both : ifRight,
-        ifWrong == null ? both : ifWrong,
-        points);
+    QuestionRow row =
+        new QuestionRow(
+            kind,
+            question,
+            right,
+            wrong,
+            one.more.getOrDefault("hint", List.of()),
+            ifRight == null ? both : ifRight,
+            ifWrong == null ? both : ifWrong,
+            points);
+    return new Doubtful(row, doubt);
   }
 
   private static @Nullable String first(Written one, String... names) {
@@ -506,11 +609,6 @@ final class QuizText {
       }
     }
     return null;
-  }
-
-  private static String whole(String answer) {
-    String small = answer.toLowerCase(Locale.ROOT).replaceAll("[^a-z]", "");
-    return small.startsWith("t") ? "true" : small.startsWith("f") ? "false" : answer;
   }
 
   /** Plain lines below a question go on with it, answer it, or are its options. */
@@ -553,61 +651,19 @@ final class QuizText {
     roles[line.place() - 1] = LineRole.MORE;
   }
 
-  /** Which options are right: by what is said of them, else by their marks, else by being bold. */
-  private List<Boolean> rights(Written one) {
+  /** Which options are right; their lines say so. */
+  private RightOptions rights(Written one) {
     List<QuizLine> options = one.options;
-    List<Boolean> named = new ArrayList<>();
+    RightOptions rights =
+        one.doubt == null
+            ? RightOptions.of(options, one.answers)
+            : RightOptions.doubtful(options.size(), one.doubt);
     for (int i = 0; i < options.size(); i++) {
-      named.add(false);
-    }
-    for (String answer : one.answers) {
-      name(answer, options, named);
-    }
-    boolean allBullets = options.stream().allMatch(line -> line.star() && line.bullet());
-    if (!named.contains(true)) {
-      for (int i = 0; i < options.size(); i++) {
-        QuizLine line = options.get(i);
-        boolean star = line.star() && !allBullets;
-        named.set(i, line.ticked() || line.said() || star);
-      }
-    }
-    boolean someBold =
-        options.stream().anyMatch(QuizLine::bold) && !options.stream().allMatch(QuizLine::bold);
-    if (!named.contains(true) && someBold) {
-      for (int i = 0; i < options.size(); i++) {
-        named.set(i, options.get(i).bold());
-      }
-    }
-    for (int i = 0; i < options.size(); i++) {
-      if (named.get(i)) {
+      if (rights.right().get(i)) {
         int line = options.get(i).place() - 1;
         roles[line] = roles[line] == LineRole.OPTION ? LineRole.RIGHT : roles[line];
       }
     }
-    return named;
-  }
-
-  /** An answer names options by their words, or by their letters or numbers. */
-  private static void name(String answer, List<QuizLine> options, List<Boolean> named) {
-    String said = answer.strip().toLowerCase(Locale.ROOT).replaceAll("[.\\s]+$", "");
-    for (int i = 0; i < options.size(); i++) {
-      if (options.get(i).lower().replaceAll("[.\\s]+$", "").equals(said)) {
-        named.set(i, true);
-        return;
-      }
-    }
-    Matcher lettered = Pattern.compile("^[(\\[]?([a-h])[.):\\]]\\s*(\\S.*)$").matcher(said);
-    String letters = lettered.matches() ? lettered.group(1) : said;
-    for (String one : letters.split("\\s*(?:,|;|/|&|\\band\\b|\\s)\\s*")) {
-      String plain = one.replaceAll("[()\\[\\].]", "");
-      for (int i = 0; i < options.size(); i++) {
-        Character letter = options.get(i).letter();
-        char own = letter == null ? (char) ('a' + i) : letter;
-        boolean same = plain.length() == 1 && plain.charAt(0) == own;
-        if (same || plain.equals(String.valueOf(i + 1))) {
-          named.set(i, true);
-        }
-      }
-    }
+    return rights;
   }
 }

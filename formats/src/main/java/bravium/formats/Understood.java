@@ -1,10 +1,15 @@
 package bravium.formats;
 
+import bravium.core.question.Option;
+import bravium.core.question.PickOne;
 import bravium.core.question.Question;
 import bravium.formats.writing.QuestionRow;
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,6 +21,8 @@ import org.jspecify.annotations.Nullable;
  * @param left what could not be understood, in its order
  * @param rest the text without what was understood, to be read again once it is put right
  * @param lines how each line was read, but for blank ones; empty for tables and lists with boxes
+ * @param doubts where it can't be told which answer is right: by the line on which the question
+ *     begins, with what it says of it and why that is no answer; nothing is taken for right there
  */
 public record Understood(
     TextForm form,
@@ -23,7 +30,8 @@ public record Understood(
     List<Integer> places,
     List<Left> left,
     String rest,
-    List<ReadLine> lines) {
+    List<ReadLine> lines,
+    List<Left> doubts) {
 
   /** The most questions that are taken in at once. */
   public static final int MOST = 500;
@@ -41,7 +49,10 @@ public record Understood(
     QUIZ,
     /** A question in each line. */
     @JsonProperty("lines")
-    LINES
+    LINES,
+    /** One text with words in brackets that are its gaps. */
+    @JsonProperty("gaps")
+    GAPS
   }
 
   /** What a line of a quiz is. */
@@ -79,8 +90,16 @@ public record Understood(
    */
   public record ReadLine(int place, String text, LineRole role) {}
 
-  /** A question and the line on which it begins. */
-  record Placed(Question question, int line) {}
+  /** A question, the line on which it begins, and what is in doubt there; null for nothing. */
+  record Placed(Question question, int line, @Nullable Left doubt) {
+
+    Stream<Left> doubts() {
+      return Stream.ofNullable(doubt);
+    }
+  }
+
+  /** A row and why it can't be told what is right in it; null where it can. */
+  record Doubtful(QuestionRow row, @Nullable String doubt) {}
 
   /**
    * Adds the question that a row is.
@@ -90,10 +109,19 @@ public record Understood(
    * @throws IllegalArgumentException where there are as many as are taken in, or it is no question
    */
   static void add(List<Placed> questions, Supplier<QuestionRow> row, int line) {
+    addDoubtful(questions, () -> new Doubtful(row.get(), null), line);
+  }
+
+  /** The same of a row of which it may not be told what is right. */
+  static void addDoubtful(List<Placed> questions, Supplier<Doubtful> row, int line) {
     if (questions.size() == MOST) {
       throw new IllegalArgumentException("at most " + MOST + " questions are taken in at once");
     }
-    questions.add(new Placed(row.get().question(String.valueOf(questions.size() + 1)), line));
+    Doubtful read = row.get();
+    Question question = read.row.question(String.valueOf(questions.size() + 1));
+    String doubt = read.doubt;
+    Left told = doubt == null ? null : new Left(line, read.row.question(), doubt);
+    questions.add(new Placed(question, line, told));
   }
 
   /**
@@ -112,13 +140,65 @@ public record Understood(
         placed.stream().map(Placed::line).toList(),
         List.copyOf(left),
         rest,
-        List.of());
+        List.of(),
+        placed.stream().flatMap(one -> one.doubts()).toList());
   }
 
   static Understood ofQuiz(
       List<Placed> placed, List<Left> left, String rest, List<ReadLine> lines) {
     Understood read = of(TextForm.QUIZ, placed, left, rest);
     return new Understood(
-        read.form, read.questions, read.places, read.left, rest, List.copyOf(lines));
+        read.form, read.questions, read.places, read.left, rest, List.copyOf(lines), read.doubts);
+  }
+
+  /** This and what was understood of other lines of the same text, in the order of the lines. */
+  Understood and(Understood other) {
+    record One(Question question, int place) {}
+    List<One> all = new ArrayList<>();
+    for (Understood read : List.of(this, other)) {
+      for (int i = 0; i < read.questions.size(); i++) {
+        all.add(new One(read.questions.get(i), read.places.get(i)));
+      }
+    }
+    all.sort(Comparator.comparingInt(One::place));
+    return new Understood(
+        form,
+        all.stream().map(One::question).toList(),
+        all.stream().map(One::place).toList(),
+        Stream.concat(left.stream(), other.left.stream())
+            .sorted(Comparator.comparingInt(Left::line))
+            .toList(),
+        (rest + "\n" + other.rest).strip(),
+        lines,
+        Stream.concat(doubts.stream(), other.doubts.stream()).toList());
+  }
+
+  /** This with the first option for the right one wherever none is. */
+  Understood withFirstRight() {
+    List<Left> doubted = new ArrayList<>(doubts);
+    List<Question> all = new ArrayList<>();
+    for (int i = 0; i < questions.size(); i++) {
+      Question question = questions.get(i);
+      int place = places.get(i);
+      if (question instanceof PickOne one && one.options().stream().noneMatch(Option::right)) {
+        all.add(firstRight(one));
+        doubted.removeIf(doubt -> doubt.line() == place);
+      } else {
+        all.add(question);
+      }
+    }
+    return new Understood(form, all, places, left, rest, lines, List.copyOf(doubted));
+  }
+
+  private static PickOne firstRight(PickOne one) {
+    List<Option> options = new ArrayList<>(one.options());
+    if (!options.isEmpty()) {
+      Option first = options.getFirst();
+      options.set(
+          0,
+          new Option(
+              first.id(), first.text(), true, first.pinned(), first.feedback(), first.extra()));
+    }
+    return new PickOne(one.basics(), options, one.extra());
   }
 }

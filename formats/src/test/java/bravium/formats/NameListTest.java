@@ -2,23 +2,46 @@ package bravium.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bravium.formats.lists.MessyLists;
 import java.io.IOException;
 import java.io.StringReader;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Lists of learners as they come from school offices, spreadsheets and chat. */
 class NameListTest {
 
   private static List<String> names(String text) {
-    return NameList.read(text, false).names().stream().map(LearnerName::text).toList();
+    return NameList.read(text, null).names().stream().map(LearnerName::text).toList();
+  }
+
+  static Stream<MessyLists> registers() throws IOException {
+    return MessyLists.in("register.txt");
+  }
+
+  @ParameterizedTest(name = "{0}")
+  @MethodSource("registers")
+  void aRegisterIsReadAsAPersonWould(MessyLists list) {
+    List<String> said = new ArrayList<>();
+    for (NameList.ReadAs line : NameList.read(list.text(), null).lines()) {
+      if (line.role() == NameList.Role.NAMES) {
+        said.addAll(line.names());
+      } else {
+        said.add(line.role().name().toLowerCase(Locale.ROOT) + ": " + line.text());
+      }
+    }
+    assertThat(said).isEqualTo(list.expected());
   }
 
   @Test
@@ -36,7 +59,7 @@ class NameListTest {
             + "\n"
             + String.join(separator, "2", "Rowan", "Noah", "2018");
 
-    NameList list = NameList.read(text, false);
+    NameList list = NameList.read(text, null);
 
     assertThat(list.names())
         .extracting(LearnerName::text)
@@ -55,14 +78,14 @@ class NameListTest {
     String pasted = "Birch\tMia\nRowan\tNoah";
 
     assertThat(names(pasted)).containsExactly("Birch Mia", "Rowan Noah");
-    assertThat(NameList.read(pasted, true).names())
+    assertThat(NameList.read(pasted, NameList.Order.SURNAME).names())
         .extracting(LearnerName::text)
         .containsExactly("Mia Birch", "Noah Rowan");
   }
 
   @Test
   void whoStandsThereTwiceIsTakenOnceAndThatIsSaid() {
-    NameList list = NameList.read("Mia\nmia\nNoah\nＭｉａ\nMia.", false);
+    NameList list = NameList.read("Mia\nmia\nNoah\nＭｉａ\nMia.", null);
 
     assertThat(list.names()).extracting(LearnerName::text).containsExactly("Mia", "Noah");
     assertThat(list.doubles()).containsExactly("mia", "Ｍｉａ", "Mia.");
@@ -75,7 +98,7 @@ class NameListTest {
     String mark = encoding.startsWith("UTF") ? "\uFEFF" : "";
     byte[] file = (mark + "Name\r\nZoë\r\nJosé\r\n").getBytes(charset);
 
-    assertThat(NameList.read(NameList.text(file), false).names())
+    assertThat(NameList.read(Encodings.text(file), null).names())
         .extracting(LearnerName::text)
         .containsExactly("Zoë", "José");
   }
@@ -89,10 +112,10 @@ class NameListTest {
 
   @Test
   void whatCannotBeSeenIsNoNameAndTurnsNothingRound() {
-    NameList list = NameList.read("\u202Emia\n\u200B\u2060\n...\n" + "x".repeat(61), false);
+    NameList list = NameList.read("\u202Emia\n\u200B\u2060\n...\n" + "x".repeat(61), null);
 
     assertThat(list.names()).extracting(LearnerName::text).containsExactly("mia");
-    assertThat(list.left()).hasSize(3);
+    assertThat(list.left()).hasSize(2);
     assertThat(LearnerName.of("Mi\u200Ca").orElseThrow().key()).isEqualTo("mia");
   }
 
@@ -127,10 +150,10 @@ class NameListTest {
     String text =
         IntStream.range(0, 5_000).mapToObj(i -> "Learner " + i).collect(Collectors.joining("\n"));
 
-    NameList list = NameList.read(NameList.text(text.getBytes(StandardCharsets.UTF_8)), false);
+    NameList list = NameList.read(Encodings.text(text.getBytes(StandardCharsets.UTF_8)), null);
 
     assertThat(list.names()).hasSize(NameList.MOST);
     assertThat(list.more()).isTrue();
-    assertThat(NameList.read("", false).names()).isEmpty();
+    assertThat(NameList.read("", null).names()).isEmpty();
   }
 }

@@ -45,7 +45,7 @@ class PastesTest {
     assertThat(said).isEqualTo(paste.expected.stream().map(String::strip).toList());
   }
 
-  private static String words(Question question) {
+  static String words(Question question) {
     QuestionRow row = QuestionRow.of(question).orElseThrow();
     StringBuilder out = new StringBuilder(row.kind() + " | " + row.question());
     row.right().forEach(text -> out.append(" | +").append(text));
@@ -112,7 +112,7 @@ class PastesTest {
   @ParameterizedTest
   @MethodSource("pastes")
   void everyLineSaysHowItWasRead(Paste paste) {
-    Understood read = QuestionTexts.read(paste.text, Understood.TextForm.QUIZ, Map.of());
+    Understood read = QuestionTexts.read(paste.text, Understood.TextForm.QUIZ, Map.of(), false);
 
     long written = paste.text.lines().filter(line -> !line.isBlank()).count();
     assertThat(read.lines()).hasSize((int) written);

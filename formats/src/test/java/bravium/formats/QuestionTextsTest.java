@@ -35,9 +35,14 @@ import org.junit.jupiter.api.Test;
 class QuestionTextsTest {
 
   @Test
-  void cellsFromASpreadsheetAreQuestionRightAndWrong() {
-    Understood read =
-        QuestionTexts.read("Who lays eggs?\tthe queen\ta drone\ta worker\nBees dance.\ttrue\n");
+  void ofCellsWithoutHeadsTheFirstIsRightOnceThatIsSaid() {
+    String cells = "Who lays eggs?\tthe queen\ta drone\ta worker\nBees dance.\ttrue\n";
+    Understood asks = QuestionTexts.read(cells);
+    Understood read = QuestionTexts.read(cells, null, Map.of(), true);
+
+    assertThat(((PickOne) asks.questions().get(0)).rightChoices()).isEmpty();
+    assertThat(asks.doubts()).hasSize(1);
+    assertThat(read.doubts()).isEmpty();
 
     assertThat(read.left()).isEmpty();
     PickOne first = (PickOne) read.questions().get(0);

@@ -4,9 +4,11 @@ import bravium.core.activity.Activity;
 import bravium.core.json.Format.Understood;
 import bravium.formats.ActivityArchive;
 import bravium.formats.ActivityFile;
+import bravium.formats.lists.Spreadsheet;
 import bravium.server.accounts.Teacher;
 import bravium.server.limits.LongWork;
 import bravium.server.limits.Pools;
+import bravium.server.lists.OpenedFile;
 import bravium.server.media.MediaService;
 import bravium.server.problems.Problem;
 import java.io.IOException;
@@ -67,10 +69,11 @@ public class ArchiveService {
     Path file = Files.createTempFile("bravium", ".in");
     try {
       Files.copy(in, file, StandardCopyOption.REPLACE_EXISTING);
-      if (ActivityArchive.is(file)) {
+      boolean small = Files.size(file) <= ActivityArchive.MOST_ACTIVITY_BYTES;
+      if (ActivityArchive.is(file) && !(small && Spreadsheet.is(Files.readAllBytes(file)))) {
         return takeArchive(teacher, file);
       }
-      if (Files.size(file) > ActivityArchive.MOST_ACTIVITY_BYTES) {
+      if (!small) {
         throw Problem.tooLarge(
             "An activity without pictures is at most "
                 + (ActivityArchive.MOST_ACTIVITY_BYTES >> 20)
@@ -88,7 +91,7 @@ public class ArchiveService {
   }
 
   private Imported takeArchive(Teacher teacher, Path file) throws IOException {
-    OtherFile.refuseZip(file);
+    OpenedFile.refuseZip(file);
     try (ActivityArchive archive = ActivityArchive.open(file)) {
       byte[] document = archive.activity();
       Understood<Activity> read = texts.run(() -> ActivityFile.readNoting(document));

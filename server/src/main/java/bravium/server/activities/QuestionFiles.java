@@ -13,6 +13,7 @@ import bravium.formats.Understood.TextForm;
 import bravium.server.accounts.Teacher;
 import bravium.server.limits.LongWork;
 import bravium.server.limits.Pools;
+import bravium.server.lists.OpenedFile;
 import bravium.server.problems.Problem;
 import java.util.Arrays;
 import java.util.List;
@@ -46,8 +47,7 @@ class QuestionFiles {
    * @param name the file's name; the activity is called so
    */
   Imported take(Teacher teacher, String name, byte[] file) {
-    OtherFile.refuse(file);
-    Understood read = texts.run(() -> QuestionTexts.read(QuestionTexts.text(file)));
+    Understood read = texts.run(() -> QuestionTexts.read(OpenedFile.text(file)));
     if (read.questions().isEmpty() || !hasAnswers(read)) {
       throw Problem.badRequest(
           "no-questions",

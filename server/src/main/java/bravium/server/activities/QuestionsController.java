@@ -12,6 +12,7 @@ import bravium.formats.Understood.TextForm;
 import bravium.server.accounts.Teacher;
 import bravium.server.limits.LongWork;
 import bravium.server.limits.Pools;
+import bravium.server.lists.OpenedFile;
 import bravium.server.media.MediaService;
 import bravium.server.problems.Problem;
 import bravium.server.web.Attachment;
@@ -70,16 +71,16 @@ class QuestionsController {
   TakenIn understood(
       @RequestBody(required = false) byte @Nullable [] file,
       @RequestParam(required = false) @Nullable String form,
-      @RequestParam(defaultValue = "") String roles) {
+      @RequestParam(defaultValue = "") String roles,
+      @RequestParam(defaultValue = "false") boolean firstIsRight) {
     byte[] bytes = file == null ? new byte[0] : file;
     Map<Integer, LineRole> asked = roles(roles);
-    return texts.run(() -> understood(bytes, form(form), asked));
+    return texts.run(() -> understood(bytes, form(form), asked, firstIsRight));
   }
 
   private static TakenIn understood(
-      byte[] bytes, @Nullable TextForm form, Map<Integer, LineRole> roles) {
-    OtherFile.refuse(bytes);
-    String text = QuestionTexts.text(bytes);
+      byte[] bytes, @Nullable TextForm form, Map<Integer, LineRole> roles, boolean firstIsRight) {
+    String text = OpenedFile.text(bytes);
     long lines = text.lines().count();
     if (lines > MOST_LINES) {
       throw Problem.badRequest(
@@ -90,7 +91,7 @@ class QuestionsController {
               + MOST_LINES
               + " are looked at at once. Nothing was changed; take it in in parts.");
     }
-    return new TakenIn(text, QuestionTexts.read(text, form, roles));
+    return new TakenIn(text, QuestionTexts.read(text, form, roles, firstIsRight));
   }
 
   private static @Nullable TextForm form(@Nullable String name) {
@@ -103,7 +104,8 @@ class QuestionsController {
       }
     }
     throw Problem.badRequest(
-        "no-such-form", "A text is read as a table, a list, a quiz or lines. Nothing was changed.");
+        "no-such-form",
+        "A text is read as a table, a list, a quiz, lines or a text with gaps. Nothing was changed.");
   }
 
   /** “3:option,5:left”: how lines are to be read. */

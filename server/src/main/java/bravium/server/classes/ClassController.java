@@ -1,11 +1,8 @@
 package bravium.server.classes;
 
-import bravium.formats.NameList;
 import bravium.server.accounts.Teacher;
-import bravium.server.problems.Problem;
 import bravium.server.sittings.NetworkAddresses;
 import jakarta.servlet.http.HttpServletRequest;
-import java.io.IOException;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -16,7 +13,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -24,8 +20,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/classes")
 class ClassController {
-
-  private static final int LARGEST_LIST = 1024 * 1024;
 
   private final NetworkAddresses addresses;
   private final ClassService classes;
@@ -114,21 +108,6 @@ class ClassController {
       @PathVariable String id,
       @RequestBody NamesGiven given) {
     return register.understood(teacher, id, given);
-  }
-
-  /** The same of a file: CSV with any common separator and encoding. */
-  @PostMapping("/{id}/learners/file")
-  NamesUnderstood understoodFile(
-      @AuthenticationPrincipal Teacher teacher,
-      @PathVariable String id,
-      @RequestParam boolean surnameFirst,
-      HttpServletRequest request)
-      throws IOException {
-    byte[] file = request.getInputStream().readNBytes(LARGEST_LIST + 1);
-    if (file.length > LARGEST_LIST) {
-      throw Problem.tooLarge("A list of learners has at most 1 MB. Nobody was added.");
-    }
-    return register.understood(teacher, id, new NamesGiven(NameList.text(file), surnameFirst));
   }
 
   @PostMapping("/{id}/learners")

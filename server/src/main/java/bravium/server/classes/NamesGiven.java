@@ -1,12 +1,15 @@
 package bravium.server.classes;
 
+import bravium.formats.NameList;
+import org.jspecify.annotations.Nullable;
+
 /**
  * Learners that are to be added.
  *
  * @param text a list, or a column, as it was pasted
- * @param surnameFirst whether a row of two cells that nobody named begins with the surname
+ * @param order what comes first of a name; null for what it looks like
  */
-public record NamesGiven(String text, boolean surnameFirst) {
+public record NamesGiven(String text, NameList.@Nullable Order order) {
 
   /** No text is an empty one. */
   public NamesGiven {

@@ -46,13 +46,15 @@ class RegisterService {
   /** What would come of a list, without taking it in. */
   NamesUnderstood understood(Teacher teacher, String id, NamesGiven given) {
     Map<String, String> taken = register.names(classes.own(teacher, id));
-    NameList list = NameList.read(given.text(), given.surnameFirst());
+    NameList list = NameList.read(given.text(), given.order());
     return new NamesUnderstood(
+        list.order(),
         texts(list.names().stream().filter(name -> !taken.containsKey(name.key())).toList()),
         texts(list.names().stream().filter(name -> taken.containsKey(name.key())).toList()),
         list.doubles(),
         list.left(),
         list.passedOver(),
+        list.lines(),
         given.text(),
         list.more());
   }
@@ -63,7 +65,7 @@ class RegisterService {
 
   LearnersAdded add(Teacher teacher, String id, NamesGiven given) {
     long row = classes.own(teacher, id);
-    NameList list = NameList.read(given.text(), given.surnameFirst());
+    NameList list = NameList.read(given.text(), given.order());
     if (list.names().isEmpty()) {
       throw Problem.badRequest(
           "no-names", "There is no name in that. Nobody was added; write one name a line.");

@@ -10,7 +10,6 @@ import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -71,7 +70,7 @@ class ClassesHttpTest {
   }
 
   private static String given(String text) {
-    return Json.object().add("text", text).add("surnameFirst", false).toString();
+    return Json.object().add("text", text).toString();
   }
 
   private Answer onLearner(String method, String name, String more, String body) {
@@ -99,23 +98,6 @@ class ClassesHttpTest {
     assertThat(added.get("there").toString()).isEqualTo("[\"mia\"]");
     JsonArray words = added.get("slips").asArray().get(0).asObject().get("words").asArray();
     assertThat(words.values()).hasSize(2).allMatch(word -> word.asString().matches("[a-z]{3,8}"));
-  }
-
-  @Test
-  void aFileIsReadWhateverItsEncoding() {
-    byte[] file = "Name;Year\r\nZo\u00eb;4\r\n".getBytes(StandardCharsets.ISO_8859_1);
-    JsonObject understood =
-        teacher
-            .upload("/api/classes/" + id + "/learners/file?surnameFirst=false", file)
-            .json()
-            .asObject();
-    assertThat(understood.get("fresh").toString()).isEqualTo("[\"Zo\u00eb\"]");
-    assertThat(
-            teacher
-                .upload(
-                    "/api/classes/" + id + "/learners/file?surnameFirst=false", new byte[1_100_000])
-                .status())
-        .isEqualTo(413);
   }
 
   @Test

@@ -580,12 +580,8 @@ class GivingHttpTest {
     teachers.add(new String[] {"POST", c + "/return", ""});
     teachers.add(new String[] {"POST", c + "/code", ""});
     teachers.add(new String[] {"POST", c + "/owner", "{\"name\": \"" + name + "\"}"});
-    teachers.add(
-        new String[] {"POST", c + "/learners", "{\"text\": \"X\", \"surnameFirst\": false}"});
-    teachers.add(
-        new String[] {
-          "POST", c + "/learners/preview", "{\"text\": \"X\", \"surnameFirst\": false}"
-        });
+    teachers.add(new String[] {"POST", c + "/learners", "{\"text\": \"X\"}"});
+    teachers.add(new String[] {"POST", c + "/learners/preview", "{\"text\": \"X\"}"});
     teachers.add(new String[] {"POST", c + "/slips", "[\"" + learner + "\"]"});
     teachers.add(new String[] {"PUT", c + "/learners/" + learner, "{\"name\": \"X\"}"});
     teachers.add(new String[] {"POST", c + "/learners/" + learner + "/entry", ""});
@@ -712,7 +708,7 @@ class GivingHttpTest {
         teacher
             .post(
                 "/api/classes/" + inClass + "/learners/preview",
-                Json.object().add("text", register).add("surnameFirst", false).toString())
+                Json.object().add("text", register).toString())
             .json()
             .asObject();
     assertThat(again.get("there").toString()).isEqualTo("[\"=1+1\",\"Noah\"]");

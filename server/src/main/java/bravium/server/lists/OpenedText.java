@@ -1,0 +1,4 @@
+package bravium.server.lists;
+
+/** What stands in a file. */
+public record OpenedText(String text) {}
