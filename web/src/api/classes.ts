@@ -105,14 +105,6 @@ export const handClassOver = (id: string, name: string) =>
 export const understoodNames = (id: string, given: NamesGiven) =>
   call<NamesUnderstood>(`${of(id)}/learners/preview`, { method: "POST", body: given });
 
-/** The same of a file, whatever its encoding. */
-export const understoodFile = (id: string, file: Blob, surnameFirst: boolean) =>
-  call<NamesUnderstood>(`${of(id)}/learners/file?surnameFirst=${surnameFirst}`, {
-    method: "POST",
-    body: file,
-    headers: { "Content-Type": "application/octet-stream" },
-  });
-
 export const addLearners = (id: string, given: NamesGiven) =>
   call<LearnersAdded>(`${of(id)}/learners`, { method: "POST", body: given });
 

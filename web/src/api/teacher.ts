@@ -112,9 +112,17 @@ export const takeInFile = (file: File) =>
 export const readLosses = (id: string) => call<Loss[]>(`/api/activities/${id}/questions/losses`);
 
 /** What would be taken in of a text or a file with questions in it; nothing is changed. */
-export const understood = (file: Blob, form?: TextForm, roles: Record<number, LineRole> = {}) => {
+export const understood = (
+  file: Blob,
+  how: { form?: TextForm; roles?: Record<number, LineRole>; firstIsRight?: boolean } = {},
+) => {
+  const { form, roles = {}, firstIsRight = false } = how;
   const asked = Object.entries(roles).map(([line, role]) => `${line}:${role}`);
-  const query = new URLSearchParams({ ...(form && { form }), roles: asked.join(",") });
+  const query = new URLSearchParams({
+    ...(form && { form }),
+    roles: asked.join(","),
+    firstIsRight: String(firstIsRight),
+  });
   return call<TakenIn>(`/api/questions/understood?${query}`, {
     method: "POST",
     body: file,

@@ -1,12 +1,16 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
+import { opened } from "../api/lists";
 import { pastedHtml, understood } from "../api/teacher";
 import type { LineRole, QuestionUnion, TextForm } from "../generated/types";
+import { endedLines, LIST_FILES } from "../lists/lines";
+import { waiting } from "../lists/waiting";
 import { rightWords } from "../questions/rightWords";
 import { Dialog } from "../ui/Dialog";
 import { FileButton } from "../ui/FileButton";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
+import { lists } from "../words/lists";
 import { TakeInPreview } from "./TakeInPreview";
 import { useSettled } from "./useSettled";
 
@@ -28,15 +32,17 @@ export function TakeInDialog(props: {
   onClose: () => void;
 }) {
   const { takeIn, onClose } = props;
-  const [text, setText] = useState(props.text);
+  const [text, setText] = useState(endedLines(props.text));
   const [form, setForm] = useState<TextForm>();
   const [roles, setRoles] = useState<Record<number, LineRole>>({});
   const [problem, setProblem] = useState<string>();
   const [leftOut, setLeftOut] = useState(0);
+  const [firstIsRight, setFirstIsRight] = useState(false);
   /** Another text: what was said of the lines of the one before is no more. */
   const write = (changed: string) => {
     setText(changed);
     setRoles({});
+    setFirstIsRight(false);
   };
   /** What was left over stays so: read anew and alone, a title would look like a question. */
   const leave = (rest: string) => {
@@ -62,25 +68,26 @@ export function TakeInDialog(props: {
   }, [html]);
   const settled = useSettled(text, PAUSE_MILLIS);
   const read = useQuery({
-    queryKey: ["understood", settled, form, roles],
-    queryFn: () => understood(new Blob([settled]), form, roles),
+    queryKey: ["understood", settled, form, roles, firstIsRight],
+    queryFn: () => understood(new Blob([settled]), { form, roles, firstIsRight }),
     enabled: settled.trim() !== "",
     placeholderData: (before) => before,
     gcTime: 0,
+    ...waiting,
   });
   const open = async (file: File) => {
     setProblem(undefined);
-    await understood(file)
-      .then((taken) => {
+    await opened(file)
+      .then(({ text }) => {
         setForm(undefined);
-        write(taken.text);
+        write(endedLines(text));
       })
       .catch((error) => setProblem(words.activities.notTaken(file.name, problemWords(error))));
   };
   const taken = settled.trim() === "" ? undefined : read.data;
   const questions = taken?.understood.questions ?? [];
   const unanswered = questions.filter((question) => !rightWords(question)).length;
-  const current = text === settled && !read.isPlaceholderData;
+  const current = text === settled && !read.isPlaceholderData && !read.isError;
   return (
     <Dialog title={words.takeIn.title} onClose={onClose} wide>
       <p className="mb-3">{words.takeIn.text}</p>
@@ -98,7 +105,7 @@ export function TakeInDialog(props: {
             className="w-full flex-1 resize-y rounded-[14px] border border-edge bg-card p-3 font-mono text-sm placeholder:text-soft"
           />
           <FileButton
-            accept=".csv,.tsv,.txt,.md,text/csv,text/plain,text/markdown"
+            accept={LIST_FILES}
             className="btn btn-outline self-start"
             take={([file]) => file && open(file)}
           >
@@ -123,7 +130,7 @@ export function TakeInDialog(props: {
           </p>
           {read.isError && (
             <p role="alert" className="border-l-4 border-error pl-3">
-              {problemWords(read.error)}
+              {lists.waits(problemWords(read.error))}
             </p>
           )}
           {taken ? (
@@ -133,6 +140,7 @@ export function TakeInDialog(props: {
                 setForm(as);
                 setRoles({});
               }}
+              firstRight={firstIsRight ? undefined : () => setFirstIsRight(true)}
               readLineAs={(line, role) => {
                 setForm("quiz");
                 setRoles({ ...roles, [line]: role });

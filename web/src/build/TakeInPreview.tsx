@@ -4,7 +4,7 @@ import { rightWords } from "../questions/rightWords";
 import { Rich } from "../rich/Rich";
 import { words } from "../words/en";
 
-const FORMS: TextForm[] = ["quiz", "table", "list", "lines"];
+const FORMS: TextForm[] = ["quiz", "table", "list", "lines", "gaps"];
 const ROLES: LineRole[] = ["question", "more", "option", "right", "answer", "left"];
 
 /** What was understood of a text, what is left over, and how each line was read. */
@@ -12,9 +12,11 @@ export function TakeInPreview(props: {
   read: Understood;
   readAs: (form: TextForm) => void;
   readLineAs: (line: number, role: LineRole) => void;
+  /** Takes the first option for the right one where none is; nothing where that was said already. */
+  firstRight?: () => void;
 }) {
-  const { read, readAs, readLineAs } = props;
-  const { questions, places, left, lines, form } = read;
+  const { read, readAs, readLineAs, firstRight } = props;
+  const { questions, places, left, lines, form, doubts } = read;
   const [byLine, setByLine] = useState(false);
   const open = questions.filter((question) => !rightWords(question)).length;
   return (
@@ -42,6 +44,11 @@ export function TakeInPreview(props: {
           </span>
         )}
       </h3>
+      {firstRight && questions.some(lacksRight) && (
+        <button type="button" className="btn btn-outline mt-2" onClick={firstRight}>
+          {words.takeIn.firstRight(questions.filter(lacksRight).length)}
+        </button>
+      )}
       <ol className="mt-1">
         {questions.map((question, i) => (
           <li key={question.id} className="border-b border-line py-1.5 last:border-0">
@@ -51,7 +58,10 @@ export function TakeInPreview(props: {
             <span className="whitespace-pre-line [overflow-wrap:anywhere]">
               <Rich words={question.text} />
             </span>
-            <Answer question={question} />
+            <Answer
+              question={question}
+              doubt={doubts.find((doubt) => doubt.line === places[i])?.reason}
+            />
           </li>
         ))}
       </ol>
@@ -110,7 +120,13 @@ function Lines(props: { lines: ReadLine[]; readLineAs: (line: number, role: Line
   );
 }
 
-function Answer({ question }: { question: QuestionUnion }) {
+/** A question with options of which none is right. */
+const lacksRight = (question: QuestionUnion) =>
+  question.kind === "pick-one" &&
+  question.options.length > 0 &&
+  !question.options.some(({ right }) => right);
+
+function Answer({ question, doubt }: { question: QuestionUnion; doubt?: string }) {
   const right = rightWords(question);
   const options = question.kind === "pick-one" || question.kind === "pick-all";
   const wrong = options ? question.options.filter((o) => !o.right).map((o) => o.text) : [];
@@ -119,7 +135,9 @@ function Answer({ question }: { question: QuestionUnion }) {
       {right ? (
         <span className="font-medium text-success">✓ {right}</span>
       ) : (
-        <span className="font-medium text-error">△ {words.takeIn.noRightYet}</span>
+        <span className="font-medium text-error">
+          △ {doubt ? words.takeIn.doubt(doubt) : words.takeIn.noRightYet}
+        </span>
       )}
       {wrong.length > 0 && (
         <span className="text-soft">

@@ -1,14 +1,21 @@
 import { FileInput } from "lucide-react";
 import { type FormEvent, useEffect, useState } from "react";
-import { addLearners, understoodFile, understoodNames } from "../api/classes";
-import type { LearnersAdded, NamesUnderstood } from "../generated/types";
+import { addLearners, understoodNames } from "../api/classes";
+import { ApiProblem } from "../api/client";
+import { opened } from "../api/lists";
+import type { LearnersAdded, NameLine, NameOrder, NamesUnderstood } from "../generated/types";
+import { endedLines, LIST_FILES } from "../lists/lines";
 import { Dialog } from "../ui/Dialog";
 import { FileButton } from "../ui/FileButton";
 import { FIELD } from "../ui/field";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
+import { lists } from "../words/lists";
 
 const PAUSE_MILLIS = 300;
+const AGAIN_MILLIS = 3_000;
+
+const ORDERS: NameOrder[] = ["first-name", "surname", "several"];
 
 /** Learners from a list: what was understood is seen before anybody is added. */
 export function AddLearnersDialog(props: {
@@ -18,7 +25,7 @@ export function AddLearnersDialog(props: {
 }) {
   const { id, added, onClose } = props;
   const [text, setText] = useState("");
-  const [surnameFirst, setSurnameFirst] = useState(false);
+  const [order, setOrder] = useState<NameOrder>();
   const [understood, setUnderstood] = useState<NamesUnderstood>();
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
@@ -28,24 +35,35 @@ export function AddLearnersDialog(props: {
       return;
     }
     let late = false;
-    const asked = setTimeout(() => {
-      understoodNames(id, { text, surnameFirst })
+    let asked: ReturnType<typeof setTimeout>;
+    const ask = () =>
+      understoodNames(id, { text, order })
         .then((result) => {
           if (late) return;
           setUnderstood(result);
           setProblem(undefined);
         })
-        .catch((error) => !late && setProblem(problemWords(error)));
-    }, PAUSE_MILLIS);
+        .catch((error) => {
+          if (late) return;
+          // Without network the list stays and is read once there is one.
+          const waits = !(error instanceof ApiProblem);
+          setProblem(waits ? lists.waits(problemWords(error)) : problemWords(error));
+          if (waits) asked = setTimeout(ask, AGAIN_MILLIS);
+        });
+    asked = setTimeout(ask, PAUSE_MILLIS);
     return () => {
       late = true;
       clearTimeout(asked);
     };
-  }, [id, text, surnameFirst]);
+  }, [id, text, order]);
+  const write = (changed: string) => {
+    setText(changed);
+    setOrder(undefined);
+  };
   const submit = (event: FormEvent) => {
     event.preventDefault();
     setBusy(true);
-    addLearners(id, { text, surnameFirst })
+    addLearners(id, { text, order })
       .then(added)
       .catch((error) => {
         setProblem(problemWords(error));
@@ -53,9 +71,9 @@ export function AddLearnersDialog(props: {
       });
   };
   const take = (file: File) => {
-    understoodFile(id, file, surnameFirst)
-      .then((result) => setText(result.text))
-      .catch((error) => setProblem(problemWords(error)));
+    opened(file)
+      .then((result) => write(endedLines(result.text)))
+      .catch((error) => setProblem(lists.notOpened(file.name, problemWords(error))));
   };
   return (
     <Dialog title={words.classes.adding.title} onClose={onClose} wide>
@@ -66,32 +84,23 @@ export function AddLearnersDialog(props: {
             data-first
             aria-label={words.classes.adding.label}
             value={text}
-            onChange={(event) => setText(event.target.value)}
+            onChange={(event) => write(event.target.value)}
             rows={12}
             className={`${FIELD} font-sans`}
           />
           <div className="flex flex-wrap items-center gap-3">
             <FileButton
-              accept=".csv,.tsv,.txt,text/csv,text/plain"
+              accept={LIST_FILES}
               className="btn btn-outline"
               take={([file]) => file && take(file)}
             >
               <FileInput size={18} aria-hidden="true" />
               {words.classes.adding.file}
             </FileButton>
-            <label className="flex min-h-11 items-center gap-2">
-              <input
-                type="checkbox"
-                className="checkbox"
-                checked={surnameFirst}
-                onChange={(event) => setSurnameFirst(event.target.checked)}
-              />
-              {words.classes.adding.surname}
-            </label>
           </div>
         </div>
         <div className="grid content-start gap-2" aria-live="polite">
-          {understood && <Understood understood={understood} />}
+          {understood && <Understood understood={understood} readAs={setOrder} />}
         </div>
         {problem && (
           <p role="alert" className="md:col-span-2">
@@ -110,10 +119,26 @@ export function AddLearnersDialog(props: {
   );
 }
 
-function Understood({ understood }: { understood: NamesUnderstood }) {
-  const { fresh, there, doubles, left, passedOver, more } = understood;
+function Understood(props: { understood: NamesUnderstood; readAs: (order: NameOrder) => void }) {
+  const { understood, readAs } = props;
+  const { order, fresh, there, doubles, left, passedOver, lines, more } = understood;
+  const [byLine, setByLine] = useState(false);
   return (
     <>
+      <fieldset className="flex flex-wrap gap-2">
+        <legend className="mb-1 text-soft">{lists.readAs}</legend>
+        {ORDERS.map((one) => (
+          <button
+            key={one}
+            type="button"
+            aria-pressed={one === order}
+            className={`min-h-11 cursor-pointer rounded-[14px] border px-3 text-sm ${one === order ? "border-primary bg-primary text-primary-content" : "border-edge bg-card hover:bg-base-200"}`}
+            onClick={() => readAs(one)}
+          >
+            {words.classes.adding.orders[one]}
+          </button>
+        ))}
+      </fieldset>
       <p className="font-display font-semibold">{words.classes.adding.fresh(fresh.length)}</p>
       <ul className="max-h-72 columns-2 overflow-y-auto rounded-[4px] bg-card p-3">
         {fresh.map((name) => (
@@ -129,6 +154,39 @@ function Understood({ understood }: { understood: NamesUnderstood }) {
         <p className="text-soft">{words.classes.adding.passedOver(passedOver)}</p>
       )}
       {more && <p>{words.classes.adding.more}</p>}
+      {lines.length > 0 && (
+        <>
+          <button
+            type="button"
+            aria-expanded={byLine}
+            className="min-h-11 cursor-pointer justify-self-start text-soft underline underline-offset-4"
+            onClick={() => setByLine(!byLine)}
+          >
+            {words.takeIn.byLine}
+          </button>
+          {byLine && <NameLines lines={lines} />}
+        </>
+      )}
     </>
+  );
+}
+
+/** How each line was read. */
+function NameLines({ lines }: { lines: NameLine[] }) {
+  return (
+    <ol className="max-h-72 overflow-y-auto">
+      {lines.map(({ place, text, role, names }) => (
+        <li key={place} className="border-b border-line py-1 [overflow-wrap:anywhere]">
+          <bdi className="text-soft">{text}</bdi>{" "}
+          {role === "names" ? (
+            <>
+              → <bdi className="font-medium">{names.join(", ")}</bdi>
+            </>
+          ) : (
+            <span className="text-sm text-soft">— {words.classes.adding.roles[role]}</span>
+          )}
+        </li>
+      ))}
+    </ol>
   );
 }

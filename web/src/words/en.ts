@@ -435,13 +435,14 @@ export const words = {
   takeIn: {
     open: "From a table or a list",
     title: "Questions from a table or a list",
-    text: "Paste cells from a spreadsheet, a quiz from a document, or a list with boxes. On the other side you see the questions Bravium makes of it; correct the text until they are as you mean them.",
+    text: "Paste cells from a spreadsheet, a quiz from a document, or a list with boxes, or open a file. On the other side you see the questions Bravium makes of it; correct the text until they are as you mean them.",
     readAs: "Read as",
     forms: {
       quiz: "a quiz, line by line",
       table: "a table, a question in each row",
       list: "a list with boxes",
       lines: "a question in each line",
+      gaps: "one text with gaps in brackets",
     },
     byLine: "How each line was read",
     lineIs: (n: number) => `Line ${n} is`,
@@ -456,11 +457,14 @@ export const words = {
       left: "left out",
     },
     noRightYet: "no right answer yet",
+    doubt: (why: string) => `which is right? ${why}`,
+    firstRight: (n: number) =>
+      n === 1 ? "The first option is right" : `In all ${n}, the first option is right`,
     withoutRight: (n: number) => `${plural(n, "question")} without a right answer yet`,
     label: "Text with questions",
     placeholder:
       "Who lays the eggs?\tthe queen\ta drone\ta worker\nBees can dance.\ttrue\n\nor\n\n1. Who lays the eggs?\n   - [x] the queen\n   - [ ] a drone",
-    file: "Open a CSV or Markdown file",
+    file: "Open a file",
     preview: "What Bravium read",
     nothing: "Nothing yet.",
     understood: (n: number) => `${plural(n, "question")} read`,

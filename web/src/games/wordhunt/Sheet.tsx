@@ -1,11 +1,13 @@
-import { Plus } from "lucide-react";
+import { List, Plus } from "lucide-react";
 import { useState } from "react";
 import { SheetHeading } from "../../build/SheetHeading";
 import { switchExamplesOf } from "../../engine/LocalGame";
 import { limits } from "../../generated/limits";
-import type { Thing, WordHunt } from "../../generated/types";
+import type { Listed, Thing, WordHunt } from "../../generated/types";
+import { ListDialog } from "../../lists/ListDialog";
 import { ComparingChecks } from "../../questions/editors/TextFields";
 import { typedLike } from "../../questions/typedLike";
+import { lists } from "../../words/lists";
 import type { SheetProps } from "..";
 import {
   addThings,
@@ -14,9 +16,10 @@ import {
   huntOf,
   MOST,
   moveThing,
+  putThings,
   removeThing,
   thingOf,
-  thingsIn,
+  thingRead,
 } from "./hunting";
 import { Places } from "./Places";
 import { Shown } from "./Shown";
@@ -30,6 +33,7 @@ export default function HuntSheet({ useEditor, showKeys }: SheetProps) {
   const open = useEditor((editor) => editor.open);
   const { edit, unfold } = useEditor.getState();
   const [wanted, setWanted] = useState<string>();
+  const [taking, setTaking] = useState<{ from?: Thing; text: string }>();
   if (!hunt) return null;
   const { things } = hunt;
   const change = (part: Partial<WordHunt>, key?: string) =>
@@ -52,16 +56,11 @@ export default function HuntSheet({ useEditor, showKeys }: SheetProps) {
     edit(addThings(after.id, [fresh]));
     goTo(fresh);
   };
-  const paste = (thing: Thing, text: string) => {
-    const pasted = thingsIn(text);
-    const [first] = pasted;
-    if (!first) return;
-    const empty = !thing.names[0]?.trim();
-    edit((activity) => {
-      const begun = empty ? changeThing(thing.id, { names: first.names })(activity) : activity;
-      return addThings(thing.id, empty ? pasted.slice(1) : pasted)(begun);
-    });
-    goTo(pasted.length > 1 ? pasted.at(-1) : thing);
+  const takeIn = (from: Thing | undefined, read: Listed[]) => {
+    const fresh = read.map(thingRead);
+    edit(putThings(from, fresh));
+    const empty = from && !from.names[0]?.trim();
+    goTo(empty && fresh.length === 1 ? from : fresh.at(-1));
   };
   const remove = (thing: Thing) => {
     const at = things.indexOf(thing);
@@ -86,7 +85,7 @@ export default function HuntSheet({ useEditor, showKeys }: SheetProps) {
             choose={() => open !== thing.id && unfold(thing.id, false)}
             change={(part, key) => edit(changeThing(thing.id, part), `thing ${thing.id} ${key}`)}
             next={() => next(thing)}
-            paste={(text) => paste(thing, text)}
+            paste={(text) => setTaking({ from: thing, text })}
             move={(by) => {
               edit(moveThing(thing.id, by));
               goTo(thing);
@@ -95,12 +94,12 @@ export default function HuntSheet({ useEditor, showKeys }: SheetProps) {
           />
         ))}
       </ol>
-      <div className="mt-2 mb-4">
+      <div className="mt-2 mb-4 grid gap-2 sm:grid-cols-[1fr_auto]">
         <button
           type="button"
           data-place="sheet"
           disabled={things.length >= MOST}
-          className="btn btn-ghost w-full justify-start border border-dashed border-edge"
+          className="btn btn-ghost justify-start border border-dashed border-edge"
           onClick={() => {
             const fresh = thingOf([""]);
             edit(addThings(undefined, [fresh]));
@@ -110,10 +109,28 @@ export default function HuntSheet({ useEditor, showKeys }: SheetProps) {
           <Plus size={18} aria-hidden="true" />
           {sheetWords.add}
         </button>
-        <p className="mt-1 text-sm text-soft">
+        <button
+          type="button"
+          disabled={things.length >= MOST}
+          className="btn btn-ghost justify-start border border-dashed border-edge"
+          onClick={() => setTaking({ text: "" })}
+        >
+          <List size={18} aria-hidden="true" />
+          {lists.open}
+        </button>
+        <p className="text-sm text-soft sm:col-span-2">
           {things.length >= MOST ? sheetWords.full : sheetWords.paste}
         </p>
       </div>
+      {taking && (
+        <ListDialog
+          text={taking.text}
+          of="things"
+          most={MOST - things.length + (taking.from && !taking.from.names[0]?.trim() ? 1 : 0)}
+          takeIn={(read) => takeIn(taking.from, read)}
+          onClose={() => setTaking(undefined)}
+        />
+      )}
       {hunt.picture && (
         <Places
           picture={hunt.picture.medium}

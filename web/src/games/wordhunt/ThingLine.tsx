@@ -3,6 +3,7 @@ import { type ClipboardEvent, type KeyboardEvent, useEffect, useRef, useState } 
 import { placeOf } from "../../build/places";
 import { limits } from "../../generated/limits";
 import type { Thing } from "../../generated/types";
+import { isList } from "../../lists/lines";
 import { LINE_FIELD } from "../../questions/editors/rows";
 import { useWholeNumber } from "../../ui/useWholeNumber";
 import { othersOf, withOthers } from "./hunting";
@@ -48,7 +49,7 @@ export function ThingLine(props: LineProps) {
   };
   const onPaste = (event: ClipboardEvent) => {
     const text = event.clipboardData.getData("text/plain");
-    if (!/[\r\n\t]/.test(text.trim())) return;
+    if (!isList(text)) return;
     event.preventDefault();
     props.paste(text);
   };

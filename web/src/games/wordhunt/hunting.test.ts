@@ -6,9 +6,10 @@ import {
   huntOf,
   moveThing,
   othersOf,
+  putThings,
   removeThing,
   thingOf,
-  thingsIn,
+  thingRead,
   withOthers,
 } from "./hunting";
 
@@ -35,16 +36,28 @@ test("a thing that is removed leaves the others as they are", () => {
   expect(names(removeThing("b")(activity()))).toEqual(["", "frame"]);
 });
 
-test("pasted lines become things with their other names", () => {
-  const things = thingsIn("smoker, bee smoker\n\nhive tool\ttool;lever\n ,  \n");
-  expect(things.map((thing) => thing.names)).toEqual([
-    ["smoker", "bee smoker"],
-    ["hive tool", "tool", "lever"],
+test("things that were read fill an empty one and stand behind the others", () => {
+  const read = [["smoker", "bee smoker"], ["tool"]].map((names) =>
+    thingRead({ names, right: false }),
+  );
+  expect(names(putThings(thingOf([""], "a"), read)(activity()))).toEqual([
+    "smoker",
+    "tool",
+    "veil",
+    "frame",
   ]);
+  expect(names(putThings(thingOf(["veil"], "b"), read)(activity()))).toEqual([
+    "",
+    "veil",
+    "smoker",
+    "tool",
+    "frame",
+  ]);
+  expect(names(putThings(undefined, read)(activity()))?.slice(-2)).toEqual(["smoker", "tool"]);
 });
 
 test("more than sixty things are never taken", () => {
-  const many = thingsIn(Array.from({ length: 99 }, (_, i) => `thing ${i}`).join("\n"));
+  const many = Array.from({ length: 99 }, (_, i) => thingOf([`thing ${i}`]));
   expect(huntOf(addThings(undefined, many)(blank("a")))?.things).toHaveLength(60);
 });
 

@@ -1,6 +1,6 @@
 import { randomId } from "../../engine/randomId";
 import { limits } from "../../generated/limits";
-import type { Activity, Thing, WordHunt } from "../../generated/types";
+import type { Activity, Listed, Thing, WordHunt } from "../../generated/types";
 
 /** Changes of a word hunt, as pure functions for the editor's store. */
 type Edit = (activity: Activity) => Activity;
@@ -60,14 +60,22 @@ export const moveThing = (id: string, by: 1 | -1): Edit =>
 /** A thing with these names. */
 export const thingOf = (names: string[], id = randomId()): Thing => ({ id, names });
 
-/** Lines that were pasted: a thing each, its other names after tabs, commas or semicolons. */
-export const thingsIn = (text: string): Thing[] =>
-  text
-    .split(/\r?\n/)
-    .map((line) => line.split(/[\t,;|]/).map((name) => name.trim().slice(0, 200)))
-    .map((names) => names.filter(Boolean).slice(0, limits.Thing.names.most))
-    .filter((names) => names.length > 0)
-    .map((names) => thingOf(names));
+const LONGEST_NAME = 200;
+
+/** A thing that was read in a list, as far as it fits. */
+export const thingRead = ({ names }: Listed): Thing =>
+  thingOf(names.slice(0, limits.Thing.names.most).map((name) => name.slice(0, LONGEST_NAME)));
+
+/** Puts things that were read in a list in from a thing on, which the first of them fills if it is empty. */
+export const putThings =
+  (from: Thing | undefined, read: Thing[]): Edit =>
+  (activity) => {
+    const [first, ...others] = read;
+    const empty = from && !from.names[0]?.trim();
+    return empty && first
+      ? addThings(from.id, others)(changeThing(from.id, { names: first.names })(activity))
+      : addThings(from?.id, read)(activity);
+  };
 
 /** The other names as one line. */
 export const othersOf = ({ names }: Thing) => names.slice(1).join(", ");

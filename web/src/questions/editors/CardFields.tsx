@@ -89,6 +89,10 @@ export function OrderFields({ question, change, next }: FieldsProps<Ordering>) {
   );
 }
 
+const LONGEST = 300;
+
+const blankPair = (left: Card, right: Card) => !plainOf(left.text) && !plainOf(right.text);
+
 /** Partners, side by side. */
 export function PairsFields({ question, change, next }: FieldsProps<Matching>) {
   const { pairs } = question;
@@ -101,6 +105,19 @@ export function PairsFields({ question, change, next }: FieldsProps<Matching>) {
         most={MOST_CARDS}
         label={words.sheet.left}
         placeholder={() => words.sheet.leftAdd}
+        of="things"
+        putItems={(read) =>
+          change({
+            pairs: [
+              ...pairs.filter(({ left, right }) => !blankPair(left, right)),
+              ...read.map(({ names: [left = "", ...others] }) => ({
+                left: card(left.slice(0, LONGEST)),
+                right: card(others.join(", ").slice(0, LONGEST)),
+                more: [],
+              })),
+            ].slice(0, MOST_CARDS),
+          })
+        }
         change={(texts, place) =>
           change(
             {

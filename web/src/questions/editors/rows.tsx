@@ -1,5 +1,8 @@
 import { X } from "lucide-react";
-import { type ClipboardEvent, type ReactNode, useRef } from "react";
+import { type ClipboardEvent, type ReactNode, useRef, useState } from "react";
+import type { Listed } from "../../generated/types";
+import { ListDialog, type ListOf } from "../../lists/ListDialog";
+import { isList } from "../../lists/lines";
 import { type FieldKey, WordsField } from "../../rich/WordsField";
 import { plainOf, type Words } from "../../rich/words";
 import { words } from "../../words/en";
@@ -34,7 +37,13 @@ interface RowsProps<T extends Words> {
   /** What stands behind a line's field; Enter leads there, and from there to the next line. */
   beside?: (place: number, field: BesideField) => ReactNode;
   sign?: (place: number) => ReactNode;
+  /** What a pasted list is read as; without it, texts where they can be rich, else names. */
+  of?: ListOf;
+  /** Puts in what was read in a list, where a line is more than its text. */
+  putItems?: (read: Listed[]) => void;
 }
+
+const LONGEST = 300;
 
 /** Lines of text with an empty one at the end: typing there makes one more. */
 export function Rows<T extends Words>(props: RowsProps<T>) {
@@ -42,6 +51,7 @@ export function Rows<T extends Words>(props: RowsProps<T>) {
   // Plain lines only ever get plain text: their fields know nothing else.
   const change = props.change as (texts: Words[], place: number) => void;
   const list = useRef<HTMLUListElement>(null);
+  const [taking, setTaking] = useState<{ text: string; place: number }>();
   const shown: Words[] = texts.length < most ? [...texts, ""] : texts;
   const focus = (place: number) =>
     list.current?.querySelectorAll<HTMLElement>("[data-row]")[place]?.focus();
@@ -67,70 +77,86 @@ export function Rows<T extends Words>(props: RowsProps<T>) {
       else next();
     },
   });
-  /** Several pasted lines are as many lines here. */
+  /** A pasted list is read first, and stands here once it is seen how. */
   const paste = (event: ClipboardEvent, place: number) => {
-    const lines = event.clipboardData
-      .getData("text")
-      .split(/[\r\n\t]+/)
-      .map((line) => line.trim())
-      .filter(Boolean);
-    if (lines.length < 2) return;
+    const text = event.clipboardData.getData("text");
+    if (!isList(text)) return;
     event.preventDefault();
-    change([...texts.slice(0, place), ...lines, ...texts.slice(place)].slice(0, most), place);
+    setTaking({ text, place });
+  };
+  const takeIn = (read: Listed[], place: number) => {
+    const fresh = read.map(({ names: [name = ""] }) => name.slice(0, LONGEST));
+    const empty = place < texts.length && plainOf(texts[place] ?? "") === "";
+    const [first = "", ...others] = fresh;
+    // Whatever stands below keeps its place, and what belongs to it there.
+    if (props.putItems) props.putItems(read);
+    else if (empty) change([...(texts as Words[]).with(place, first), ...others], place);
+    else change([...texts, ...fresh], place);
   };
   const write = (text: Words, place: number) =>
     change(place >= texts.length ? [...texts, text] : (texts as Words[]).with(place, text), place);
   return (
-    <ul ref={list}>
-      {shown.map((text, i) => {
-        const shared = {
-          placeholder: i >= texts.length ? props.placeholder(i) : "",
-          maxLength: 300,
-          className: LINE_FIELD,
-          onPaste: (event: ClipboardEvent) => paste(event, i),
-        };
-        return (
-          // biome-ignore lint/suspicious/noArrayIndexKey: a line is its place, so that it keeps the cursor
-          <li key={i} className="flex items-center gap-2">
-            {props.sign?.(i)}
-            {props.rich ? (
-              <WordsField
-                {...shared}
-                data={{ "data-row": "" }}
-                label={label(i + 1)}
-                value={text}
-                still={props.still}
-                change={(value) => write(value, i)}
-                onKeyDown={(event, empty) => onKey(event, empty, i)}
-              />
-            ) : (
-              <input
-                {...shared}
-                data-row
-                aria-label={label(i + 1)}
-                value={plainOf(text)}
-                onChange={(event) => write(event.target.value, i)}
-                onKeyDown={(event) => onKey(event, event.currentTarget.value === "", i)}
-              />
-            )}
-            {i < texts.length && (
-              <>
-                {props.beside?.(i, besideField(i))}
-                <button
-                  type="button"
-                  tabIndex={-1}
-                  className="btn btn-ghost btn-square btn-sm text-soft"
-                  aria-label={words.sheet.removeRow(label(i + 1))}
-                  onClick={() => remove(i)}
-                >
-                  <X size={16} aria-hidden="true" />
-                </button>
-              </>
-            )}
-          </li>
-        );
-      })}
-    </ul>
+    <>
+      <ul ref={list}>
+        {shown.map((text, i) => {
+          const shared = {
+            placeholder: i >= texts.length ? props.placeholder(i) : "",
+            maxLength: LONGEST,
+            className: LINE_FIELD,
+            onPaste: (event: ClipboardEvent) => paste(event, i),
+          };
+          return (
+            // biome-ignore lint/suspicious/noArrayIndexKey: a line is its place, so that it keeps the cursor
+            <li key={i} className="flex items-center gap-2">
+              {props.sign?.(i)}
+              {props.rich ? (
+                <WordsField
+                  {...shared}
+                  data={{ "data-row": "" }}
+                  label={label(i + 1)}
+                  value={text}
+                  still={props.still}
+                  change={(value) => write(value, i)}
+                  onKeyDown={(event, empty) => onKey(event, empty, i)}
+                />
+              ) : (
+                <input
+                  {...shared}
+                  data-row
+                  aria-label={label(i + 1)}
+                  value={plainOf(text)}
+                  onChange={(event) => write(event.target.value, i)}
+                  onKeyDown={(event) => onKey(event, event.currentTarget.value === "", i)}
+                />
+              )}
+              {i < texts.length && (
+                <>
+                  {props.beside?.(i, besideField(i))}
+                  <button
+                    type="button"
+                    tabIndex={-1}
+                    className="btn btn-ghost btn-square btn-sm text-soft"
+                    aria-label={words.sheet.removeRow(label(i + 1))}
+                    onClick={() => remove(i)}
+                  >
+                    <X size={16} aria-hidden="true" />
+                  </button>
+                </>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {taking && (
+        <ListDialog
+          text={taking.text}
+          of={props.of ?? (props.rich ? "texts" : "names")}
+          most={most - texts.filter((text) => plainOf(text) !== "").length}
+          takeIn={(read) => takeIn(read, taking.place)}
+          onClose={() => setTaking(undefined)}
+        />
+      )}
+    </>
   );
 }
 

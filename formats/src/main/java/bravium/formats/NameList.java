@@ -29,19 +29,19 @@ import org.jspecify.annotations.Nullable;
  * @param more whether the list goes on after the most that are taken in at once
  */
 public record NameList(
-    Order order,
+    NameOrder order,
     List<LearnerName> names,
     List<String> doubles,
     List<String> left,
     List<String> passedOver,
-    List<ReadAs> lines,
+    List<NameLine> lines,
     boolean more) {
 
   /** The most learners that are taken in at once. */
   public static final int MOST = 1_000;
 
   /** What comes first of a name, and whether there are several on a line. */
-  public enum Order {
+  public enum NameOrder {
     /** “Mia Alder”, or a cell with “Mia” and one with “Alder”. */
     @JsonProperty("first-name")
     FIRST_NAME,
@@ -54,7 +54,7 @@ public record NameList(
   }
 
   /** What a line is. */
-  public enum Role {
+  public enum NameRole {
     /** At least one learner. */
     @JsonProperty("names")
     NAMES,
@@ -76,7 +76,7 @@ public record NameList(
    * @param text as it stands there, or its beginning
    * @param names what was read in it; empty for what is no name
    */
-  public record ReadAs(int place, String text, Role role, List<String> names) {}
+  public record NameLine(int place, String text, NameRole role, List<String> names) {}
 
   /** A line in its cells. */
   private record Row(int place, String raw, List<String> cells) {}
@@ -106,7 +106,7 @@ public record NameList(
    *
    * @param asked what comes first of a name; null for what it looks like
    */
-  public static NameList read(String given, @Nullable Order asked) {
+  public static NameList read(String given, @Nullable NameOrder asked) {
     Reader reader = new Reader(rows(given), asked);
     reader.read();
     return reader.list();
@@ -147,17 +147,17 @@ public record NameList(
 
   private static final class Reader {
     private final List<Row> rows;
-    private final @Nullable Order asked;
+    private final @Nullable NameOrder asked;
     private final List<LearnerName> names = new ArrayList<>();
     private final Set<String> keys = new LinkedHashSet<>();
     private final Set<String> doubles = new LinkedHashSet<>();
     private final List<String> left = new ArrayList<>();
-    private final List<ReadAs> lines = new ArrayList<>();
+    private final List<NameLine> lines = new ArrayList<>();
     private Columns columns = new Columns(List.of(0), -1);
-    private Order order = Order.FIRST_NAME;
+    private NameOrder order = NameOrder.FIRST_NAME;
     private int taken;
 
-    Reader(List<Row> rows, @Nullable Order asked) {
+    Reader(List<Row> rows, @Nullable NameOrder asked) {
       this.rows = rows;
       this.asked = asked;
     }
@@ -181,7 +181,7 @@ public record NameList(
         Row row = rows.get(i);
         boolean again = heads >= 0 && row.cells.equals(rows.get(heads).cells);
         if (i < heads || again || title && i == 0) {
-          say(row, Role.HEAD, List.of());
+          say(row, NameRole.HEAD, List.of());
         } else if (taken++ < MOST) {
           take(row);
         }
@@ -204,16 +204,16 @@ public record NameList(
       if (!any) {
         left.add(said(row));
       }
-      say(row, fresh.isEmpty() ? any ? Role.DOUBLE : Role.LEFT : Role.NAMES, fresh);
+      say(row, fresh.isEmpty() ? any ? NameRole.DOUBLE : NameRole.LEFT : NameRole.NAMES, fresh);
     }
 
-    private void say(Row row, Role role, List<String> read) {
-      lines.add(new ReadAs(row.place, said(row), role, List.copyOf(read)));
+    private void say(Row row, NameRole role, List<String> read) {
+      lines.add(new NameLine(row.place, said(row), role, List.copyOf(read)));
     }
 
     /** The names of a row, before anything is known of what makes a name. */
     private List<String> of(Row row) {
-      if (order == Order.SEVERAL) {
+      if (order == NameOrder.SEVERAL) {
         return several(row);
       }
       StringBuilder name = new StringBuilder();
@@ -229,10 +229,10 @@ public record NameList(
 
     /** The name in a cell, first name first. */
     private String ordered(String cell) {
-      if (asked == Order.FIRST_NAME) {
+      if (asked == NameOrder.FIRST_NAME) {
         return cell.replace(',', ' ');
       }
-      boolean whole = order == Order.SURNAME && columns.places.size() == 1;
+      boolean whole = order == NameOrder.SURNAME && columns.places.size() == 1;
       Matcher capitals = CAPITALS.matcher(cell);
       if (whole && capitals.matches()) {
         return capitals.group(2) + " " + capitals.group(1);
@@ -279,14 +279,14 @@ public record NameList(
           asked != null
               ? asked
               : many || all
-                  ? Order.SEVERAL
-                  : capitals || two && spaced(some) ? Order.SURNAME : order;
+                  ? NameOrder.SEVERAL
+                  : capitals || two && spaced(some) ? NameOrder.SURNAME : order;
       if (places.size() < 2 || !two) {
         return new Columns(places.isEmpty() ? List.of(0) : places.subList(0, 1), -1);
       }
       int first = places.get(0);
       int second = places.get(1);
-      boolean surname = order == Order.SURNAME;
+      boolean surname = order == NameOrder.SURNAME;
       return new Columns(surname ? List.of(second, first) : List.of(first, second), -1);
     }
 
@@ -353,7 +353,7 @@ public record NameList(
       List<String> passed = new ArrayList<>();
       List<Row> body = rows.stream().skip(Math.max(0, columns.headed + 1)).toList();
       int widest = body.stream().mapToInt(row -> row.cells.size()).max().orElse(0);
-      for (int i = 0; i < widest && order != Order.SEVERAL; i++) {
+      for (int i = 0; i < widest && order != NameOrder.SEVERAL; i++) {
         int place = i;
         List<String> cells =
             body.stream()

@@ -34,8 +34,8 @@ class NameListTest {
   @MethodSource("registers")
   void aRegisterIsReadAsAPersonWould(MessyLists list) {
     List<String> said = new ArrayList<>();
-    for (NameList.ReadAs line : NameList.read(list.text(), null).lines()) {
-      if (line.role() == NameList.Role.NAMES) {
+    for (NameList.NameLine line : NameList.read(list.text(), null).lines()) {
+      if (line.role() == NameList.NameRole.NAMES) {
         said.addAll(line.names());
       } else {
         said.add(line.role().name().toLowerCase(Locale.ROOT) + ": " + line.text());
@@ -78,7 +78,7 @@ class NameListTest {
     String pasted = "Birch\tMia\nRowan\tNoah";
 
     assertThat(names(pasted)).containsExactly("Birch Mia", "Rowan Noah");
-    assertThat(NameList.read(pasted, NameList.Order.SURNAME).names())
+    assertThat(NameList.read(pasted, NameList.NameOrder.SURNAME).names())
         .extracting(LearnerName::text)
         .containsExactly("Mia Birch", "Noah Rowan");
   }

@@ -22,10 +22,10 @@ import org.jspecify.annotations.Nullable;
  * @param entries in their order, each word once
  * @param lines how each line was read, but for blank ones and rules of signs
  */
-public record ClueList(Reading reading, List<Entry> entries, List<ReadAs> lines) {
+public record ClueList(ClueReading reading, List<WordWithClue> entries, List<ClueLine> lines) {
 
   /** What comes first. */
-  public enum Reading {
+  public enum ClueReading {
     /** The word, then its clue. */
     @JsonProperty("word-first")
     WORD_FIRST,
@@ -39,7 +39,7 @@ public record ClueList(Reading reading, List<Entry> entries, List<ReadAs> lines)
    *
    * @param clue blank where none is written yet
    */
-  public record Entry(String word, String clue) {}
+  public record WordWithClue(String word, String clue) {}
 
   /**
    * A line and how it was read.
@@ -48,7 +48,8 @@ public record ClueList(Reading reading, List<Entry> entries, List<ReadAs> lines)
    * @param text as it stands there
    * @param entry what was read in it; null for a title, a double or the second line of an entry
    */
-  public record ReadAs(int place, String text, ItemList.Role role, @Nullable Entry entry) {}
+  public record ClueLine(
+      int place, String text, ItemList.ItemRole role, @Nullable WordWithClue entry) {}
 
   /** Two parts of a line, as they stand there; the second is blank where there is one. */
   private record Two(String first, String second) {}
@@ -75,16 +76,17 @@ public record ClueList(Reading reading, List<Entry> entries, List<ReadAs> lines)
    *
    * @param asked which of the two comes first; null for what it looks like
    */
-  public static ClueList read(String text, @Nullable Reading asked) {
+  public static ClueList read(String text, @Nullable ClueReading asked) {
     List<Line> full = Marked.of(text).stream().filter(line -> !line.blank()).toList();
     Function<String, Two> parts = parts(full);
-    Optional<Reading> headed = full.isEmpty() ? Optional.empty() : headed(parts, full.getFirst());
+    Optional<ClueReading> headed =
+        full.isEmpty() ? Optional.empty() : headed(parts, full.getFirst());
     boolean byTwo = isByTwo(text, full, parts);
     List<Two> all = full.stream().map(line -> parts.apply(line.words())).toList();
-    Reading usual = headed.orElseGet(() -> byTwo ? Reading.WORD_FIRST : usual(all));
-    Reading reading = asked == null ? usual : asked;
-    List<Entry> entries = new ArrayList<>();
-    List<ReadAs> lines = new ArrayList<>();
+    ClueReading usual = headed.orElseGet(() -> byTwo ? ClueReading.WORD_FIRST : usual(all));
+    ClueReading reading = asked == null ? usual : asked;
+    List<WordWithClue> entries = new ArrayList<>();
+    List<ClueLine> lines = new ArrayList<>();
     Set<String> keys = new HashSet<>();
     boolean anyParted = all.stream().anyMatch(two -> !two.second.isEmpty());
     for (int i = 0; i < full.size(); i++) {
@@ -92,25 +94,25 @@ public record ClueList(Reading reading, List<Entry> entries, List<ReadAs> lines)
       boolean title = i == 0 && anyParted && !byTwo && isTitle(line, all);
       boolean head = i == 0 && headed.isPresent() || title || line.kind() == Kind.HEADING;
       if (head || Head.DIRECTION.names(line.words())) {
-        lines.add(new ReadAs(line.place(), line.raw().strip(), ItemList.Role.HEAD, null));
+        lines.add(new ClueLine(line.place(), line.raw().strip(), ItemList.ItemRole.HEAD, null));
         continue;
       }
       boolean two = byTwo && i + 1 < full.size();
       Two both = two ? new Two(line.words(), full.get(i + 1).words()) : all.get(i);
-      Entry entry = entry(both, reading);
+      WordWithClue entry = entry(both, reading);
       boolean fresh = !entry.word.isEmpty() && keys.add(Names.key(entry.word));
-      ItemList.Role role =
+      ItemList.ItemRole role =
           fresh
-              ? ItemList.Role.ITEM
-              : entry.word.isEmpty() ? ItemList.Role.LEFT : ItemList.Role.DOUBLE;
+              ? ItemList.ItemRole.ITEM
+              : entry.word.isEmpty() ? ItemList.ItemRole.LEFT : ItemList.ItemRole.DOUBLE;
       if (fresh) {
         entries.add(entry);
       }
-      lines.add(new ReadAs(line.place(), line.raw().strip(), role, fresh ? entry : null));
+      lines.add(new ClueLine(line.place(), line.raw().strip(), role, fresh ? entry : null));
       if (two) {
         i++;
         Line clue = full.get(i);
-        lines.add(new ReadAs(clue.place(), clue.raw().strip(), role, null));
+        lines.add(new ClueLine(clue.place(), clue.raw().strip(), role, null));
       }
     }
     return new ClueList(reading, List.copyOf(entries), List.copyOf(lines));
@@ -161,25 +163,25 @@ public record ClueList(Reading reading, List<Entry> entries, List<ReadAs> lines)
   }
 
   /** Which column the heads say comes first; empty where there are none. */
-  private static Optional<Reading> headed(Function<String, Two> parts, Line line) {
+  private static Optional<ClueReading> headed(Function<String, Two> parts, Line line) {
     Two heads = parts.apply(line.words());
     if (Head.WORD.names(heads.first) && Head.CLUE.names(heads.second)) {
-      return Optional.of(Reading.WORD_FIRST);
+      return Optional.of(ClueReading.WORD_FIRST);
     }
     return Head.CLUE.names(heads.first) && Head.WORD.names(heads.second)
-        ? Optional.of(Reading.CLUE_FIRST)
+        ? Optional.of(ClueReading.CLUE_FIRST)
         : Optional.empty();
   }
 
   /** What is longer is the clue; where both are as long, the word comes first. */
-  private static Reading usual(List<Two> all) {
+  private static ClueReading usual(List<Two> all) {
     int longer = 0;
     for (Two two : all) {
       int first = words(two.first);
       int second = words(two.second);
       longer += two.second.isEmpty() ? 0 : Integer.compare(first, second);
     }
-    return longer > 0 ? Reading.CLUE_FIRST : Reading.WORD_FIRST;
+    return longer > 0 ? ClueReading.CLUE_FIRST : ClueReading.WORD_FIRST;
   }
 
   private static int words(String text) {
@@ -202,8 +204,8 @@ public record ClueList(Reading reading, List<Entry> entries, List<ReadAs> lines)
     return clueless && others && line.kind() == Kind.PLAIN && all.size() > 1;
   }
 
-  private static Entry entry(Two two, Reading reading) {
-    boolean turned = reading == Reading.CLUE_FIRST && !two.second.isEmpty();
+  private static WordWithClue entry(Two two, ClueReading reading) {
+    boolean turned = reading == ClueReading.CLUE_FIRST && !two.second.isEmpty();
     String word = Names.bare((turned ? two.second : two.first).replace("**", ""));
     String clue = (turned ? two.first : two.second).replace("**", "");
     Matcher letters = LETTERS.matcher(clue);
@@ -211,7 +213,7 @@ public record ClueList(Reading reading, List<Entry> entries, List<ReadAs> lines)
         letters.find()
             && Integer.parseInt(letters.group(1))
                 == word.codePoints().filter(Character::isLetter).count();
-    return new Entry(word, quoted(counted ? clue.substring(0, letters.start()) : clue));
+    return new WordWithClue(word, quoted(counted ? clue.substring(0, letters.start()) : clue));
   }
 
   private static String quoted(String clue) {

@@ -15,16 +15,26 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * A list of things by their names, whatever the things are: what a hunt looks for, what a picture
- * shows, cards, accepted words.
+ * shows, cards, accepted words, options.
  *
  * @param reading how its lines were parted
  * @param items in their order, each once
  * @param lines how each line was read, but for blank ones and rules of signs
  */
-public record ItemList(Reading reading, List<Item> items, List<ReadAs> lines) {
+public record ItemList(ItemReading reading, List<Listed> items, List<ItemLine> lines) {
+
+  /** What a list is a list of. */
+  public enum Of {
+    /** Things that can have other names. */
+    THINGS,
+    /** Names, each for itself: what stands between commas is one. */
+    NAMES,
+    /** Texts that may hold commas, one to a line. */
+    TEXTS
+  }
 
   /** How the lines of a list can be parted. */
-  public enum Reading {
+  public enum ItemReading {
     /** A thing to a line; what stands behind commas and the like are its other names. */
     @JsonProperty("names")
     NAMES,
@@ -40,7 +50,7 @@ public record ItemList(Reading reading, List<Item> items, List<ReadAs> lines) {
   }
 
   /** What a line is. */
-  public enum Role {
+  public enum ItemRole {
     /** It holds at least one thing. */
     @JsonProperty("item")
     ITEM,
@@ -59,8 +69,15 @@ public record ItemList(Reading reading, List<Item> items, List<ReadAs> lines) {
    * A thing.
    *
    * @param names at least one, the first is what it is called
+   * @param right whether it is an option that is said to be right
    */
-  public record Item(List<String> names) {}
+  public record Listed(List<String> names, boolean right) {
+
+    /** A thing of which nothing is said. */
+    public Listed(List<String> names) {
+      this(names, false);
+    }
+  }
 
   /**
    * A line and how it was read.
@@ -69,7 +86,7 @@ public record ItemList(Reading reading, List<Item> items, List<ReadAs> lines) {
    * @param text as it stands there
    * @param names what was read in it; empty for what is no item
    */
-  public record ReadAs(int place, String text, Role role, List<String> names) {}
+  public record ItemLine(int place, String text, ItemRole role, List<String> names) {}
 
   private static final Pattern SAYS = Pattern.compile("^([^:：]{1,40})[:：]\\s+(\\S.*)$");
 
@@ -77,21 +94,21 @@ public record ItemList(Reading reading, List<Item> items, List<ReadAs> lines) {
    * Reads a text.
    *
    * @param asked how its lines are parted; null for what it looks like
-   * @param otherNames whether things have other names
+   * @param of what it is a list of
    */
-  public static ItemList read(String text, @Nullable Reading asked, boolean otherNames) {
-    List<Line> lines = asked == Reading.AS_IT_IS ? asTheyAre(text) : Marked.of(text);
+  public static ItemList read(String text, @Nullable ItemReading asked, Of of) {
+    List<Line> lines = asked == ItemReading.AS_IT_IS ? asTheyAre(text) : Marked.of(text);
     List<Line> full = lines.stream().filter(line -> !line.blank()).toList();
     boolean alone = full.size() == 1;
-    Reading reading = asked != null ? asked : usual(full, otherNames);
-    Parting parting = parting(full, reading, alone && otherNames);
+    ItemReading reading = asked != null ? asked : usual(full, of);
+    Parting parting = parting(full, reading, alone && of == Of.THINGS);
     Reader reader = new Reader(reading, parting, columns(full, parting));
     for (int i = 0; i < full.size(); i++) {
       Line line = full.get(i);
       boolean heads = i == 0 && !reader.columns.isEmpty();
-      boolean head = reading != Reading.AS_IT_IS && (heads || isHead(full, i, parting));
+      boolean head = reading != ItemReading.AS_IT_IS && (heads || isHead(full, i, parting));
       if (head) {
-        reader.lines.add(new ReadAs(line.place(), line.raw().strip(), Role.HEAD, List.of()));
+        reader.lines.add(new ItemLine(line.place(), line.raw().strip(), ItemRole.HEAD, List.of()));
       } else {
         reader.take(line, alone);
       }
@@ -112,19 +129,21 @@ public record ItemList(Reading reading, List<Item> items, List<ReadAs> lines) {
         .toList();
   }
 
-  private static Reading usual(List<Line> full, boolean otherNames) {
-    if (!otherNames) {
-      return Reading.EACH;
-    }
-    boolean several =
-        full.size() == 1
-            && full.getFirst().words().indexOf('\t') < 0
-            && Names.ofOneLine(full.getFirst().words()).size() > 1;
-    return several ? Reading.EACH : Reading.NAMES;
+  private static ItemReading usual(List<Line> full, Of of) {
+    boolean tabs = full.stream().anyMatch(line -> line.words().indexOf('\t') >= 0);
+    return switch (of) {
+      case NAMES -> ItemReading.EACH;
+      case TEXTS -> tabs ? ItemReading.EACH : ItemReading.LINES;
+      case THINGS -> {
+        boolean several =
+            full.size() == 1 && !tabs && Names.ofOneLine(full.getFirst().words()).size() > 1;
+        yield several ? ItemReading.EACH : ItemReading.NAMES;
+      }
+    };
   }
 
-  private static Parting parting(List<Line> full, Reading reading, boolean things) {
-    if (reading == Reading.LINES || reading == Reading.AS_IT_IS) {
+  private static Parting parting(List<Line> full, ItemReading reading, boolean things) {
+    if (reading == ItemReading.LINES || reading == ItemReading.AS_IT_IS) {
       return Parting.NOWHERE;
     }
     if (full.stream().anyMatch(line -> line.words().indexOf('\t') >= 0)) {
@@ -180,14 +199,14 @@ public record ItemList(Reading reading, List<Item> items, List<ReadAs> lines) {
   }
 
   private static final class Reader {
-    private final Reading reading;
+    private final ItemReading reading;
     private final Parting parting;
     private final List<Head> columns;
-    private final List<Item> items = new ArrayList<>();
-    private final List<ReadAs> lines = new ArrayList<>();
+    private final List<Listed> items = new ArrayList<>();
+    private final List<ItemLine> lines = new ArrayList<>();
     private final Set<String> keys = new HashSet<>();
 
-    Reader(Reading reading, Parting parting, List<Head> columns) {
+    Reader(ItemReading reading, Parting parting, List<Head> columns) {
       this.reading = reading;
       this.parting = parting;
       this.columns = columns;
@@ -196,27 +215,27 @@ public record ItemList(Reading reading, List<Item> items, List<ReadAs> lines) {
     void take(Line line, boolean alone) {
       List<List<String>> found = new ArrayList<>();
       String words = line.words().replaceAll("^\\|\\s*|\\s*\\|$", "");
-      if (reading == Reading.AS_IT_IS) {
+      if (reading == ItemReading.AS_IT_IS) {
         found.add(List.of(words));
-      } else if (reading == Reading.EACH && alone) {
+      } else if (reading == ItemReading.EACH && alone) {
         each(words, found);
-      } else if (reading == Reading.EACH) {
+      } else if (reading == ItemReading.EACH) {
         // Each line may end as a sentence of its own: “bee, worker or drone”.
         parts(said(words)).forEach(name -> found.add(List.of(name)));
       } else {
-        found.add(reading == Reading.LINES ? whole(words) : row(words));
+        found.add(reading == ItemReading.LINES ? Names.of(words, Parting.NOWHERE) : row(words));
       }
       List<String> names = new ArrayList<>();
       boolean any = false;
       for (List<String> item : found) {
         any |= !item.isEmpty();
         if (!item.isEmpty() && keys.add(Names.key(item.getFirst()))) {
-          items.add(new Item(item));
+          items.add(new Listed(item));
           names.addAll(item);
         }
       }
-      Role role = names.isEmpty() ? any ? Role.DOUBLE : Role.LEFT : Role.ITEM;
-      lines.add(new ReadAs(line.place(), line.raw().strip(), role, names));
+      ItemRole role = names.isEmpty() ? any ? ItemRole.DOUBLE : ItemRole.LEFT : ItemRole.ITEM;
+      lines.add(new ItemLine(line.place(), line.raw().strip(), role, names));
     }
 
     /** A list on one line: between semicolons a thing with its names, between commas a thing. */
@@ -237,11 +256,6 @@ public record ItemList(Reading reading, List<Item> items, List<ReadAs> lines) {
 
     private List<String> parts(String words) {
       return parting == Parting.COMMAS ? Names.ofOneLine(words) : Names.of(words, parting);
-    }
-
-    private static List<String> whole(String words) {
-      List<String> names = Names.of(words, Parting.NOWHERE);
-      return names;
     }
 
     private List<String> row(String words) {

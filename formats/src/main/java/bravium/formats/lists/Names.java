@@ -49,12 +49,14 @@ final class Names {
           case TABS -> List.of(text.split("\t+"));
           case SEMICOLONS -> List.of(text.split("[;；]"));
           case COMMAS -> commas(text);
-          case NOWHERE -> List.of(text.replace('\t', ' '));
+          case NOWHERE -> text.isEmpty() ? List.of() : List.of(text.replace('\t', ' '));
         };
     List<String> names = new ArrayList<>();
     for (String part : parts) {
       if (parting == Parting.NOWHERE) {
-        add(names, part);
+        // A text, maybe a sentence: its full stop belongs to it.
+        Matcher quoted = QUOTED.matcher(part);
+        names.add(quoted.matches() ? quoted.group(1).strip() : part);
       } else {
         withBrackets(names, part.strip());
       }

@@ -2,10 +2,10 @@ package bravium.formats.lists;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bravium.formats.lists.ClueList.Entry;
-import bravium.formats.lists.ClueList.ReadAs;
-import bravium.formats.lists.ClueList.Reading;
-import bravium.formats.lists.ItemList.Role;
+import bravium.formats.lists.ClueList.ClueLine;
+import bravium.formats.lists.ClueList.ClueReading;
+import bravium.formats.lists.ClueList.WordWithClue;
+import bravium.formats.lists.ItemList.ItemRole;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,8 +28,8 @@ class ClueListTest {
     ClueList read = ClueList.read(list.text(), null);
 
     List<String> said = new ArrayList<>();
-    for (ReadAs line : read.lines()) {
-      if (line.role() != Role.ITEM) {
+    for (ClueLine line : read.lines()) {
+      if (line.role() != ItemRole.ITEM) {
         said.add(line.role().name().toLowerCase(Locale.ROOT) + ": " + line.text());
       } else if (line.entry() != null) {
         said.add((line.entry().word() + " | " + line.entry().clue()).strip());
@@ -42,8 +42,8 @@ class ClueListTest {
   void theOtherWayRoundIsAskedFor() {
     ClueList read = ClueList.read("bees live here: hive\nnectar: flowers have it", null);
 
-    assertThat(ClueList.read("hive: bee", Reading.CLUE_FIRST).entries())
-        .containsExactly(new Entry("bee", "hive"));
+    assertThat(ClueList.read("hive: bee", ClueReading.CLUE_FIRST).entries())
+        .containsExactly(new WordWithClue("bee", "hive"));
     assertThat(read.entries()).hasSize(2);
   }
 }

@@ -2,10 +2,11 @@ package bravium.formats.lists;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bravium.formats.lists.ItemList.Item;
-import bravium.formats.lists.ItemList.ReadAs;
-import bravium.formats.lists.ItemList.Reading;
-import bravium.formats.lists.ItemList.Role;
+import bravium.formats.lists.ItemList.ItemLine;
+import bravium.formats.lists.ItemList.ItemReading;
+import bravium.formats.lists.ItemList.ItemRole;
+import bravium.formats.lists.ItemList.Listed;
+import bravium.formats.lists.ItemList.Of;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,7 +30,7 @@ class ItemListTest {
   @ParameterizedTest(name = "{0}")
   @MethodSource("things")
   void thingsOfAHuntAreReadAsAPersonWould(MessyLists list) {
-    ItemList read = ItemList.read(list.text(), null, true);
+    ItemList read = ItemList.read(list.text(), null, Of.THINGS);
 
     assertThat(said(read, " | ")).isEqualTo(list.expected());
   }
@@ -37,7 +38,7 @@ class ItemListTest {
   @ParameterizedTest(name = "{0}")
   @MethodSource("guesses")
   void guessesAreReadAsAPersonWould(MessyLists list) {
-    ItemList read = ItemList.read(list.text(), null, false);
+    ItemList read = ItemList.read(list.text(), null, Of.NAMES);
 
     assertThat(said(read, "\n").stream().flatMap(String::lines).toList())
         .isEqualTo(list.expected());
@@ -46,14 +47,14 @@ class ItemListTest {
   private static List<String> said(ItemList read, String between) {
     List<String> said = new ArrayList<>();
     int item = 0;
-    for (ReadAs line : read.lines()) {
-      if (line.role() != Role.ITEM) {
+    for (ItemLine line : read.lines()) {
+      if (line.role() != ItemRole.ITEM) {
         said.add(line.role().name().toLowerCase(Locale.ROOT) + ": " + line.text());
         continue;
       }
       int names = 0;
       while (names < line.names().size()) {
-        Item next = read.items().get(item++);
+        Listed next = read.items().get(item++);
         said.add(String.join(between, next.names()));
         names += next.names().size();
       }
@@ -66,15 +67,15 @@ class ItemListTest {
   @ParameterizedTest(name = "{0}")
   @MethodSource({"things", "guesses"})
   void everyLineSaysHowItWasRead(MessyLists list) {
-    for (Reading reading : Reading.values()) {
-      ItemList read = ItemList.read(list.text(), reading, true);
+    for (ItemReading reading : ItemReading.values()) {
+      ItemList read = ItemList.read(list.text(), reading, Of.THINGS);
       List<String> written =
           Lines.of(list.text()).stream()
               .filter(line -> line.codePoints().anyMatch(Character::isLetterOrDigit))
               .map(String::strip)
               .toList();
 
-      assertThat(read.lines().stream().map(ReadAs::text).toList()).containsAll(written);
+      assertThat(read.lines().stream().map(ItemLine::text).toList()).containsAll(written);
       assertThat(read.reading()).isEqualTo(reading);
     }
   }
@@ -83,14 +84,25 @@ class ItemListTest {
   void oneListIsReadInFourWays() {
     String text = "1. kettle, pot\n2. pan";
 
-    assertThat(ItemList.read(text, Reading.NAMES, true).items())
-        .containsExactly(new Item(List.of("kettle", "pot")), new Item(List.of("pan")));
-    assertThat(ItemList.read(text, Reading.EACH, true).items())
+    assertThat(ItemList.read(text, ItemReading.NAMES, Of.THINGS).items())
+        .containsExactly(new Listed(List.of("kettle", "pot")), new Listed(List.of("pan")));
+    assertThat(ItemList.read(text, ItemReading.EACH, Of.THINGS).items())
         .containsExactly(
-            new Item(List.of("kettle")), new Item(List.of("pot")), new Item(List.of("pan")));
-    assertThat(ItemList.read(text, Reading.LINES, true).items())
-        .containsExactly(new Item(List.of("kettle, pot")), new Item(List.of("pan")));
-    assertThat(ItemList.read(text, Reading.AS_IT_IS, true).items())
-        .containsExactly(new Item(List.of("1. kettle, pot")), new Item(List.of("2. pan")));
+            new Listed(List.of("kettle")), new Listed(List.of("pot")), new Listed(List.of("pan")));
+    assertThat(ItemList.read(text, ItemReading.LINES, Of.THINGS).items())
+        .containsExactly(new Listed(List.of("kettle, pot")), new Listed(List.of("pan")));
+    assertThat(ItemList.read(text, ItemReading.AS_IT_IS, Of.THINGS).items())
+        .containsExactly(new Listed(List.of("1. kettle, pot")), new Listed(List.of("2. pan")));
+  }
+
+  @Test
+  void textsKeepTheirCommasAndFullStops() {
+    String text = "1. Mix flour, sugar and eggs.\n2. Bake it; wait.";
+
+    assertThat(ItemList.read(text, null, Of.TEXTS).items())
+        .containsExactly(
+            new Listed(List.of("Mix flour, sugar and eggs.")),
+            new Listed(List.of("Bake it; wait.")));
+    assertThat(ItemList.read("cork\tstone\tleaf", null, Of.TEXTS).items()).hasSize(3);
   }
 }

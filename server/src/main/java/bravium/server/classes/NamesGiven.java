@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  * @param text a list, or a column, as it was pasted
  * @param order what comes first of a name; null for what it looks like
  */
-public record NamesGiven(String text, NameList.@Nullable Order order) {
+public record NamesGiven(String text, NameList.@Nullable NameOrder order) {
 
   /** No text is an empty one. */
   public NamesGiven {

@@ -17,12 +17,12 @@ import java.util.List;
  * @param more whether the list is longer than what is taken in at once
  */
 public record NamesUnderstood(
-    NameList.Order order,
+    NameList.NameOrder order,
     List<String> fresh,
     List<String> there,
     List<String> doubles,
     List<String> left,
     List<String> passedOver,
-    List<NameList.ReadAs> lines,
+    List<NameList.NameLine> lines,
     String text,
     boolean more) {}

@@ -1,5 +1,6 @@
 package bravium.server.lists;
 
+import bravium.formats.OptionList;
 import bravium.formats.lists.ClueList;
 import bravium.formats.lists.ItemList;
 import bravium.server.limits.LongWork;
@@ -20,6 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 class ListsController {
 
   private static final int MOST_LINES = 5_000;
+  private static final String OPTIONS = "options";
 
   private final LongWork texts;
 
@@ -37,18 +39,24 @@ class ListsController {
    * Things by their names.
    *
    * @param reading how lines are parted; without it, as it looks
-   * @param otherNames whether a thing has other names
+   * @param of what it is a list of: things, names, texts, options
    */
   @PostMapping("/items")
   ItemsRead items(
       @RequestBody(required = false) byte @Nullable [] file,
       @RequestParam(required = false) @Nullable String reading,
-      @RequestParam boolean otherNames) {
-    ItemList.Reading asked = named(ItemList.Reading.values(), reading);
+      @RequestParam String of) {
+    boolean options = of.equals(OPTIONS);
+    ItemList.Of what = options ? ItemList.Of.TEXTS : named(ItemList.Of.values(), of);
+    ItemList.ItemReading asked = named(ItemList.ItemReading.values(), reading);
     return texts.run(
         () -> {
           String text = text(file);
-          return new ItemsRead(text, ItemList.read(text, asked, otherNames));
+          if (options && asked == null) {
+            OptionList read = OptionList.read(text);
+            return new ItemsRead(text, read.list(), read.doubt());
+          }
+          return new ItemsRead(text, ItemList.read(text, asked, what), null);
         });
   }
 
@@ -57,7 +65,7 @@ class ListsController {
   CluesRead clues(
       @RequestBody(required = false) byte @Nullable [] file,
       @RequestParam(required = false) @Nullable String reading) {
-    ClueList.Reading asked = named(ClueList.Reading.values(), reading);
+    ClueList.ClueReading asked = named(ClueList.ClueReading.values(), reading);
     return texts.run(
         () -> {
           String text = text(file);

@@ -21,7 +21,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class ListsHttpTest {
 
-  private static final String ITEMS = "/api/lists/items?otherNames=true";
+  private static final String ITEMS = "/api/lists/items?of=things";
 
   private final TestServer server = TestServer.shared();
   private final Caller teacher = Caller.teacher(server);
@@ -37,9 +37,13 @@ class ListsHttpTest {
     JsonObject names = list(ITEMS, text);
     assertThat(names.getString("reading", "")).isEqualTo("names");
     assertThat(names.get("items").toString())
-        .isEqualTo("[{\"names\":[\"kettle\",\"pot\"]},{\"names\":[\"pan\"]}]");
+        .isEqualTo(
+            "[{\"names\":[\"kettle\",\"pot\"],\"right\":false},{\"names\":[\"pan\"],\"right\":false}]");
     assertThat(names.get("lines").asArray().get(0).asObject().getString("role", ""))
         .isEqualTo("head");
+    assertThat(list("/api/lists/items?of=options", "a) wax\n*b) honey").get("items").toString())
+        .contains("{\"names\":[\"honey\"],\"right\":true}");
+    assertThat(teacher.post("/api/lists/items?of=bees", text).status()).isEqualTo(400);
     assertThat(list(ITEMS + "&reading=each", text).get("items").asArray()).hasSize(3);
     assertThat(list(ITEMS + "&reading=as-it-is", text).get("items").toString())
         .contains("1. kettle, pot");
@@ -56,7 +60,7 @@ class ListsHttpTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"/api/lists/items?otherNames=true", "/api/lists/clues"})
+  @ValueSource(strings = {"/api/lists/items?of=things", "/api/lists/clues"})
   void whatCantBeReadIsRefusedInWords(String path) {
     String and = path.contains("?") ? "&" : "?";
 
