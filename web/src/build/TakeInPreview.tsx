@@ -5,6 +5,8 @@ import { Rich } from "../rich/Rich";
 import { words } from "../words/en";
 
 const FORMS: TextForm[] = ["quiz", "table", "list", "lines", "gaps"];
+/** What the server says where nothing says which option is right. */
+const NOTHING_SAID = "nothing says which of them is right";
 const ROLES: LineRole[] = ["question", "more", "option", "right", "answer", "left"];
 
 /** What was understood of a text, what is left over, and how each line was read. */
@@ -19,6 +21,11 @@ export function TakeInPreview(props: {
   const { questions, places, left, lines, form, doubts } = read;
   const [byLine, setByLine] = useState(false);
   const open = questions.filter((question) => !rightWords(question)).length;
+  const doubtOf = (i: number) => doubts.find(({ line }) => line === places[i])?.reason;
+  /** Those of which nothing says what is right; where two things say so, she decides one by one. */
+  const silent = questions.filter(
+    (question, i) => lacksRight(question) && [undefined, NOTHING_SAID].includes(doubtOf(i)),
+  ).length;
   return (
     <>
       <label className="flex flex-wrap items-center gap-2">
@@ -44,9 +51,9 @@ export function TakeInPreview(props: {
           </span>
         )}
       </h3>
-      {firstRight && questions.some(lacksRight) && (
+      {firstRight && silent > 0 && (
         <button type="button" className="btn btn-outline mt-2" onClick={firstRight}>
-          {words.takeIn.firstRight(questions.filter(lacksRight).length)}
+          {words.takeIn.firstRight(silent)}
         </button>
       )}
       <ol className="mt-1">
@@ -58,10 +65,7 @@ export function TakeInPreview(props: {
             <span className="whitespace-pre-line [overflow-wrap:anywhere]">
               <Rich words={question.text} />
             </span>
-            <Answer
-              question={question}
-              doubt={doubts.find((doubt) => doubt.line === places[i])?.reason}
-            />
+            <Answer question={question} doubt={doubtOf(i)} />
           </li>
         ))}
       </ol>

@@ -14,10 +14,10 @@ export const lists = {
   preview: "How it is read",
   readAs: "Read as",
   readings: {
-    names: "one to a line, its other names behind it",
-    each: "one between commas",
-    lines: "one to a line",
-    "as-it-is": "as it stands",
+    names: "one to a line, with its other names",
+    each: "everything between commas by itself",
+    lines: "each line as a whole",
+    "as-it-is": "as it stands, numbers too",
   } satisfies Record<ItemReading, string>,
   roles: {
     item: "",

@@ -27,6 +27,8 @@ record AnswerKey(int from, int to, Map<Integer, List<String>> entries) {
           "(\\d{1,3})\\s*[.):=\u2013-]?\\s*([" + QuizLine.LETTERS + "])(?![\\p{L}\\p{N}])");
   private static final Pattern NUMBERED =
       Pattern.compile("^(\\d{1,3})\\s*[.):=\u2013-]\\s*(\\S.*)$");
+  private static final Pattern ALONE =
+      Pattern.compile("^\\d{1,3}\\s*[.):=\u2013-]?\\s*[(\\[]?[" + QuizLine.LETTERS + "][)\\].]?$");
   private static final Pattern CALLED = Pattern.compile("^([^:：]{2,40})[:：]\\s*(\\S.*)$");
   private static final Pattern LETTERS =
       Pattern.compile(
@@ -54,6 +56,13 @@ record AnswerKey(int from, int to, Map<Integer, List<String>> entries) {
     }
     if (last > 1 && isLine(lines.get(last - 1).raw())) {
       return below(lines, last - 1, last - 1);
+    }
+    int block = last;
+    while (block > 1 && ALONE.matcher(lines.get(block - 1).raw().strip()).matches()) {
+      block--;
+    }
+    if (last - block > 1) {
+      return below(lines, block, block);
     }
     int first = 0;
     while (first < last && lines.get(first).blank()) {

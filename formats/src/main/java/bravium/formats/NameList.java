@@ -97,6 +97,9 @@ public record NameList(
   private static final Pattern CAPITALS =
       Pattern.compile("(\\p{Lu}[\\p{Lu} '’-]*\\p{Lu})\\s+(\\p{Lu}\\p{Ll}.*)");
 
+  /** “Table 1: Mia, Jo”. */
+  private static final Pattern LABEL = Pattern.compile("^[^:：]{1,30}[:：]\\s+(?=\\S)");
+
   private static final Pattern SUM = Pattern.compile("[^:：]+[:：]\\s*\\p{Nd}+");
   private static final Pattern JOINED =
       Pattern.compile("\\s+(?:and|und|et|y|e|en|och|og|i|a|&)\\s+");
@@ -124,11 +127,19 @@ public record NameList(
     boolean semicolons = !text.isEmpty() && text.lines().allMatch(line -> line.indexOf(';') > 0);
     char separator = semicolons ? ';' : Cells.separator(text);
     List<Row> rows = new ArrayList<>();
+    boolean counted = counts(lines);
     for (Marked.Line line : lines) {
-      List<String> cells = cells(mailed(line.words()), separator);
-      rows.add(new Row(line.place(), line.raw(), cells));
+      String words = counted ? line.words().replaceFirst("^\\p{Nd}+\\s+", "") : line.words();
+      rows.add(new Row(line.place(), line.raw(), cells(mailed(words), separator)));
     }
     return rows;
+  }
+
+  /** Whether each line begins with its number and a space. */
+  private static boolean counts(List<Marked.Line> lines) {
+    return lines.size() > 1
+        && IntStream.range(0, lines.size())
+            .allMatch(i -> lines.get(i).words().matches((i + 1) + " +\\p{L}.*"));
   }
 
   private static String mailed(String words) {
@@ -244,7 +255,11 @@ public record NameList(
 
     private static List<String> several(Row row) {
       List<String> all = new ArrayList<>();
-      row.cells.stream().filter(cell -> !isNoName(cell)).forEach(cell -> all.add(turned(cell)));
+      Stream<String> cells = row.cells.stream().map(cell -> LABEL.matcher(cell).replaceFirst(""));
+      cells
+          .flatMap(cell -> Stream.of(cell.split("\\s*[/|]\\s*")))
+          .filter(cell -> !isNoName(cell))
+          .forEach(cell -> all.add(turned(cell)));
       if (all.isEmpty()) {
         return all;
       }
@@ -270,8 +285,14 @@ public record NameList(
       List<Integer> places =
           IntStream.range(0, widest).filter(place -> holdsNames(some, place)).boxed().toList();
       boolean all = some.stream().allMatch(Reader::isOfWholeNames);
-      boolean many = some.size() == 1 && places.size() > 2;
-      boolean two = some.stream().filter(row -> row.cells.size() >= 2).count() * 2 > some.size();
+      boolean labels =
+          some.stream().allMatch(r -> r.cells.size() > 1 && LABEL.matcher(r.cells.get(0)).find());
+      boolean many = labels || some.size() == 1 && places.size() > 2;
+      boolean two =
+          places.size() > 1
+              && (places.get(1) - places.get(0) == 1
+                  || some.stream().filter(Reader::isOneWord).count() * 2 >= some.size())
+              && some.stream().filter(row -> row.cells.size() >= 2).count() * 2 > some.size();
       boolean capitals =
           some.stream()
               .allMatch(r -> r.cells.size() == 1 && CAPITALS.matcher(r.cells.getFirst()).matches());
@@ -288,6 +309,14 @@ public record NameList(
       int second = places.get(1);
       boolean surname = order == NameOrder.SURNAME;
       return new Columns(surname ? List.of(second, first) : List.of(first, second), -1);
+    }
+
+    /** Whether a first cell is a part of a name, as “van der Birch” is beside “Jo”. */
+    private static boolean isOneWord(Row row) {
+      String first = row.cells.isEmpty() ? "" : row.cells.getFirst();
+      String second = row.cells.size() > 1 ? row.cells.get(1) : "";
+      boolean whole = first.indexOf(' ') > 0 && second.indexOf(' ') < 0;
+      return !first.isBlank() && (!whole || first.matches("\\p{Ll}.*"));
     }
 
     private static boolean isOfWholeNames(Row row) {
@@ -412,8 +441,11 @@ public record NameList(
         .orElse(-1);
   }
 
+  /** “Total: 24” and “24 pupils”. */
   private static boolean isNone(String text) {
-    return SUM.matcher(text.strip()).matches();
+    String[] words = text.strip().split("\\s+", 2);
+    boolean count = words.length == 2 && words[0].matches("\\p{Nd}+") && Head.NAME.names(words[1]);
+    return count || SUM.matcher(text.strip()).matches();
   }
 
   /** "Alder, Mia" is Mia Alder, as lists of names are written (common practice). */

@@ -32,7 +32,7 @@ public record OptionList(ItemList list, @Nullable String doubt) {
     List<String> answers = new ArrayList<>();
     List<ItemLine> lines = new ArrayList<>();
     Set<String> keys = new HashSet<>();
-    List<String> raw = TidyText.of(text).lines().toList();
+    List<String> raw = TidyText.of(text, true).lines().toList();
     for (int i = 0; i < raw.size(); i++) {
       QuizLine line = QuizLine.of(i + 1, raw.get(i));
       String said = raw.get(i).strip();

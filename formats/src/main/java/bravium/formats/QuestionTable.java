@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
@@ -73,6 +74,12 @@ public final class QuestionTable {
   /** The letters that say true or false in it. */
   private final List<String> letters = new ArrayList<>();
 
+  /** Whether letters are answers themselves here, since some mean neither true nor false. */
+  private final boolean lettersAreAnswers;
+
+  /** Whether each question has a number before it. */
+  private final boolean numbered;
+
   /** Whether the numbers of right options count from nought somewhere. */
   private boolean fromNought;
 
@@ -84,11 +91,37 @@ public final class QuestionTable {
     }
     this.heads = found;
     this.columns = found < 0 ? List.of() : named(rows.get(found));
+    boolean otherLetters = false;
+    boolean counted = rows.size() > heads + 2 && !columns.contains(Column.KIND);
+    int number = 0;
+    int asked = Math.max(0, columns.indexOf(Column.QUESTION));
     for (CSVRecord row : rows.subList(heads + 1, rows.size())) {
       List<String> right = columns.isEmpty() ? unnamed(row) : cells(row, Column.RIGHT);
       right.stream().filter(Truth::isLetter).forEach(letters::add);
+      otherLetters |= right.stream().anyMatch(said -> said.length() < 3 && !isTruth(said));
       fromNought |= right.contains("0") && !cells(row, Column.OPTION).isEmpty();
+      number++;
+      counted &=
+          asked < row.size()
+              && Integer.valueOf(number).equals(QuizLine.of(1, row.get(asked)).number());
     }
+    this.lettersAreAnswers = otherLetters;
+    this.numbered = counted;
+  }
+
+  /** Whether a text says itself of which kind each question is, as ours do: nothing is guessed. */
+  static boolean saysKinds(String text) {
+    List<CSVRecord> first = Cells.rows(text, Cells.separator(text), 1);
+    return !first.isEmpty() && named(first.getFirst()).contains(Column.KIND);
+  }
+
+  private static boolean isTruth(String said) {
+    return Truth.isLetter(said) || Truth.word(said) != null;
+  }
+
+  /** The words of a question, without the number where all have one. */
+  private String asked(String cell) {
+    return numbered ? QuizLine.of(1, cell).words() : cell;
   }
 
   /** The second of two cells. */
@@ -186,12 +219,31 @@ public final class QuestionTable {
   }
 
   /** The columns of a first row that names them; empty where it is a question itself. */
-  private static List<Column> named(CSVRecord first) {
+  private static List<@Nullable Column> named(CSVRecord first) {
     List<Optional<Column>> columns = first.stream().map(QuestionTable::column).toList();
     boolean names =
         columns.contains(Optional.of(Column.QUESTION))
             && columns.stream().filter(Optional::isPresent).count() > 1;
-    return names ? columns.stream().map(c -> c.orElse(null)).toList() : List.of();
+    if (!names) {
+      return List.of();
+    }
+    List<@Nullable Column> all =
+        new ArrayList<>(columns.stream().map(column -> column.orElse(null)).toList());
+    // Several columns of answers beside one that says which is right hold options.
+    List<Integer> answers =
+        IntStream.range(0, first.size()).filter(i -> isAnswer(first.get(i))).boxed().toList();
+    boolean key =
+        IntStream.range(0, first.size())
+            .anyMatch(i -> all.get(i) == Column.RIGHT && !answers.contains(i));
+    boolean counted = answers.stream().allMatch(i -> first.get(i).matches(".*\\p{Nd}\\s*"));
+    if (answers.size() > 1 && (key || counted)) {
+      answers.forEach(i -> all.set(i, Column.OPTION));
+    }
+    return all;
+  }
+
+  private static boolean isAnswer(String name) {
+    return Head.ANSWER.names(name);
   }
 
   private static Optional<Column> column(String name) {
@@ -229,7 +281,7 @@ public final class QuestionTable {
     String ifRight = first(cells(record, Column.IF_RIGHT));
     String ifWrong = first(cells(record, Column.IF_WRONG));
     String kind = first(cells(record, Column.KIND));
-    String question = Optional.ofNullable(first(cells(record, Column.QUESTION))).orElse("");
+    String question = asked(Optional.ofNullable(first(cells(record, Column.QUESTION))).orElse(""));
     List<String> right = new ArrayList<>(cells(record, Column.RIGHT));
     List<String> wrong = new ArrayList<>(cells(record, Column.WRONG));
     List<String> options = cells(record, Column.OPTION);
@@ -268,11 +320,10 @@ public final class QuestionTable {
   /** Cells without heads and letters: a question with its answer, or with options. */
   private Doubtful unnamed(List<String> cells) {
     List<String> full = cells.stream().skip(1).filter(cell -> !cell.isBlank()).toList();
-    String question = cells.getFirst();
+    String question = asked(cells.getFirst());
     return full.size() < 2
         ? truth(question, full)
-        : new Doubtful(
-            plain("pick-one", question, List.of(), full), "nothing says which of them is right");
+        : new Doubtful(plain("pick-one", question, List.of(), full), Understood.NOTHING_SAID);
   }
 
   /** A question with its answer, which may be true or false in words or by a letter. */
@@ -283,7 +334,7 @@ public final class QuestionTable {
     if (word != null) {
       return new Doubtful(plain("true-false", question, List.of(word.toString()), List.of()), null);
     }
-    if (asks || !Truth.isLetter(said)) {
+    if (asks || lettersAreAnswers || !Truth.isLetter(said)) {
       return new Doubtful(plain(null, question, right, List.of()), null);
     }
     Boolean letter = Truth.letter(said, letters);

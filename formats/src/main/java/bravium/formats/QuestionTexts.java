@@ -43,7 +43,9 @@ public final class QuestionTexts {
 
   private static Understood read(
       String text, @Nullable TextForm form, Map<Integer, LineRole> roles) {
-    String tidy = TidyText.of(text);
+    String plain = Encodings.unmarked(text);
+    boolean whole = QuestionTable.saysKinds(plain);
+    String tidy = whole ? plain : TidyText.of(plain, !QuestionList.looksLikeOne(plain));
     if (form == null && roles.isEmpty() && looksLikeGaps(tidy)) {
       return gaps(tidy);
     }
@@ -60,6 +62,9 @@ public final class QuestionTexts {
   private static TextForm looksLike(String text) {
     if (QuestionList.looksLikeOne(text)) {
       return TextForm.LIST;
+    }
+    if (QuestionTable.saysKinds(text)) {
+      return TextForm.TABLE;
     }
     if (QuizText.looksLikeOne(TidyText.withoutTables(text))) {
       return TextForm.QUIZ;

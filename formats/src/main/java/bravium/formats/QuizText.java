@@ -45,14 +45,26 @@ final class QuizText {
   /** A word behind a statement’s full stop. */
   private static final Pattern WORD_END = Pattern.compile("^(.*[.!?:])\\s+(\\S{1,12}?)[.]?$");
 
+  /** A word behind a dash or an arrow. */
+  private static final Pattern DASH_END =
+      Pattern.compile("^(.*\\S)\\s*(?:\\s[-\u2013\u2014=]|->|[\u2192\u21d2])\\s+(\\S{1,12}?)[.]?$");
+
   private static final Pattern CALLED = Pattern.compile("^([^:：=]{2,40})\\s*[:：=]\\s*(\\S.*)$");
   private static final Pattern ANSWERED =
       Pattern.compile("^(.*[?？.!])\\s+([^:：?.!]{2,30})[:：]\\s*(\\S.*)$");
   private static final Pattern BRACKETED =
-      Pattern.compile("^(.*[?？؟])\\s*[(\\[]([^()\\[\\]]{1,60})[)\\]]$");
+      Pattern.compile(
+          "^(.*[?？؟])\\s*(?:[(\\[]([^()\\[\\]]{1,60})[)\\]]|\\s([^?？؟()]{1,60}?)[.]?)$");
 
   private static final Pattern WORTH =
       Pattern.compile("\\s*[(\\[]\\s*(\\d{1,5})\\s*(?:points?|pts?|marks?)\\.?\\s*[)\\]]\\s*$");
+
+  private static final Pattern EITHER_BEFORE =
+      Pattern.compile(
+          "^(\\p{L}{2,12})(?:\\s*/\\s*|\\s+\\p{L}{1,5}\\s+)(\\p{L}{2,12})\\s*[:?.\u2013-]+\\s*(\\S.*)$");
+  private static final Pattern EITHER_BEHIND =
+      Pattern.compile(
+          "^(\\S.*?)\\s*[(\\[](\\p{L}{2,12})(?:\\s*/\\s*|\\s+\\p{L}{1,5}\\s+)(\\p{L}{2,12})[)\\]]$");
 
   /** A word in brackets; {@code ![a picture](name)} is none. */
   static final Pattern GAP =
@@ -72,6 +84,9 @@ final class QuizText {
   private boolean plain;
   private @Nullable Written open;
   private @Nullable List<String> truthLetters;
+
+  /** Whether a letter that means neither true nor false is an answer somewhere. */
+  private boolean lettersAreAnswers;
 
   private QuizText(List<String> text, Map<Integer, LineRole> asked) {
     for (int i = 0; i < text.size(); i++) {
@@ -119,6 +134,10 @@ final class QuizText {
     private final List<QuizLine> plain = new ArrayList<>();
     private final List<QuizLine> options = new ArrayList<>();
     private final List<String> answers = new ArrayList<>();
+
+    /** Options that the teacher said are right: whatever else says so doesn't count beside them. */
+    private final List<QuizLine> chosen = new ArrayList<>();
+
     private final Map<String, List<String>> more = new HashMap<>();
     private final @Nullable Integer number;
     private @Nullable String doubt;
@@ -186,9 +205,13 @@ final class QuizText {
 
   /** Gives each question what the key says of it, once it is known how many there are. */
   private void handOutKey() {
+    boolean counted = written.stream().anyMatch(one -> one.number != null);
     for (Map.Entry<Integer, List<String>> entry : key.entries().entrySet()) {
+      int number = entry.getKey();
       List<Written> meant =
-          written.stream().filter(one -> entry.getKey().equals(one.number)).toList();
+          counted
+              ? written.stream().filter(one -> entry.getKey().equals(one.number)).toList()
+              : written.stream().skip(number - 1L).limit(number > 0 ? 1 : 0).toList();
       String said = String.join(" and ", entry.getValue());
       if (meant.isEmpty()) {
         int last = lines.get(Math.min(key.to(), lines.size()) - 1).place();
@@ -212,7 +235,7 @@ final class QuizText {
     }
   }
 
-  /** “Who dances? (a worker)”, where each question has its answer so. */
+  /** “Who dances? (a worker)” or “Who dances? A worker.”, where each question has its answer so. */
   private void takeBrackets() {
     boolean all =
         written.stream()
@@ -228,7 +251,7 @@ final class QuizText {
       QuizLine line = one.said.getFirst();
       Matcher both = BRACKETED.matcher(line.words());
       if (both.matches()) {
-        one.answers.add(both.group(2).strip());
+        one.answers.add((both.group(2) == null ? both.group(3) : both.group(2)).strip());
         one.said.set(0, QuizLine.of(line.place(), both.group(1)));
       }
     }
@@ -260,7 +283,8 @@ final class QuizText {
       return takeAs(line, wanted);
     }
     Optional<String> answer = answerIn(line);
-    if (open != null && line.number() == null && answer.isPresent()) {
+    boolean own = open != null && (line.number() == null || line.number().equals(open.number));
+    if (own && answer.isPresent()) {
       open.answers.add(answer.get());
       return LineRole.ANSWER;
     }
@@ -317,7 +341,7 @@ final class QuizText {
           default -> {
             open.options.add(line);
             if (role == LineRole.RIGHT) {
-              open.answers.add(line.words());
+              open.chosen.add(line);
             }
           }
         }
@@ -503,15 +527,14 @@ final class QuizText {
       worth = worth == null ? points.group(1) : worth;
       question = question.substring(0, points.start());
     }
-    Matcher truth = TRUTH.matcher(question);
-    boolean truthful = truth.matches();
-    if (truthful) {
-      question = truth.group(1);
-    }
+    String statement = statement(question);
+    boolean truthful = statement != null;
+    question = statement == null ? question : statement;
     QuizLine said = one.said.isEmpty() ? null : one.said.getLast();
     if (one.options.isEmpty() && one.answers.isEmpty() && said != null) {
       Matcher letter = LETTER_END.matcher(question);
-      Matcher word = WORD_END.matcher(question);
+      Matcher behind = DASH_END.matcher(question);
+      Matcher word = behind.matches() ? behind : WORD_END.matcher(question);
       if (said.said() || said.denied()) {
         one.answers.add(said.said() ? "true" : "false");
         truthful = true;
@@ -519,7 +542,9 @@ final class QuizText {
         one.answers.add(letter.group(2));
         question = letter.group(1);
         truthful = true;
-      } else if (word.matches() && isTruth(word.group(2), truthful)) {
+      } else if (word.matches()
+          && (isTruth(word.group(2), truthful)
+              || statementsEndWithLetters() && Truth.isLetter(word.group(2)))) {
         one.answers.add(word.group(2));
         question = word.group(1);
         truthful = true;
@@ -528,8 +553,40 @@ final class QuizText {
     return made(one, question, truthful, worth);
   }
 
+  /** What stands behind “True or false:” or before “(true/false)”; null where neither is there. */
+  private static @Nullable String statement(String question) {
+    Matcher truth = TRUTH.matcher(question);
+    if (truth.matches()) {
+      return truth.group(1);
+    }
+    Matcher before = EITHER_BEFORE.matcher(question);
+    if (before.matches() && areOpposite(before.group(1), before.group(2))) {
+      return before.group(3);
+    }
+    Matcher behind = EITHER_BEHIND.matcher(question);
+    return behind.matches() && areOpposite(behind.group(2), behind.group(3))
+        ? behind.group(1)
+        : null;
+  }
+
+  private static boolean areOpposite(String yes, String no) {
+    return Boolean.TRUE.equals(Truth.word(yes)) && Boolean.FALSE.equals(Truth.word(no));
+  }
+
   private static boolean isTruth(String said, boolean truthful) {
     return Truth.word(said) != null || truthful && Truth.isLetter(said);
+  }
+
+  /** Whether each question is a statement with a letter for true or false behind it. */
+  private boolean statementsEndWithLetters() {
+    return written.size() > 1
+        && written.stream()
+            .allMatch(
+                one -> {
+                  String words = one.said.isEmpty() ? "" : one.said.getLast().words();
+                  Matcher end = WORD_END.matcher(words);
+                  return one.options.isEmpty() && end.matches() && Truth.isLetter(end.group(2));
+                });
   }
 
   /** All letters that say true or false in this text, so that each is read beside the others. */
@@ -541,10 +598,14 @@ final class QuizText {
     for (Written one : written) {
       if (one.options.isEmpty() && !one.said.isEmpty()) {
         one.answers.stream().filter(Truth::isLetter).forEach(letters::add);
-        Matcher end = LETTER_END.matcher(one.said.getLast().words());
-        if (end.matches() && Truth.isLetter(end.group(2))) {
-          letters.add(end.group(2));
+        for (Pattern behind : List.of(LETTER_END, WORD_END)) {
+          Matcher end = behind.matcher(one.said.getLast().words());
+          if (end.matches() && Truth.isLetter(end.group(2))) {
+            letters.add(end.group(2));
+          }
         }
+        lettersAreAnswers |=
+            one.answers.stream().anyMatch(said -> said.length() == 1 && !Truth.isLetter(said));
       }
     }
     truthLetters = letters;
@@ -561,8 +622,9 @@ final class QuizText {
       QuizLine last = one.said.isEmpty() ? null : one.said.getLast();
       boolean asks = last != null && last.leads();
       Boolean word = asks && !truthful ? Truth.answer(said) : Truth.word(said);
-      boolean letter = Truth.isLetter(said) && (truthful || !asks);
-      Boolean answer = letter ? Truth.letter(said, truthLetters()) : word;
+      List<String> letters = truthLetters();
+      boolean letter = Truth.isLetter(said) && (truthful || !asks && !lettersAreAnswers);
+      Boolean answer = letter ? Truth.letter(said, letters) : word;
       truthful |= letter || word != null;
       if (truthful && !said.isEmpty()) {
         right.clear();
@@ -655,9 +717,11 @@ final class QuizText {
   private RightOptions rights(Written one) {
     List<QuizLine> options = one.options;
     RightOptions rights =
-        one.doubt == null
-            ? RightOptions.of(options, one.answers)
-            : RightOptions.doubtful(options.size(), one.doubt);
+        !one.chosen.isEmpty()
+            ? new RightOptions(options.stream().map(one.chosen::contains).toList(), null)
+            : one.doubt == null
+                ? RightOptions.of(options, one.answers)
+                : RightOptions.doubtful(options.size(), one.doubt);
     for (int i = 0; i < options.size(); i++) {
       if (rights.right().get(i)) {
         int line = options.get(i).place() - 1;

@@ -22,6 +22,12 @@ final class TidyText {
           "^(\\s*)(?:(\\d{1,3}[.):]?)|(["
               + QuizLine.LETTERS
               + "])([.):]?)|([-\u2013\u2014\u2022\u00b7o\u25cb\u25cf]))\t+(?=\\S)");
+  private static final Pattern ALONE =
+      Pattern.compile(
+          "^\\s*(\\p{L}{2,20})\\s+([(\\[]?(?:[" + QuizLine.LETTERS + "]|\\d{1,2})[)\\].]?)\\s*$");
+  private static final Pattern NUMBERED_ANSWER =
+      Pattern.compile("^\\s*A\\s?\\d{1,3}\\s*:\\s*(\\S.*)$");
+  private static final Pattern BARE_LETTER = Pattern.compile("^\\s*([A-H]) (?=\\S)");
   private static final Pattern CALLED = Pattern.compile("^(\\s*[^\t:]{2,40}):?\t+(\\S[^\t]*)$");
 
   /** What no text has while a bar is looked for. */
@@ -29,11 +35,19 @@ final class TidyText {
 
   private TidyText() {}
 
-  /** The tidy text. */
-  static String of(String text) {
+  /**
+   * The tidy text.
+   *
+   * @param quiz whether signs are put where a quiz leaves them out; a list with boxes has its own
+   */
+  static String of(String text, boolean quiz) {
     List<String> lines = new ArrayList<>(List.of(Lines.seen(Lines.ended(text)).split("\n", -1)));
     unbar(lines);
     long tabbed = lines.stream().filter(TidyText::hasCells).count();
+    if (quiz) {
+      lines.replaceAll(TidyText::called);
+      bracketLetters(lines);
+    }
     List<String> marked = lines.stream().map(TidyText::marked).toList();
     long cells = marked.stream().filter(TidyText::hasCells).count();
     // Where most cells are gone with the markers, these were no cells.
@@ -58,6 +72,34 @@ final class TidyText {
     return called.matches() && Head.RIGHT.names(called.group(1))
         ? called.group(1) + ": " + called.group(2)
         : line;
+  }
+
+  /** “Answer B” and “A2: wax” as “Answer: B” and “Answer: wax”. */
+  private static String called(String line) {
+    Matcher alone = ALONE.matcher(line);
+    if (alone.matches() && Head.RIGHT.names(alone.group(1))) {
+      return alone.group(1) + ": " + alone.group(2);
+    }
+    Matcher numbered = NUMBERED_ANSWER.matcher(line);
+    return numbered.matches() ? "Answer: " + numbered.group(1) : line;
+  }
+
+  /** Letters without a sign, “A wax” above “B honey”, where lines count on with them. */
+  private static void bracketLetters(List<String> lines) {
+    int run = 0;
+    for (int i = 0; i <= lines.size(); i++) {
+      Matcher letter = BARE_LETTER.matcher(i < lines.size() ? lines.get(i) : "");
+      boolean next = letter.find() && letter.group(1).charAt(0) == 'A' + run;
+      if (next) {
+        run++;
+        continue;
+      }
+      for (int j = i - run; run > 1 && j < i; j++) {
+        String line = lines.get(j).strip();
+        lines.set(j, line.charAt(0) + ") " + line.substring(2));
+      }
+      run = 0;
+    }
   }
 
   /** Markdown's tables with tabs for their bars; the rule below their heads is blank. */

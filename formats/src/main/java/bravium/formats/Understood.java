@@ -173,14 +173,22 @@ public record Understood(
         Stream.concat(doubts.stream(), other.doubts.stream()).toList());
   }
 
-  /** This with the first option for the right one wherever none is. */
+  /** Why nothing is right where nothing says what is; any other doubt is between two answers. */
+  static final String NOTHING_SAID = "nothing says which of them is right";
+
+  /** This with the first option for the right one wherever nothing says which is. */
   Understood withFirstRight() {
     List<Left> doubted = new ArrayList<>(doubts);
     List<Question> all = new ArrayList<>();
     for (int i = 0; i < questions.size(); i++) {
       Question question = questions.get(i);
       int place = places.get(i);
-      if (question instanceof PickOne one && one.options().stream().noneMatch(Option::right)) {
+      boolean between =
+          doubts.stream()
+              .anyMatch(doubt -> doubt.line() == place && !NOTHING_SAID.equals(doubt.reason()));
+      if (!between
+          && question instanceof PickOne one
+          && one.options().stream().noneMatch(Option::right)) {
         all.add(firstRight(one));
         doubted.removeIf(doubt -> doubt.line() == place);
       } else {

@@ -2,6 +2,7 @@ package bravium.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bravium.core.question.Option;
 import bravium.core.question.PickAll;
 import bravium.core.question.PickOne;
 import bravium.core.question.Question;
@@ -11,6 +12,8 @@ import bravium.core.rich.Media;
 import bravium.core.rich.Paragraph;
 import bravium.core.rich.Picture;
 import bravium.core.rich.Words;
+import bravium.formats.Understood.LineRole;
+import bravium.formats.Understood.TextForm;
 import bravium.formats.writing.QuestionRow;
 import java.io.IOException;
 import java.io.StringReader;
@@ -51,6 +54,25 @@ class QuestionTextsTest {
         .extracting(option -> option.text().plain())
         .containsExactly("the queen", "a drone", "a worker");
     assertThat(((TrueFalse) read.questions().get(1)).answer()).isTrue();
+  }
+
+  @Test
+  void whatTheTeacherSaysIsRightCountsAloneAndWhatIsBetweenTwoIsNotSetWithTheOthers() {
+    String quiz =
+        "1. Who lays eggs?\na) a drone *\nb) the queen\nAnswer: b\n2. Who dances?\na) a worker\nb) a drone";
+    Understood first = QuestionTexts.read(quiz, null, Map.of(), true);
+    Understood said = QuestionTexts.read(quiz, TextForm.QUIZ, Map.of(3, LineRole.RIGHT), false);
+
+    assertThat(right(first.questions().get(0))).isEmpty();
+    assertThat(first.doubts()).hasSize(1);
+    assertThat(right(first.questions().get(1))).containsExactly("a worker");
+    assertThat(right(said.questions().get(0))).containsExactly("the queen");
+    assertThat(said.doubts()).isEmpty();
+  }
+
+  private static List<String> right(Question question) {
+    return ((PickOne) question)
+        .options().stream().filter(Option::right).map(option -> option.text().plain()).toList();
   }
 
   @Test

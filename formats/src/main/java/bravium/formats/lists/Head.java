@@ -20,6 +20,8 @@ public enum Head {
   KIND,
   QUESTION,
   RIGHT,
+  /** What holds an answer, right or not. */
+  ANSWER,
   WRONG,
   OPTION,
   HINT,

@@ -136,7 +136,10 @@ public record ItemList(ItemReading reading, List<Listed> items, List<ItemLine> l
       case TEXTS -> tabs ? ItemReading.EACH : ItemReading.LINES;
       case THINGS -> {
         boolean several =
-            full.size() == 1 && !tabs && Names.ofOneLine(full.getFirst().words()).size() > 1;
+            full.size() == 1
+                && !tabs
+                && (hasSemicolon(full.getFirst().words())
+                    || Names.ofOneLine(full.getFirst().words()).size() > 1);
         yield several ? ItemReading.EACH : ItemReading.NAMES;
       }
     };
@@ -149,8 +152,14 @@ public record ItemList(ItemReading reading, List<Listed> items, List<ItemLine> l
     if (full.stream().anyMatch(line -> line.words().indexOf('\t') >= 0)) {
       return Parting.TABS;
     }
-    boolean semicolons = full.stream().anyMatch(line -> line.words().matches(".*[;；]\\s*\\S.*"));
-    return semicolons && !things ? Parting.SEMICOLONS : Parting.COMMAS;
+    long semicolons = full.stream().filter(line -> hasSemicolon(line.words())).count();
+    return semicolons * 2 >= full.size() && semicolons > 0 && !things
+        ? Parting.SEMICOLONS
+        : Parting.COMMAS;
+  }
+
+  private static boolean hasSemicolon(String words) {
+    return words.matches(".*[;；]\\s*\\S.*");
   }
 
   /** Whether a line is a title: it says so, or it alone of many has no marker before it. */
@@ -240,7 +249,7 @@ public record ItemList(ItemReading reading, List<Listed> items, List<ItemLine> l
 
     /** A list on one line: between semicolons a thing with its names, between commas a thing. */
     private void each(String words, List<List<String>> found) {
-      boolean semicolons = words.matches(".*[;；]\\s*\\S.*") && parting != Parting.TABS;
+      boolean semicolons = hasSemicolon(words) && parting != Parting.TABS;
       if (!semicolons) {
         parts(said(words)).forEach(name -> found.add(List.of(name)));
         return;
@@ -255,12 +264,18 @@ public record ItemList(ItemReading reading, List<Listed> items, List<ItemLine> l
     }
 
     private List<String> parts(String words) {
-      return parting == Parting.COMMAS ? Names.ofOneLine(words) : Names.of(words, parting);
+      Parting own = of(words);
+      return own == Parting.COMMAS ? Names.ofOneLine(words) : Names.of(words, own);
+    }
+
+    /** A line with semicolons among lines with commas is parted at its semicolons. */
+    private Parting of(String words) {
+      return parting == Parting.COMMAS && hasSemicolon(words) ? Parting.SEMICOLONS : parting;
     }
 
     private List<String> row(String words) {
       if (columns.isEmpty()) {
-        return Names.of(words, parting);
+        return Names.of(words, of(words));
       }
       List<String> cells = cells(words, parting);
       int without = columns.contains(Head.NUMBER) && cells.size() < columns.size() ? 1 : 0;
