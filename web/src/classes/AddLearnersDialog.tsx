@@ -121,24 +121,26 @@ export function AddLearnersDialog(props: {
 
 function Understood(props: { understood: NamesUnderstood; readAs: (order: NameOrder) => void }) {
   const { understood, readAs } = props;
-  const { order, fresh, there, doubles, left, passedOver, lines, more } = understood;
+  const { order, headed, fresh, there, doubles, left, passedOver, lines, more } = understood;
   const [byLine, setByLine] = useState(false);
   return (
     <>
-      <fieldset className="flex flex-wrap gap-2">
-        <legend className="mb-1 text-soft">{lists.readAs}</legend>
-        {ORDERS.map((one) => (
-          <button
-            key={one}
-            type="button"
-            aria-pressed={one === order}
-            className={`min-h-11 cursor-pointer rounded-[14px] border px-3 text-sm ${one === order ? "border-primary bg-primary text-primary-content" : "border-edge bg-card hover:bg-base-200"}`}
-            onClick={() => readAs(one)}
-          >
-            {words.classes.adding.orders[one]}
-          </button>
-        ))}
-      </fieldset>
+      {!headed && (
+        <fieldset className="flex flex-wrap gap-2">
+          <legend className="mb-1 text-soft">{lists.readAs}</legend>
+          {ORDERS.map((one) => (
+            <button
+              key={one}
+              type="button"
+              aria-pressed={one === order}
+              className={`min-h-11 cursor-pointer rounded-[14px] border px-3 text-sm ${one === order ? "border-primary bg-primary text-primary-content" : "border-edge bg-card hover:bg-base-200"}`}
+              onClick={() => readAs(one)}
+            >
+              {words.classes.adding.orders[one]}
+            </button>
+          ))}
+        </fieldset>
+      )}
       <p className="font-display font-semibold">{words.classes.adding.fresh(fresh.length)}</p>
       <ul className="max-h-72 columns-2 overflow-y-auto rounded-[4px] bg-card p-3">
         {fresh.map((name) => (

@@ -84,7 +84,10 @@ function Lines({ live, nameless = false }: { live: Live; nameless?: boolean }) {
   const { lines, ahead, lost } = live;
   if (!lines) return <Loading inside />;
   const begun = lines.filter(({ since }) => since !== undefined);
-  const through = lines.filter((line) => line.through);
+  // As everywhere: who is excused is in no count, and one finished game is enough.
+  const counted = lines.filter((line) => line.counted);
+  const started = counted.filter(({ since }) => since !== undefined);
+  const finished = counted.filter((line) => line.finished);
   return (
     <>
       {lost && (
@@ -93,7 +96,9 @@ function Lines({ live, nameless = false }: { live: Live; nameless?: boolean }) {
         </p>
       )}
       <p role="status" className="mb-4 font-display text-xl font-semibold">
-        {lines.length === 0 ? said.nobody : said.counts(begun.length, lines.length, through.length)}
+        {lines.length === 0
+          ? said.nobody
+          : said.counts(started.length, counted.length, finished.length)}
       </p>
       <ul className={nameless ? "grid gap-x-10 gap-y-4 lg:grid-cols-2" : "rounded-[4px] bg-card"}>
         {(nameless ? begun : lines).map((line, i) => (
@@ -160,7 +165,7 @@ function Line(props: { line: LiveLine; name: string; quiet: number; nameless: bo
             {said.stuck}
           </span>
         )}
-        {where}
+        {line.finished && !through ? said.again(where) : where}
         {since !== undefined && !through && (
           <span className="block text-sm">{said.since(Math.floor(quiet / 60_000))}</span>
         )}

@@ -92,12 +92,12 @@ export function ListDialog(props: {
           {taken ? (
             <>
               <Readings of={of} reading={reading ?? taken.list.reading} readAs={setReading} />
-              <h3 className="mt-2 font-semibold" role="status">
+              <p className="mt-2 font-semibold" role="status">
                 {lists.read(items.length)}
                 {items.length > most && (
                   <span className="block text-error">{lists.full(most)}</span>
                 )}
-              </h3>
+              </p>
               {taken.doubt && (
                 <p className="mt-1 border-l-4 border-error pl-3">{lists.doubt(taken.doubt)}</p>
               )}

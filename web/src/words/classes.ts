@@ -253,6 +253,7 @@ export const classes = {
       notBegun: "not started",
       at: (n: number) => `at question ${n}`,
       through: "finished",
+      again: (where: string) => `playing again${where && `, ${where}`}`,
       title0: "on the title page",
       since: (minutes: number) => (minutes < 1 ? "just now" : `${long(minutes)} ago`),
       stuck: "quiet for a while",

@@ -122,9 +122,10 @@ final class Teacher {
     assertThat(page).hasURL(Pattern.compile(".*sitting=.*"));
   }
 
-  /** Pastes a table into the open question and takes its questions in. */
+  /** Pastes rows of a question, its right and its wrong answers, and takes them in. */
   void takeIn(String table) {
-    paste(table);
+    int cells = table.lines().mapToInt(line -> line.split("\t").length).max().orElse(2);
+    paste("Question\tRight" + "\tWrong".repeat(Math.max(0, cells - 2)) + "\n" + table);
     page.getByRole(
             AriaRole.BUTTON,
             new Page.GetByRoleOptions().setName(Pattern.compile("Import [1-9]\\d* questions?")))

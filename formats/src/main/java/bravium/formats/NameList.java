@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * or without, a line of a mail program.
  *
  * @param order how names were read
+ * @param headed whether heads of columns say which holds what
  * @param names those that were understood, in their order, each once
  * @param doubles names that stand in the list more than once
  * @param left rows in which there is no name, as they stand there
@@ -30,6 +31,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record NameList(
     NameOrder order,
+    boolean headed,
     List<LearnerName> names,
     List<String> doubles,
     List<String> left,
@@ -176,6 +178,7 @@ public record NameList(
     NameList list() {
       return new NameList(
           order,
+          columns.headed >= 0,
           List.copyOf(names),
           List.copyOf(doubles),
           List.copyOf(left),

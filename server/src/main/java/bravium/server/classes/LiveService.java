@@ -1,6 +1,5 @@
 package bravium.server.classes;
 
-import bravium.core.assignment.Allowance;
 import bravium.core.play.Audience;
 import bravium.core.play.Log;
 import bravium.core.play.showing.Review;
@@ -15,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -76,36 +76,52 @@ class LiveService {
             (learner, entry) -> {
               List<AssignmentRepository.Game> begun = games.getOrDefault(learner, List.of());
               if (row.isFor(own.get(learner)) || !begun.isEmpty()) {
-                lines.add(line(own.get(learner), entry, begun));
+                lines.add(line(row, own.get(learner), entry, begun));
               }
             });
     return new LiveNews(clock.millis(), row.title(), true, lines);
   }
 
   private LiveLine line(
-      AssignmentRepository.Own own,
+      AssignmentRepository.Row row,
+      AssignmentRepository.@Nullable Own own,
       ClassLearnerRecord entry,
       List<AssignmentRepository.Game> begun) {
-    boolean excused = own != null && own.allowance().excused();
-    return begun.isEmpty()
-        ? new LiveLine(
-            entry.getPublicId(), entry.getName(), excused, List.of(), null, 0, null, false, null)
-        : line(entry, excused, sittings.read(begun.getLast().sitting(), any -> true));
+    StoredSitting last =
+        begun.isEmpty() ? null : sittings.read(begun.getLast().sitting(), any -> true);
+    return line(row, own, entry, begun, last);
   }
 
-  private LiveLine line(ClassLearnerRecord entry, boolean excused, StoredSitting stored) {
-    Showing showing = Showing.of(stored.game(), stored.sitting(), Audience.TEACHER, clock.millis());
-    Review review = stored.review();
-    Log log = stored.sitting().log();
+  private LiveLine line(
+      AssignmentRepository.Row row,
+      AssignmentRepository.@Nullable Own own,
+      ClassLearnerRecord entry,
+      List<AssignmentRepository.Game> begun,
+      @Nullable StoredSitting last) {
+    boolean excused = own != null && own.allowance().excused();
+    boolean counted = row.isFor(own) && !excused;
+    boolean finished = begun.stream().anyMatch(game -> game.outcome() != null);
+    String id = entry.getPublicId();
+    String name = entry.getName();
+    if (last == null) {
+      return new LiveLine(
+          id, name, excused, counted, List.of(), null, 0, null, false, finished, null);
+    }
+    Showing showing = Showing.of(last.game(), last.sitting(), Audience.TEACHER, clock.millis());
+    Review review = last.review();
+    Log log = last.sitting().log();
+    boolean through = review != null && review.outcome() != null;
     return new LiveLine(
-        entry.getPublicId(),
-        entry.getName(),
+        id,
+        name,
         excused,
+        counted,
         showing.markers(),
         review == null && showing.question() != null ? showing.question().number() : null,
         review == null ? showing.score().points() : review.score().points(),
         log.isEmpty() ? null : log.getLast().at(),
-        review != null && review.outcome() != null,
+        through,
+        through || finished,
         review == null ? null : review.outcome());
   }
 
@@ -117,15 +133,19 @@ class LiveService {
     if (assignment == null || stored.learner() == null || !streams.watched(assignment)) {
       return;
     }
-    register
-        .byRow(stored.learner())
-        .ifPresent(
-            entry -> {
-              Allowance own = assignments.own(assignment, stored.learner()).allowance();
-              streams.tell(
-                  assignment,
-                  new LiveNews(
-                      clock.millis(), null, false, List.of(line(entry, own.excused(), stored))));
-            });
+    AssignmentRepository.Row row = assignments.byRow(assignment).orElse(null);
+    ClassLearnerRecord entry = register.byRow(stored.learner()).orElse(null);
+    if (row == null || entry == null) {
+      return;
+    }
+    long learner = stored.learner();
+    LiveLine line =
+        line(
+            row,
+            assignments.own(assignment, learner),
+            entry,
+            assignments.begun(assignment, learner),
+            stored);
+    streams.tell(assignment, new LiveNews(clock.millis(), null, false, List.of(line)));
   }
 }

@@ -7,6 +7,7 @@ import java.util.List;
  * What was understood of a list of learners.
  *
  * @param order how names were read
+ * @param headed whether heads of columns say which holds what
  * @param fresh who would be new in the class
  * @param there who is in it already
  * @param doubles names that stand in the list more than once
@@ -18,6 +19,7 @@ import java.util.List;
  */
 public record NamesUnderstood(
     NameList.NameOrder order,
+    boolean headed,
     List<String> fresh,
     List<String> there,
     List<String> doubles,

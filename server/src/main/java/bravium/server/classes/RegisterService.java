@@ -49,6 +49,7 @@ class RegisterService {
     NameList list = NameList.read(given.text(), given.order());
     return new NamesUnderstood(
         list.order(),
+        list.headed(),
         texts(list.names().stream().filter(name -> !taken.containsKey(name.key())).toList()),
         texts(list.names().stream().filter(name -> taken.containsKey(name.key())).toList()),
         list.doubles(),

@@ -297,6 +297,57 @@ class GivingHttpTest {
     assertThat(lines(id).get(0).asObject().get("counts").asObject().getInt("points", 9)).isZero();
   }
 
+  /** One of two games is enough to have finished; who is excused is in no count. */
+  @Test
+  void startedAndFinishedMeanTheSameOnTheClassTheGlanceAndTheLivePage() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    Pupil noah = Pupil.joins(server, code, "Noah");
+    Pupil ada = Pupil.joins(server, code, "Ada");
+    Pupil.joins(server, code, "Ben");
+    String id = give(terms().add("goes", 2));
+    mia.plays(id, "r", "r", "w");
+    mia.begins(id);
+    mia.move("{\"kind\": \"start\"}");
+    noah.plays(id, "r", "r", "r");
+    teacher.put(
+        "/api/assignments/" + id + "/learners/" + idOf("Noah"),
+        "{\"moreGoes\": 0, \"excused\": true}");
+    ada.begins(id);
+    ada.move("{\"kind\": \"start\"}");
+
+    List<JsonObject> live =
+        teacher
+            .get("/api/assignments/" + id + "/live/now")
+            .json()
+            .asObject()
+            .get("lines")
+            .asArray()
+            .values()
+            .stream()
+            .map(JsonValue::asObject)
+            .filter(line -> line.getBoolean("counted", false))
+            .toList();
+    List<JsonObject> glance =
+        lines(id).values().stream()
+            .map(JsonValue::asObject)
+            .filter(line -> !line.getBoolean("excused", false))
+            .toList();
+    JsonObject given = given(id);
+    assertThat(List.of(given.getInt("forHowMany", 0), live.size(), glance.size())).containsOnly(3);
+    assertThat(
+            List.of(
+                (long) given.getInt("begun", 0),
+                live.stream().filter(line -> !line.get("since").isNull()).count(),
+                glance.stream().filter(line -> line.getInt("goes", 0) > 0).count()))
+        .containsOnly(2L);
+    assertThat(
+            List.of(
+                (long) given.getInt("through", 0),
+                live.stream().filter(line -> line.getBoolean("finished", false)).count(),
+                glance.stream().filter(line -> line.getBoolean("ended", false)).count()))
+        .containsOnly(1L);
+  }
+
   /** Pressed twice, on two devices, begun and left: it is one game. */
   @Test
   void beginningTwiceIsOneGame() {
