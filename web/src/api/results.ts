@@ -1,6 +1,12 @@
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { randomId } from "../engine/randomId";
-import type { ActivityResults, GameAnswers, PlayedActivity, ToMark } from "../generated/types";
+import type {
+  ActivityResults,
+  GameAnswers,
+  GamesRemoved,
+  PlayedActivity,
+  ToMark,
+} from "../generated/types";
 import { call } from "./client";
 
 /** While a class plays, what comes in is looked for this often. */
@@ -9,7 +15,7 @@ const LOOK_AGAIN = 10_000;
 export const resultKeys = {
   played: ["results"],
   of: (activity: string) => ["results", activity],
-  games: (activity: string) => ["results", activity, "games"],
+  games: (activity: string, which: Which) => ["results", activity, "games", which],
   answers: (activity: string, sitting: string) => ["results", activity, "answers", sitting],
   toMark: (activity: string) => ["results", activity, "to-mark"],
 };
@@ -21,16 +27,43 @@ export const usePlayed = () =>
     refetchInterval: LOOK_AGAIN,
   });
 
-export const useGames = (activity: string) =>
+/** Which games are looked at: those of a class, by links, at the front; of whose name. */
+export interface Which {
+  from?: string;
+  name: string;
+}
+
+export const useGames = (activity: string, which: Which) =>
   useInfiniteQuery({
-    queryKey: resultKeys.games(activity),
-    queryFn: ({ pageParam }) =>
-      call<ActivityResults>(`/api/activities/${activity}/results?page=${pageParam}`),
+    queryKey: resultKeys.games(activity, which),
+    queryFn: ({ pageParam }) => {
+      const query = new URLSearchParams({
+        page: String(pageParam),
+        name: which.name,
+        ...(which.from && { from: which.from }),
+      });
+      return call<ActivityResults>(`/api/activities/${activity}/results?${query}`);
+    },
     initialPageParam: 0,
     getNextPageParam: (last, all) =>
       all.reduce((n, page) => n + page.games.length, 0) < last.total ? all.length : undefined,
+    placeholderData: (before) => before,
     refetchInterval: LOOK_AGAIN,
   });
+
+/** Takes a game that is no class’s out of the results. */
+export const removeGame = (sitting: string) =>
+  call<void>(`/api/results/${sitting}`, { method: "DELETE" });
+
+export const bringGameBack = (sitting: string) =>
+  call<void>(`/api/results/${sitting}/return`, { method: "POST" });
+
+/** Takes all games by links, or all at the front, out of an activity’s results. */
+export const removeGames = (activity: string, from: string) =>
+  call<GamesRemoved>(`/api/activities/${activity}/results?from=${from}`, { method: "DELETE" });
+
+export const bringGamesBack = (activity: string, at: number) =>
+  call<void>(`/api/activities/${activity}/results/return?at=${at}`, { method: "POST" });
 
 export const useToMark = (activity: string) =>
   useQuery({

@@ -9,6 +9,7 @@ import { Dialog } from "../ui/Dialog";
 import { FileButton } from "../ui/FileButton";
 import { FIELD } from "../ui/field";
 import { problemWords } from "../ui/Notice";
+import { Pressed } from "../ui/Pressed";
 import { words } from "../words/en";
 import { lists } from "../words/lists";
 
@@ -126,20 +127,13 @@ function Understood(props: { understood: NamesUnderstood; readAs: (order: NameOr
   return (
     <>
       {!headed && (
-        <fieldset className="flex flex-wrap gap-2">
-          <legend className="mb-1 text-soft">{lists.readAs}</legend>
-          {ORDERS.map((one) => (
-            <button
-              key={one}
-              type="button"
-              aria-pressed={one === order}
-              className={`min-h-11 cursor-pointer rounded-[14px] border px-3 text-sm ${one === order ? "border-primary bg-primary text-primary-content" : "border-edge bg-card hover:bg-base-200"}`}
-              onClick={() => readAs(one)}
-            >
-              {words.classes.adding.orders[one]}
-            </button>
-          ))}
-        </fieldset>
+        <Pressed
+          label={lists.readAs}
+          shown
+          options={ORDERS.map((one) => ({ key: one, text: words.classes.adding.orders[one] }))}
+          value={order}
+          choose={readAs}
+        />
       )}
       <p className="font-display font-semibold">{words.classes.adding.fresh(fresh.length)}</p>
       <ul className="max-h-72 columns-2 overflow-y-auto rounded-[4px] bg-card p-3">

@@ -6,6 +6,7 @@ import type { ItemLine, ItemReading, Listed } from "../generated/types";
 import { Dialog } from "../ui/Dialog";
 import { FileButton } from "../ui/FileButton";
 import { problemWords } from "../ui/Notice";
+import { Pressed } from "../ui/Pressed";
 import { lists } from "../words/lists";
 import { endedLines, LIST_FILES } from "./lines";
 import { waiting } from "./waiting";
@@ -91,7 +92,13 @@ export function ListDialog(props: {
         >
           {taken ? (
             <>
-              <Readings of={of} reading={reading ?? taken.list.reading} readAs={setReading} />
+              <Pressed
+                label={lists.readAs}
+                shown
+                options={READINGS[of].map((one) => ({ key: one, text: lists.readings[one] }))}
+                value={reading ?? taken.list.reading}
+                choose={setReading}
+              />
               <p className="mt-2 font-semibold" role="status">
                 {lists.read(items.length)}
                 {items.length > most && (
@@ -138,31 +145,6 @@ export function ListDialog(props: {
         </button>
       </div>
     </Dialog>
-  );
-}
-
-/** How a list is read, and the other ways, each by one press. */
-function Readings(props: {
-  of: ListOf;
-  reading: ItemReading;
-  readAs: (reading: ItemReading) => void;
-}) {
-  const { of, reading, readAs } = props;
-  return (
-    <fieldset className="flex flex-wrap gap-2">
-      <legend className="mb-1 text-soft">{lists.readAs}</legend>
-      {READINGS[of].map((one) => (
-        <button
-          key={one}
-          type="button"
-          aria-pressed={one === reading}
-          className={`min-h-11 cursor-pointer rounded-[14px] border px-3 text-left text-sm ${one === reading ? "border-primary bg-primary text-primary-content" : "border-edge bg-card hover:bg-base-200"}`}
-          onClick={() => readAs(one)}
-        >
-          {lists.readings[one]}
-        </button>
-      ))}
-    </fieldset>
   );
 }
 

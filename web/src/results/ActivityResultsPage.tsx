@@ -1,18 +1,31 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { ChevronLeft, FileText } from "lucide-react";
-import { useState } from "react";
+import { ChevronLeft, FileText, Trash2 } from "lucide-react";
+import { type ComponentProps, useState } from "react";
 import { Link, useParams } from "react-router";
 import { listAnew } from "../api/listAnew";
-import { resultKeys, useGames, useToMark } from "../api/results";
+import {
+  bringGameBack,
+  bringGamesBack,
+  removeGame,
+  removeGames,
+  resultKeys,
+  useGames,
+  useToMark,
+} from "../api/results";
 import { Shell } from "../app/Shell";
+import { useSettled } from "../build/useSettled";
+import { FIELD } from "../ui/field";
 import { More } from "../ui/More";
-import { Failed, Loading } from "../ui/Notice";
+import { Failed, Loading, problemWords } from "../ui/Notice";
+import { Pressed } from "../ui/Pressed";
 import { Toast } from "../ui/Toast";
 import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { GameLine } from "./GameLine";
 import { leftToMark, ToMarkList } from "./ToMarkList";
 import { WatchedMap } from "./WatchedMap";
+
+const PAUSE_MILLIS = 300;
 
 function ToMark({ activity, say }: { activity: string; say: (text: string) => void }) {
   const queries = useQueryClient();
@@ -36,11 +49,39 @@ function ToMark({ activity, say }: { activity: string; say: (text: string) => vo
 /** What came back from one activity: answers to mark first, then every game. */
 export default function ActivityResultsPage() {
   const { id = "" } = useParams();
-  const results = useGames(id);
-  const [message, setMessage] = useState<string>();
+  const queries = useQueryClient();
+  const [from, setFrom] = useState<string>();
+  const [search, setSearch] = useState("");
+  const name = useSettled(search.trim(), PAUSE_MILLIS);
+  const results = useGames(id, { from, name });
+  const [message, setMessage] = useState<ComponentProps<typeof Toast>>();
+  const close = () => setMessage(undefined);
+  const say = (text: string) => setMessage({ text, close });
+  const anew = () => listAnew(queries, resultKeys.of(id));
+  /** Does something that can be undone, and says so. */
+  const attempt = <T,>(
+    doing: Promise<T>,
+    said: (done: T) => string,
+    undo: (done: T) => Promise<void>,
+  ) =>
+    doing
+      .then((done) => {
+        anew();
+        const act = () =>
+          undo(done)
+            .then(() => {
+              anew();
+              close();
+            })
+            .catch((error) => say(problemWords(error)));
+        setMessage({ text: said(done), action: words.results.undo, act, close });
+      })
+      .catch((error) => say(problemWords(error)));
   const first = results.data?.pages[0];
   usePageTitle(first && words.results.of(first.title || words.activities.untitled));
   const games = results.data?.pages.flatMap((page) => page.games) ?? [];
+  const all = first?.sources.reduce((n, source) => n + source.games, 0) ?? 0;
+  const removable = (from === "link" || from === "front") && first && first.total > 0 && !name;
   return (
     <Shell>
       <div className="mx-auto max-w-5xl px-4 py-6 sm:px-7">
@@ -61,19 +102,72 @@ export default function ActivityResultsPage() {
                 {words.results.build}
               </Link>
             </div>
-            {first.waiting > 0 && <ToMark activity={id} say={setMessage} />}
+            {first.waiting > 0 && <ToMark activity={id} say={say} />}
             {first.watched && <WatchedMap map={first.watched} />}
-            {games.length === 0 ? (
+            {all === 0 ? (
               <p className="max-w-xl text-lg">{words.results.noGames}</p>
             ) : (
               <section aria-labelledby="games">
                 <h2 id="games" className="mb-3 text-xl font-semibold">
                   {words.results.gamesTitle(first.total)}
                 </h2>
+                <div className="mb-3 flex flex-wrap items-center gap-2">
+                  {first.sources.length > 1 && (
+                    <Pressed
+                      label={words.results.which}
+                      options={[
+                        { from: undefined, name: undefined, games: all },
+                        ...first.sources,
+                      ].map((source) => ({
+                        key: source.from,
+                        text: words.results.source(source.from, source.name, source.games),
+                      }))}
+                      value={from}
+                      choose={setFrom}
+                    />
+                  )}
+                  {first.sources.some((source) => source.name !== undefined) && (
+                    <input
+                      type="search"
+                      aria-label={words.results.findLearner}
+                      placeholder={words.results.findLearner}
+                      value={search}
+                      onChange={(event) => setSearch(event.target.value)}
+                      className={`${FIELD} h-11 max-w-56`}
+                    />
+                  )}
+                  {removable && (
+                    <button
+                      type="button"
+                      className="btn btn-ghost ml-auto"
+                      onClick={() =>
+                        attempt(
+                          removeGames(id, from),
+                          ({ games }) => words.results.removedAll(games),
+                          ({ at }) => bringGamesBack(id, at),
+                        ).then(() => setFrom(undefined))
+                      }
+                    >
+                      <Trash2 size={18} aria-hidden="true" />
+                      {words.results.removeAll(first.total)}
+                    </button>
+                  )}
+                </div>
+                {games.length === 0 && <p className="text-lg">{words.results.noneFound}</p>}
                 <ul className="grid gap-2">
                   {games.map((game) => (
                     <li key={game.sitting}>
-                      <GameLine activity={id} game={game} />
+                      <GameLine
+                        activity={id}
+                        game={game}
+                        remove={() =>
+                          attempt(
+                            removeGame(game.sitting),
+                            () => words.results.removedGame,
+                            () => bringGameBack(game.sitting),
+                          )
+                        }
+                      />
                     </li>
                   ))}
                 </ul>
@@ -85,7 +179,7 @@ export default function ActivityResultsPage() {
           </>
         )}
       </div>
-      {message && <Toast text={message} close={() => setMessage(undefined)} />}
+      {message && <Toast {...message} />}
     </Shell>
   );
 }

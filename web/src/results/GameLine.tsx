@@ -1,4 +1,4 @@
-import { ChevronRight } from "lucide-react";
+import { ChevronRight, Trash2 } from "lucide-react";
 import { useState } from "react";
 import type { PlayedGame } from "../generated/types";
 import { TeamSign } from "../stage/teamSigns";
@@ -7,8 +7,8 @@ import { whenWords } from "../words/format";
 import { Answers } from "./Answers";
 
 /** One game on one line; it unfolds to all that was answered. */
-export function GameLine(props: { activity: string; game: PlayedGame }) {
-  const { activity, game } = props;
+export function GameLine(props: { activity: string; game: PlayedGame; remove: () => void }) {
+  const { activity, game, remove } = props;
   const { score, passMark, started, last } = game;
   const [open, setOpen] = useState(false);
   return (
@@ -24,7 +24,12 @@ export function GameLine(props: { activity: string; game: PlayedGame }) {
             aria-hidden="true"
             className={`shrink-0 text-soft ${open ? "rotate-90" : ""}`}
           />
-          {words.results.learner(game)}
+          <span className="min-w-0 [overflow-wrap:anywhere]">
+            {words.results.learner(game)}
+            {game.inClass !== undefined && (
+              <bdi className="block font-sans text-sm font-normal text-soft">{game.inClass}</bdi>
+            )}
+          </span>
           {game.time !== undefined && (
             <span className="font-sans text-sm font-normal text-soft">
               {words.results.time(game.time)}
@@ -60,6 +65,14 @@ export function GameLine(props: { activity: string; game: PlayedGame }) {
         )}
       </summary>
       {open && <Answers activity={activity} sitting={game.sitting} />}
+      {open && game.inClass === undefined && (
+        <p className="px-5 pb-3">
+          <button type="button" className="btn btn-ghost btn-sm h-11 text-soft" onClick={remove}>
+            <Trash2 size={16} aria-hidden="true" />
+            {words.results.removeGame}
+          </button>
+        </p>
+      )}
     </details>
   );
 }

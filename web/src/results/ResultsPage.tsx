@@ -1,15 +1,30 @@
+import { useDeferredValue, useState } from "react";
 import { Link } from "react-router";
 import { usePlayed } from "../api/results";
 import { Shell } from "../app/Shell";
+import { FIELD } from "../ui/field";
 import { Failed, Loading } from "../ui/Notice";
+import { Pressed } from "../ui/Pressed";
 import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { whenWords } from "../words/format";
+
+const KINDS = ["all", "classes", "others"] as const;
+type Kind = (typeof KINDS)[number];
 
 /** What was played: what there is to mark comes first. */
 export default function ResultsPage() {
   usePageTitle(words.results.title);
   const played = usePlayed();
+  const [search, setSearch] = useState("");
+  const [kind, setKind] = useState<Kind>("all");
+  const looked = useDeferredValue(search.trim().toLowerCase());
+  const shown = (played.data ?? []).filter(
+    ({ title, games, inClasses }) =>
+      title.toLowerCase().includes(looked) &&
+      (kind === "all" || (kind === "classes" ? inClasses > 0 : inClasses < games)),
+  );
+  const both = played.data?.some(({ inClasses }) => inClasses > 0) ?? false;
   return (
     <Shell>
       <div className="mx-auto max-w-5xl px-4 py-6 sm:px-7">
@@ -24,8 +39,31 @@ export default function ResultsPage() {
             </Link>
           </div>
         )}
+        {(played.data?.length ?? 0) > 1 && (
+          <div className="mb-4 flex flex-wrap items-center gap-2">
+            {both && (
+              <Pressed
+                label={words.results.which}
+                options={KINDS.map((key) => ({ key, text: words.results.kinds[key] }))}
+                value={kind}
+                choose={setKind}
+              />
+            )}
+            <input
+              type="search"
+              aria-label={words.results.find}
+              placeholder={words.results.find}
+              value={search}
+              onChange={(event) => setSearch(event.target.value)}
+              className={`${FIELD} h-11 max-w-56`}
+            />
+          </div>
+        )}
+        {played.data && played.data.length > 0 && shown.length === 0 && (
+          <p className="text-lg">{words.results.noneFound}</p>
+        )}
         <ul className="grid gap-3">
-          {played.data?.map((activity) => (
+          {shown.map((activity) => (
             <li key={activity.id}>
               <Link
                 to={`/results/${activity.id}`}
@@ -40,6 +78,11 @@ export default function ResultsPage() {
                 <span className="text-soft">
                   {words.results.games(activity.games)},{" "}
                   {words.results.ended(activity.ended, activity.games)}
+                  {activity.inClasses > 0 && (
+                    <span className="block">
+                      {words.results.inClasses(activity.inClasses, activity.games)}
+                    </span>
+                  )}
                 </span>
                 <Waiting n={activity.waiting} />
               </Link>

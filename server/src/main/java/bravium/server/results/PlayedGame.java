@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param learner the number by which the learner is known; 0 for a game at the front of the class
  * @param name of a learner of a class; null where nobody has one
+ * @param inClass what the class is called that it was played in; null for none
  * @param time how much of the usual time there was, in per cent; null for the usual
  * @param started when it left its title page, in milliseconds since 1970
  * @param last when its player did something last
@@ -30,6 +31,7 @@ public record PlayedGame(
     String sitting,
     int learner,
     @Nullable String name,
+    @Nullable String inClass,
     @Nullable Integer time,
     @Nullable Long started,
     @Nullable Long last,
@@ -46,6 +48,7 @@ public record PlayedGame(
         begun.id(),
         begun.learner(),
         begun.name(),
+        begun.inClass(),
         stored.sitting().opening().time(),
         review.started(),
         review.last(),

@@ -13,6 +13,9 @@ import bravium.server.problems.Problem;
 import bravium.server.sittings.Refusals;
 import bravium.server.sittings.StoredSitting;
 import bravium.server.sittings.WarmSittings;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -27,22 +30,25 @@ class ResultsService {
   private final ResultsRepository rows;
   private final ActivityService activities;
   private final WarmSittings sittings;
+  private final Clock clock;
 
-  ResultsService(ResultsRepository rows, ActivityService activities, WarmSittings sittings) {
+  ResultsService(
+      ResultsRepository rows, ActivityService activities, WarmSittings sittings, Clock clock) {
     this.rows = rows;
     this.activities = activities;
     this.sittings = sittings;
+    this.clock = clock;
   }
 
   List<PlayedActivity> played(Teacher teacher) {
     return rows.played(teacher.id());
   }
 
-  ActivityResults of(Teacher teacher, String activity, int page) {
+  ActivityResults of(Teacher teacher, String activity, ResultsRepository.Which which, int page) {
     long row = activities.row(teacher, activity);
     List<PlayedGame> games = new ArrayList<>();
     List<Watched> watched = new ArrayList<>();
-    for (ResultsRepository.Begun begun : rows.page(teacher.id(), row, page)) {
+    for (ResultsRepository.Begun begun : rows.page(teacher.id(), row, which, page)) {
       Review review = review(begun);
       games.add(game(begun, review));
       if (review.watched() != null && review.started() != null) {
@@ -51,7 +57,8 @@ class ResultsService {
     }
     return new ActivityResults(
         rows.title(row),
-        rows.total(teacher.id(), row),
+        rows.total(teacher.id(), row, which),
+        rows.sources(teacher.id(), row),
         rows.waiting(teacher.id(), row),
         games,
         ClassWatch.of(watched).orElse(null));
@@ -62,7 +69,8 @@ class ResultsService {
     long row = activities.row(teacher, activity);
     List<Review> games = new ArrayList<>();
     for (int page = 0; page < PAGES_FOR_HARDNESS; page++) {
-      rows.page(teacher.id(), row, page).forEach(begun -> games.add(review(begun)));
+      rows.page(teacher.id(), row, ResultsRepository.Which.ALL, page)
+          .forEach(begun -> games.add(review(begun)));
     }
     return Hardness.fromEasy(games);
   }
@@ -103,6 +111,33 @@ class ResultsService {
           "Nothing was written to this discussion in this game. Reload the page.");
     }
     return answers(begun);
+  }
+
+  /** Takes a game that is no class's out of the results; it can be brought back for a while. */
+  void remove(Teacher teacher, String sitting, boolean out) {
+    ResultsRepository.Begun begun = own(teacher, sitting);
+    if (!rows.remove(begun.row(), out ? clock.instant() : null)) {
+      throw Problem.conflict(
+          "game-of-a-class",
+          "This game belongs to a class and stays with it. Nothing was changed.");
+    }
+  }
+
+  /** Takes all games by links, or all at the front, out of an activity's results. */
+  GamesRemoved removeAll(Teacher teacher, String activity, String from) {
+    boolean atTheFront = from.equals(ResultsRepository.Which.FRONT);
+    if (!atTheFront && !from.equals(ResultsRepository.Which.LINK)) {
+      throw Problem.badRequest(
+          "games-of-a-class",
+          "Only games by a link or at the front are removed at once. Nothing was changed.");
+    }
+    Instant at = clock.instant().truncatedTo(ChronoUnit.MILLIS);
+    return new GamesRemoved(
+        at.toEpochMilli(), rows.removeAll(activities.row(teacher, activity), atTheFront, at));
+  }
+
+  void bringBack(Teacher teacher, String activity, long at) {
+    rows.bringBack(activities.row(teacher, activity), Instant.ofEpochMilli(at));
   }
 
   private ResultsRepository.Begun own(Teacher teacher, String sitting) {

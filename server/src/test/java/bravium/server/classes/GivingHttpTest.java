@@ -337,7 +337,7 @@ class GivingHttpTest {
     assertThat(
             List.of(
                 (long) given.getInt("begun", 0),
-                live.stream().filter(line -> !line.get("since").isNull()).count(),
+                live.stream().filter(line -> line.get("since") != null).count(),
                 glance.stream().filter(line -> line.getInt("goes", 0) > 0).count()))
         .containsOnly(2L);
     assertThat(

@@ -84,6 +84,34 @@ class ResultsHttpTest {
   }
 
   @Test
+  void gamesByALinkAreTakenOutOneByOneOrAtOnceAndBroughtBack() {
+    Playing one = learner();
+    write(one, "f", "Because");
+    learner();
+
+    teacher.send("DELETE", "/api/results/" + one.sitting(), null);
+    assertThat(results().getInt("total", 0)).isEqualTo(1);
+    assertThat(results().getInt("waiting", 9)).isZero();
+    assertThat(toMark()).isEmpty();
+    teacher.post("/api/results/" + one.sitting() + "/return", "");
+    assertThat(results().getInt("total", 0)).isEqualTo(2);
+
+    JsonObject removed =
+        teacher
+            .send("DELETE", "/api/activities/" + activity + "/results?from=link", null)
+            .json()
+            .asObject();
+    assertThat(removed.getInt("games", 0)).isEqualTo(2);
+    assertThat(results().getInt("total", 9)).isZero();
+    teacher.post(
+        "/api/activities/" + activity + "/results/return?at=" + removed.getLong("at", 0), "");
+    assertThat(results().getInt("total", 0)).isEqualTo(2);
+    Caller stranger = Caller.stranger(server);
+    assertThat(stranger.send("DELETE", "/api/results/" + one.sitting(), null).status())
+        .isIn(401, 403);
+  }
+
+  @Test
   void aFreeAnswerIsMarkedAndTheLearnerReadsIt() {
     Playing learner = learner();
     write(learner, "f", "Because it is cold");
