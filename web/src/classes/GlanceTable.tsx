@@ -3,6 +3,7 @@ import { useState } from "react";
 import { ChoiceChip } from "../build/chips";
 import type { ClassGlance, GlanceCell, GlanceColumn, GlanceLine } from "../generated/types";
 import { words } from "../words/en";
+import { why } from "../words/results";
 import { LearnerLink } from "./LearnerLink";
 import { MARK_INKS, MARK_SIGNS } from "./marks";
 
@@ -138,6 +139,7 @@ function Row(props: {
             {said.points(counts.points, counts.possible)}
           </button>
         )}
+        {counts?.why && <span className="block text-sm text-soft">{why[counts.why]}</span>}
       </td>
       {glance.columns.map((column, i) => {
         const cell = counts?.cells[i];

@@ -3,6 +3,7 @@ import { Link, useParams } from "react-router";
 import { useRecord } from "../api/classes";
 import { Shell } from "../app/Shell";
 import type { LearnerRecord } from "../generated/types";
+import { Rich } from "../rich/Rich";
 import { Failed, Loading } from "../ui/Notice";
 import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
@@ -73,6 +74,20 @@ function OneRecord({ record }: { record: LearnerRecord }) {
                         ? words.classes.glance.points(game.outcome.points, game.outcome.possible)
                         : said.running,
                     )}
+                    {game.comments.map((comment) => (
+                      <figure
+                        key={`${comment.comment} ${comment.points}`}
+                        className="my-1 border-l-4 border-primary pl-3 text-base text-base-content"
+                      >
+                        <figcaption className="text-sm text-soft">
+                          <Rich words={comment.question} />{" "}
+                          {words.results.points(comment.points, comment.worth)}
+                        </figcaption>
+                        <blockquote className="whitespace-pre-line [overflow-wrap:anywhere]">
+                          {comment.comment}
+                        </blockquote>
+                      </figure>
+                    ))}
                   </li>
                 ))}
               </ol>

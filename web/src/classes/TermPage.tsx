@@ -6,6 +6,7 @@ import type { ClassTerm, TermCell } from "../generated/types";
 import { Failed, Loading } from "../ui/Notice";
 import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
+import { why as whyWords } from "../words/results";
 import { NAME } from "./GlanceTable";
 import { LearnerLink } from "./LearnerLink";
 
@@ -87,7 +88,7 @@ function Table({ term }: { term: ClassTerm }) {
 
 /** What came of it: a sign, and points or a word. */
 export function Cell({ cell }: { cell: TermCell }) {
-  const { state, excused, outcome } = cell;
+  const { state, excused, outcome, why } = cell;
   return (
     <>
       {outcome ? (
@@ -99,6 +100,10 @@ export function Cell({ cell }: { cell: TermCell }) {
             {outcome.won ? "✓" : "·"}
           </span>{" "}
           {words.classes.glance.points(outcome.points, outcome.possible)}
+          <span className="sr-only">
+            {outcome.awaiting === 0 && (outcome.won ? said.passed : said.notPassed)}
+          </span>
+          {why && <span className="ml-2 text-sm text-soft">{whyWords[why]}</span>}
           {outcome.awaiting > 0 && (
             <span className="ml-2 rounded-[4px] bg-accent px-1.5 text-sm font-semibold text-accent-content">
               {said.waits}

@@ -67,6 +67,8 @@ export default function ActivityResultsPage() {
     doing
       .then((done) => {
         anew();
+        // What was pressed goes with the game.
+        document.getElementById("games")?.focus();
         const act = () =>
           undo(done)
             .then(() => {
@@ -108,11 +110,11 @@ export default function ActivityResultsPage() {
               <p className="max-w-xl text-lg">{words.results.noGames}</p>
             ) : (
               <section aria-labelledby="games">
-                <h2 id="games" className="mb-3 text-xl font-semibold">
+                <h2 id="games" tabIndex={-1} className="mb-3 text-xl font-semibold">
                   {words.results.gamesTitle(first.total)}
                 </h2>
                 <div className="mb-3 flex flex-wrap items-center gap-2">
-                  {first.sources.length > 1 && (
+                  {(first.sources.length > 1 || from !== undefined) && (
                     <Pressed
                       label={words.results.which}
                       options={[

@@ -1,9 +1,10 @@
 import { ChevronRight, Trash2 } from "lucide-react";
 import { useState } from "react";
-import type { PlayedGame } from "../generated/types";
+import type { OutcomeReason, PlayedGame } from "../generated/types";
 import { TeamSign } from "../stage/teamSigns";
 import { words } from "../words/en";
 import { whenWords } from "../words/format";
+import { why } from "../words/results";
 import { Answers } from "./Answers";
 
 /** One game on one line; it unfolds to all that was answered. */
@@ -77,6 +78,9 @@ export function GameLine(props: { activity: string; game: PlayedGame; remove: ()
   );
 }
 
+/** What the word for the outcome doesn’t say yet. */
+const whyAdds: OutcomeReason[] = ["goal-missed", "goal-reached"];
+
 function OutcomeWord({ game }: { game: PlayedGame }) {
   const { outcome, waiting } = game;
   return (
@@ -89,6 +93,9 @@ function OutcomeWord({ game }: { game: PlayedGame }) {
             : game.winners.length === 1
               ? words.teams.won(game.winners[0] ?? "")
               : words.results.outcome(outcome)}
+          {game.why && whyAdds.includes(game.why) && (
+            <span className="block text-sm font-normal text-soft">{why[game.why]}</span>
+          )}
         </span>
       ) : (
         <span className="text-soft">{words.results.notEnded}</span>

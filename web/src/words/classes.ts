@@ -275,6 +275,8 @@ export const classes = {
       } satisfies Record<TermState, string>,
       excused: "excused",
       waits: "to mark",
+      passed: ", passed",
+      notPassed: ", not passed",
       record: (name: string) => `Everything ${name} did`,
     },
     record: {

@@ -1,8 +1,18 @@
-import type { Entry, Other, Outcome, Verdict, When } from "../generated/types";
+import type { Entry, Other, Outcome, OutcomeReason, Verdict, When } from "../generated/types";
 import { list, plural } from "./format";
 
 const seconds = (n: number) =>
   n < 90 ? plural(Math.max(1, Math.round(n)), "second") : plural(Math.round(n / 60), "minute");
+
+/** Why a game was won or not, where its points alone would say the other. */
+export const why: Record<OutcomeReason, string> = {
+  lives: "too many mistakes",
+  time: "out of time",
+  "given-up": "given up",
+  "cut-off": "cut off before the end",
+  "goal-missed": "the goal was missed",
+  "goal-reached": "the goal was reached",
+};
 
 /** The words of the place where results are read and answers are marked. */
 export const results = {

@@ -2,6 +2,7 @@ package bravium.core.assignment;
 
 import bravium.core.json.Root;
 import bravium.core.play.Item;
+import bravium.core.play.Outcome;
 import bravium.core.play.Prepared;
 import bravium.core.play.Verdict;
 import bravium.core.play.showing.Review;
@@ -48,13 +49,15 @@ public record Glance(List<GlanceColumn> columns, List<GlanceRow> rows) {
    * @param possible what its questions are worth
    * @param waiting how many answers wait for the teacher's mark
    * @param won null until it is decided
+   * @param why it was won or not, where its points don't show it; else null
    */
   public record GlanceRow(
       List<GlanceCell> cells,
       int points,
       @Nullable Integer possible,
       int waiting,
-      @Nullable Boolean won) {}
+      @Nullable Boolean won,
+      Outcome.@Nullable OutcomeReason why) {}
 
   /**
    * How an item came out in a game.
@@ -160,7 +163,8 @@ public record Glance(List<GlanceColumn> columns, List<GlanceRow> rows) {
         review.waiting(),
         review.outcome() == null || review.outcome().awaiting() > 0
             ? null
-            : Boolean.valueOf(review.outcome().won()));
+            : Boolean.valueOf(review.outcome().won()),
+        review.outcome() == null ? null : review.outcome().why());
   }
 
   private static GlanceCell cell(Review.Reviewed answer) {

@@ -3,6 +3,7 @@ package bravium.core.play;
 import bravium.core.json.Root;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a play ended.
@@ -69,6 +70,46 @@ public record Outcome(
       return new Happening.Tied(winners);
     }
     return won ? new Happening.Won(points) : new Happening.Lost(points);
+  }
+
+  /** Why a play was won or not, where its points alone would say the other. */
+  public enum OutcomeReason {
+    /** Too many answers were wrong. */
+    @JsonProperty("lives")
+    LIVES,
+    /** Time ran out. */
+    @JsonProperty("time")
+    TIME,
+    /** It was given up. */
+    @JsonProperty("given-up")
+    GIVEN_UP,
+    /** It ended from outside, before its game’s own end was reached. */
+    @JsonProperty("cut-off")
+    CUT_OFF,
+    /** Its game has an end of its own, which was not reached. */
+    @JsonProperty("goal-missed")
+    GOAL_MISSED,
+    /** Its game has an end of its own, which was reached. */
+    @JsonProperty("goal-reached")
+    GOAL_REACHED
+  }
+
+  /**
+   * Why it was won or not; null where the points show it, where teams play, or while it is open.
+   */
+  public @Nullable OutcomeReason why() {
+    if (awaiting > 0 || !winners.isEmpty() || won == points >= needed) {
+      return null;
+    }
+    return won
+        ? OutcomeReason.GOAL_REACHED
+        : switch (ended) {
+          case LIVES -> OutcomeReason.LIVES;
+          case TIME -> OutcomeReason.TIME;
+          case GIVEN_UP -> OutcomeReason.GIVEN_UP;
+          case CLOSED, AT_CLOSING -> OutcomeReason.CUT_OFF;
+          case PLAYED, FALL -> OutcomeReason.GOAL_MISSED;
+        };
   }
 
   /** Whether several teams share the most points, and no mark to come can change that. */

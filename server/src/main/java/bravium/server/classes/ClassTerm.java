@@ -27,10 +27,15 @@ public record ClassTerm(
    * What came of it.
    *
    * @param outcome of the game that counts; null until one has come to its end
+   * @param why it was won or not, where its points don't show it; else null
    * @param sitting the id of that game, or of the one that runs; null where none was begun
    */
   public record TermCell(
-      TermState state, boolean excused, @Nullable Outcome outcome, @Nullable String sitting) {}
+      TermState state,
+      boolean excused,
+      @Nullable Outcome outcome,
+      Outcome.@Nullable OutcomeReason why,
+      @Nullable String sitting) {}
 
   /** How far it is. */
   public enum TermState {

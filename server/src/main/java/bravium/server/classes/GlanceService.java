@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -176,7 +177,7 @@ class GlanceService {
       cells.add(counts == null ? "" : String.valueOf(counts.points()));
       cells.add(
           counts == null || counts.possible() == null ? "" : String.valueOf(counts.possible()));
-      cells.add(counts == null || counts.won() == null ? "" : counts.won() ? "yes" : "no");
+      cells.add(counts == null ? "" : passed(counts));
       for (int i = 0; i < glance.columns().size(); i++) {
         Glance.GlanceCell cell = counts == null ? null : counts.cells().get(i);
         cells.add(cell == null ? "" : said(cell));
@@ -201,6 +202,24 @@ class GlanceService {
       return "excused";
     }
     return line.goes() == 0 ? "not started" : line.ended() ? "finished" : "playing";
+  }
+
+  private static String passed(Glance.GlanceRow counts) {
+    if (counts.won() == null) {
+      return "";
+    }
+    String passed = counts.won() ? "yes" : "no";
+    return counts.why() == null
+        ? passed
+        : passed
+            + switch (counts.why()) {
+              case LIVES -> ", too many mistakes";
+              case TIME -> ", out of time";
+              case GIVEN_UP -> ", given up";
+              case CUT_OFF -> ", cut off";
+              case GOAL_MISSED -> ", the goal was missed";
+              case GOAL_REACHED -> ", the goal was reached";
+            };
   }
 
   private static String said(Glance.GlanceCell cell) {
@@ -282,7 +301,11 @@ class GlanceService {
                       case CLOSED -> ClassTerm.TermState.NOT_DONE;
                     };
     return new ClassTerm.TermCell(
-        state, allowance.excused(), outcome, counts == null ? null : counts.sitting());
+        state,
+        allowance.excused(),
+        outcome,
+        outcome == null ? null : outcome.why(),
+        counts == null ? null : counts.sitting());
   }
 
   /** All that one learner did, the newest first. */
@@ -305,11 +328,32 @@ class GlanceService {
                     .map(
                         game ->
                             new LearnerRecord.RecordGame(
-                                game.sitting(), game.openedAt(), game.endedAt(), game.outcome()))
+                                game.sitting(),
+                                game.openedAt(),
+                                game.endedAt(),
+                                game.outcome(),
+                                comments(game)))
                     .toList()));
       }
     }
     ClassRepository.Counted one = classes.byRow(inClass).orElseThrow();
     return new LearnerRecord(one.row().getPublicId(), one.row().getName(), entry.getName(), lines);
+  }
+
+  /** Only what was marked has comments: of other games no review is looked up. */
+  private List<LearnerRecord.Commented> comments(AssignmentRepository.Game game) {
+    if (!game.marked()) {
+      return List.of();
+    }
+    return sittings.review(game.sitting(), any -> true).answers().stream()
+        .filter(answer -> answer.told().comment() != null)
+        .map(
+            answer ->
+                new LearnerRecord.Commented(
+                    answer.question().text(),
+                    answer.told().points(),
+                    answer.question().worth(),
+                    Objects.requireNonNull(answer.told().comment())))
+        .toList();
   }
 }

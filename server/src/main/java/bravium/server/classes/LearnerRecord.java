@@ -1,6 +1,7 @@
 package bravium.server.classes;
 
 import bravium.core.play.Outcome;
+import bravium.core.rich.Words;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -30,7 +31,15 @@ public record LearnerRecord(String classId, String className, String name, List<
    * A game.
    *
    * @param endedAt null while it runs
+   * @param comments what her teacher wrote to her answers, in their order
    */
   public record RecordGame(
-      String sitting, Instant openedAt, @Nullable Instant endedAt, @Nullable Outcome outcome) {}
+      String sitting,
+      Instant openedAt,
+      @Nullable Instant endedAt,
+      @Nullable Outcome outcome,
+      List<Commented> comments) {}
+
+  /** What her teacher wrote to an answer. */
+  public record Commented(Words question, int points, int worth, String comment) {}
 }

@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param last when its player did something last
  * @param passMark null where no share of the points wins
  * @param outcome null until the end
+ * @param why it was won or not, where its points don't show it; else null
  * @param recounted whether it ended before its review was kept: its outcome is what it was, what
  *     single questions brought was worked out later
  * @param waiting how many of its answers wait for the teacher's mark
@@ -38,6 +39,7 @@ public record PlayedGame(
     Scorecard score,
     @Nullable PassMark passMark,
     @Nullable Outcome outcome,
+    Outcome.@Nullable OutcomeReason why,
     boolean recounted,
     int waiting,
     List<String> winners,
@@ -55,6 +57,7 @@ public record PlayedGame(
         review.score(),
         review.passMark(),
         review.outcome(),
+        review.outcome() == null ? null : review.outcome().why(),
         stored.recounted(),
         review.waiting(),
         winners(stored.sitting().opening().teams(), review.outcome()),

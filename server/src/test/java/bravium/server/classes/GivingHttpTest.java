@@ -660,6 +660,8 @@ class GivingHttpTest {
     teachers.add(new String[] {"GET", c + "/learners/" + learner + "/record", null});
     teachers.add(new String[] {"POST", c + "/learners/" + learner + "/class/" + inClass, ""});
     teachers.add(new String[] {"GET", "/api/results/" + mia.sitting(), null});
+    teachers.add(new String[] {"DELETE", "/api/results/" + mia.sitting(), null});
+    teachers.add(new String[] {"POST", "/api/results/" + mia.sitting() + "/return", ""});
     for (String[] request : teachers) {
       for (Caller caller : List.of(Caller.stranger(server), colleague)) {
         Answer answer = caller.send(request[0], request[1], request[2]);
@@ -732,6 +734,10 @@ class GivingHttpTest {
     server.clock().pass(Duration.ofSeconds(1));
     teacher.post("/api/assignments/" + id + "/marks", "");
     assertThat(mia.showing().toString()).contains("Well seen", "\"awaiting\":0");
+    assertThat(
+            teacher.get("/api/classes/" + inClass + "/learners/" + idOf("Mia") + "/record").body())
+        .contains(
+            "\"comments\":[{\"question\":\"Why?\",\"points\":8,\"worth\":10,\"comment\":\"Well seen\"}]");
     assertThat(mia.task().get("outcome").asObject().getInt("points", 0)).isEqualTo(8);
   }
 
