@@ -12,7 +12,7 @@ const HIGH = 72;
 export function WatchedMap({ map }: { map: ClassWatch }) {
   const { whole, games, share, parts } = map;
   const most = Math.max(games, ...parts.map(({ times }) => times / 10));
-  const at = (moment: number) => clockTime((moment - whole.from) / 1000);
+  const at = (moment: number) => clockTime(moment / 1000);
   const ticks = Array.from({ length: TICKS + 1 }, (_, i) =>
     at(whole.from + ((whole.to - whole.from) * i) / TICKS),
   );
@@ -127,7 +127,7 @@ export function WatchedLine({ watched }: { watched: Watched }) {
         {said.one(share)}
         {share < needed && <span className="text-soft"> {said.needed(needed)}</span>}
         {place < whole.to && (
-          <span className="text-soft"> {said.stood(clockTime((place - whole.from) / 1000))}</span>
+          <span className="text-soft"> {said.stood(clockTime(place / 1000))}</span>
         )}
       </p>
       <div

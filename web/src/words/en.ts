@@ -182,7 +182,14 @@ export const words = {
     lookShort: "Look",
     details: "Title page and endings",
     rules: "Rules",
-    sheet: (n: number) => `Sheet · ${plural(n, "question")}`,
+    sheet: ({ asked, cards, off }: { asked: number; cards: number; off: number }) =>
+      [
+        `Sheet · ${plural(asked, "question")}`,
+        cards > 0 ? plural(cards, "card") : "",
+        off > 0 ? `${off} switched off` : "",
+      ]
+        .filter(Boolean)
+        .join(", "),
     keysHint: "keys for this page",
     liveGame: "Live game",
     saving: "saving …",

@@ -6,6 +6,7 @@ import type { PictureReveal } from "../../generated/types";
 import { Part, Rows } from "../../questions/editors/rows";
 import { ComparingChecks } from "../../questions/editors/TextFields";
 import { TryAnswer } from "../../questions/editors/TryAnswer";
+import { countsOf } from "../../questions/questionsOf";
 import { QuestionLines } from "../../questions/sheet/QuestionLines";
 import { typedLike } from "../../questions/typedLike";
 import { words } from "../../words/en";
@@ -36,7 +37,7 @@ function Written(props: SheetProps & { reveal: PictureReveal }) {
     );
   return (
     <section aria-labelledby="sheet">
-      <SheetHeading title={words.build.sheet(reveal.questions.length)} showKeys={showKeys} />
+      <SheetHeading title={words.build.sheet(countsOf(reveal.questions))} showKeys={showKeys} />
       <CoverEditor useEditor={useEditor} reveal={reveal} told={told} lit={lit} point={point} />
       <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)} className="my-1">
         <summary className="min-h-11 cursor-pointer py-2">

@@ -50,7 +50,7 @@ export function FilmString({ scene, showing, time, still, seek }: StringProps) {
         type="range"
         className="film-range"
         aria-label={videoWords.position}
-        aria-valuetext={videoWords.at(time - shown.from, length)}
+        aria-valuetext={videoWords.at(time, shown.to)}
         min={shown.from}
         max={shown.to}
         // Any moment is one: a browser would round the others, and take that for a change.
@@ -82,7 +82,7 @@ export function FilmString({ scene, showing, time, still, seek }: StringProps) {
       <ol className="sr-only" aria-label={videoWords.stops}>
         {pennants.map((pennant, i) => (
           <li key={pennant.question}>
-            {videoWords.stop(i + 1, pennant.at - shown.from, stateWords(showing, pennant))}
+            {videoWords.stop(i + 1, pennant.at, stateWords(showing, pennant))}
           </li>
         ))}
       </ol>

@@ -153,9 +153,7 @@ function Tools(props: FilmProps & { film: Film }) {
         disabled={film.time - scene.back < 100}
         act={() => film.seek(film.time - JUMP)}
       />
-      <span className="film-time">
-        {videoWords.at(film.time - shown.from, shown.to - shown.from)}
-      </span>
+      <span className="film-time">{videoWords.at(film.time, shown.to)}</span>
       <label className="film-speed">
         <span className="sr-only">{videoWords.speed}</span>
         <select

@@ -40,7 +40,6 @@ export function useFilm(wants: Wants) {
   const latest = useRef(wants);
   latest.current = wants;
   const [time, setTime] = useState(scene.place);
-  const begins = scene.shown.from;
   const [playing, setPlaying] = useState(false);
   const [speed, setSpeed] = useState(100);
   const speedNow = useRef(speed);
@@ -164,7 +163,7 @@ export function useFilm(wants: Wants) {
       const latestMoment = Math.min(reach, Math.max(now.halt, now.place));
       const to = Math.round(Math.max(now.back, Math.min(wanted, latestMoment)));
       const held = now.back > now.shown.from + SAME;
-      if (wanted > reach + SAME) setNote(videoWords.noAhead(reach - now.shown.from));
+      if (wanted > reach + SAME) setNote(videoWords.noAhead(reach));
       else if (held && wanted < now.back - SAME) setNote(videoWords.noBack);
       else setNote(undefined);
       put(to);
@@ -199,19 +198,19 @@ export function useFilm(wants: Wants) {
     if (!open || waiting > 0 || playing) return;
     if (Math.abs(scene.place - reported.current) <= ASTRAY) return;
     if (stretch.current.to > stretch.current.from) return;
-    if (scene.place < reported.current) setNote(videoWords.resynced(scene.place - begins));
+    if (scene.place < reported.current) setNote(videoWords.resynced(scene.place));
     reported.current = scene.place;
     put(scene.place);
-  }, [scene.place, begins, waiting, open, playing, put]);
+  }, [scene.place, waiting, open, playing, put]);
   // What it refused was not watched: the film goes back to where the game knows it.
   useEffect(() => {
     if (!open || waiting > 0 || !playing) return;
     if (reported.current - scene.place <= ASTRAY) return;
     reported.current = scene.place;
     pause();
-    setNote(videoWords.resynced(scene.place - begins));
+    setNote(videoWords.resynced(scene.place));
     put(scene.place);
-  }, [scene.place, begins, waiting, open, playing, pause, put]);
+  }, [scene.place, waiting, open, playing, pause, put]);
 
   useLayoutEffect(() => {
     if (video.current) video.current.playbackRate = speed / 100;

@@ -1,7 +1,7 @@
 import { Plus } from "lucide-react";
 import { insertAfter } from "../../build/edits";
 import { SheetHeading } from "../../build/SheetHeading";
-import { questionsOf } from "../../questions/questionsOf";
+import { countsOf, questionsOf } from "../../questions/questionsOf";
 import { QuestionLines } from "../../questions/sheet/QuestionLines";
 import { words } from "../../words/en";
 import type { SheetProps } from "..";
@@ -10,7 +10,7 @@ import { sheetWords } from "./sheetWords";
 
 /** The sheet of a whiteboard: its pages as questions, and a fresh one like the last in one step. */
 export default function WhiteboardSheet({ useEditor, sheet, showKeys, takeIn }: SheetProps) {
-  const count = useEditor((editor) => questionsOf(editor.activity).length);
+  const questions = useEditor((editor) => questionsOf(editor.activity));
   const addLike = () => {
     const { activity, edit, unfold } = useEditor.getState();
     const last = questionsOf(activity).at(-1);
@@ -21,9 +21,9 @@ export default function WhiteboardSheet({ useEditor, sheet, showKeys, takeIn }: 
   };
   return (
     <section aria-labelledby="sheet">
-      <SheetHeading title={words.build.sheet(count)} showKeys={showKeys} />
+      <SheetHeading title={words.build.sheet(countsOf(questions))} showKeys={showKeys} />
       <QuestionLines useEditor={useEditor} sheet={sheet} takeIn={takeIn} />
-      {count > 0 && (
+      {questions.length > 0 && (
         <button type="button" className="btn btn-ghost mt-1 text-primary" onClick={addLike}>
           <Plus size={18} aria-hidden="true" />
           {sheetWords.likeLast}

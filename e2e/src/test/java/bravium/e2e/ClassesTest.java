@@ -68,12 +68,25 @@ class ClassesTest {
     assertThat(slips.first()).containsText("Mia Birch");
     AccessibilityTest.check(page, "slips");
     String words = slips.first().locator("dd").nth(2).innerText();
+    Assertions.assertThat(Paper.text(page))
+        .contains("Mia Birch", "Noah Rowan", words, code())
+        .doesNotContain("Add learners", "I have written them down");
     // They are shown once: a key too many doesn't take them away.
     page.keyboard().press("Escape");
     teacher.button("Show the words again").click();
     assertThat(slips).hasCount(2);
     teacher.button("I have written them down").click();
     assertThat(page.getByText("Register (2)")).isVisible();
+    teacher.button("Poster with the code").click();
+    Assertions.assertThat(Paper.text(page))
+        .contains("Join Hazel by list", code())
+        .doesNotContain("Register", "Done");
+    page.keyboard().press("Escape");
+    link("Noah Rowan").click();
+    Assertions.assertThat(Paper.text(page))
+        .contains("Noah Rowan", "Hazel by list")
+        .doesNotContain("This term", "Sign out");
+    page.goBack();
 
     Page device = Browsers.phone(server.address());
     device.navigate("/play");
