@@ -14,13 +14,14 @@ import { waiting } from "./waiting";
 const PAUSE_MILLIS = 300;
 
 /** What a list is a list of. */
-export type ListOf = "things" | "names" | "texts" | "options";
+export type ListOf = "things" | "names" | "texts" | "options" | "pairs";
 
 const READINGS: Record<ListOf, ItemReading[]> = {
   things: ["names", "each", "lines", "as-it-is"],
   names: ["each", "lines", "as-it-is"],
   texts: ["lines", "each", "as-it-is"],
   options: ["lines", "each", "as-it-is"],
+  pairs: ["names", "lines", "as-it-is"],
 };
 
 /**
@@ -73,7 +74,7 @@ export function ListDialog(props: {
             spellCheck={false}
             wrap="off"
             onChange={(event) => setText(event.target.value)}
-            className="w-full flex-1 resize-y rounded-[14px] border border-edge bg-card p-3"
+            className="w-full flex-1 resize-y rounded-[14px] border border-edge bg-card p-3 max-md:h-40"
           />
           <FileButton
             accept={LIST_FILES}
@@ -95,7 +96,10 @@ export function ListDialog(props: {
               <Pressed
                 label={lists.readAs}
                 shown
-                options={READINGS[of].map((one) => ({ key: one, text: lists.readings[one] }))}
+                options={READINGS[of].map((one) => ({
+                  key: one,
+                  text: of === "pairs" && one === "names" ? lists.pairs : lists.readings[one],
+                }))}
                 value={reading ?? taken.list.reading}
                 choose={setReading}
               />

@@ -7,6 +7,7 @@ export const lists = {
     names: "Names from a list",
     texts: "Lines from a list",
     options: "Options from a list",
+    pairs: "Pairs from a list",
   },
   open: "From a list",
   label: "The list",
@@ -19,6 +20,7 @@ export const lists = {
     lines: "each line as a whole",
     "as-it-is": "as it stands, numbers too",
   } satisfies Record<ItemReading, string>,
+  pairs: "a pair to a line",
   roles: {
     item: "",
     head: "a title, left out",

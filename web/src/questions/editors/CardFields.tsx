@@ -105,7 +105,7 @@ export function PairsFields({ question, change, next }: FieldsProps<Matching>) {
         most={MOST_CARDS}
         label={words.sheet.left}
         placeholder={() => words.sheet.leftAdd}
-        of="things"
+        of="pairs"
         putItems={(read) =>
           change({
             pairs: [

@@ -220,6 +220,9 @@ public final class QuestionTable {
 
   /** The columns of a first row that names them; empty where it is a question itself. */
   private static List<@Nullable Column> named(CSVRecord first) {
+    if (first.size() == 2 && isWordAndClue(first.get(0), first.get(1))) {
+      return List.of(Column.QUESTION, Column.RIGHT);
+    }
     List<Optional<Column>> columns = first.stream().map(QuestionTable::column).toList();
     boolean names =
         columns.contains(Optional.of(Column.QUESTION))
@@ -240,6 +243,12 @@ public final class QuestionTable {
       answers.forEach(i -> all.set(i, Column.OPTION));
     }
     return all;
+  }
+
+  /** “Term” and “Definition”, “Front” and “Back”: the first is asked, the second answers. */
+  private static boolean isWordAndClue(String first, String second) {
+    return Head.WORD.names(first) && Head.CLUE.names(second)
+        || Head.CLUE.names(first) && Head.WORD.names(second);
   }
 
   private static boolean isAnswer(String name) {

@@ -47,7 +47,7 @@ record QuizLine(
       "\u2713\u2714\u2611\u2612\u2705\u25a0\u25cf\u25c9\u2b24\u25fc";
   private static final String EMPTY = "\u2610\u25a1\u25fb\u25cb\u25ef\u2b1c\u2717\u2718\u274c";
 
-  /** One before some options marks them, one before each is a bullet. */
+  /** An arrow or a plus before some options marks them, one before each is a bullet. */
   private static final String ARROWS = "\u2192\u21d2\u2794\u27a4\u25ba\u25b6";
 
   private static final String BULLETS = "-\u2022\u2023\u25aa\u25e6\u2013\u2014\u00b7\u2043";
@@ -240,7 +240,8 @@ record QuizLine(
         star = true;
         bullet |= rest.charAt(1) == ' ';
         rest = rest.substring(1).strip();
-      } else if (ARROWS.indexOf(first) >= 0) {
+      } else if (ARROWS.indexOf(first) >= 0
+          || first == '+' && Character.isWhitespace(rest.charAt(1))) {
         star = true;
         bullet = true;
         rest = rest.substring(1).strip();

@@ -54,7 +54,7 @@ final class QuizText {
       Pattern.compile("^(.*[?？.!])\\s+([^:：?.!]{2,30})[:：]\\s*(\\S.*)$");
   private static final Pattern BRACKETED =
       Pattern.compile(
-          "^(.*[?？؟])\\s*(?:[(\\[]([^()\\[\\]]{1,60})[)\\]]|\\s([^?？؟()]{1,60}?)[.]?)$");
+          "^(.*[?？؟])\\s*(?:[(\\[]([^()\\[\\]]{1,60})[)\\]]|\\s(?=[^?？؟]*[\\p{L}\\p{N}])([^?？؟()]{1,60}?)[.]?)$");
 
   private static final Pattern WORTH =
       Pattern.compile("\\s*[(\\[]\\s*(\\d{1,5})\\s*(?:points?|pts?|marks?)\\.?\\s*[)\\]]\\s*$");
@@ -177,10 +177,25 @@ final class QuizText {
       blockLines += line.blank() ? 0 : 1;
       before = line.blank();
     }
-    numbersAreOptions = ones > 1 && letters == 0;
+    numbersAreOptions = letters == 0 && (ones > 1 || ones == 1 && oneWithNumbers());
     numbered = numbers > 0 && !numbersAreOptions;
     spaced = blocks == blockLines;
     plain = !asks && !marks && numbers == 0 && asked.isEmpty();
+  }
+
+  /** Whether all is one question above numbered options, of which something says which is right. */
+  private boolean oneWithNumbers() {
+    List<QuizLine> full = lines.stream().filter(line -> !line.blank()).toList();
+    QuizLine first = full.getFirst();
+    List<QuizLine> others = full.subList(1, full.size());
+    boolean asks = first.number() == null && first.asks();
+    boolean options =
+        others.stream()
+            .allMatch(line -> line.number() != null && !line.leads() || answerIn(line).isPresent());
+    boolean said =
+        others.stream()
+            .anyMatch(line -> line.marked() || line.number() == null && answerIn(line).isPresent());
+    return asks && options && said;
   }
 
   private void readLines() {
@@ -553,6 +568,14 @@ final class QuizText {
     return made(one, question, truthful, worth);
   }
 
+  /** “Lima / Ciudad de los Reyes” is two answers that are right; “1 / 2” is one. */
+  private static List<String> alternatives(String answer) {
+    List<String> parts = List.of(answer.split("\\s+/\\s+"));
+    boolean words =
+        parts.stream().allMatch(part -> part.codePoints().anyMatch(Character::isLetter));
+    return words ? parts : List.of(answer);
+  }
+
   /** What stands behind “True or false:” or before “(true/false)”; null where neither is there. */
   private static @Nullable String statement(String question) {
     Matcher truth = TRUTH.matcher(question);
@@ -617,7 +640,7 @@ final class QuizText {
     List<String> wrong = new ArrayList<>();
     String doubt = one.doubt;
     if (one.options.isEmpty()) {
-      right.addAll(one.answers);
+      one.answers.forEach(answer -> right.addAll(alternatives(answer)));
       String said = one.answers.size() == 1 ? one.answers.getFirst() : "";
       QuizLine last = one.said.isEmpty() ? null : one.said.getLast();
       boolean asks = last != null && last.leads();

@@ -116,6 +116,29 @@ public record ItemList(ItemReading reading, List<Listed> items, List<ItemLine> l
     return new ItemList(reading, List.copyOf(reader.items), List.copyOf(reader.lines));
   }
 
+  /**
+   * Pairs of things: what {@link ClueList} reads, as things with a partner for their other name.
+   */
+  public static ItemList pairs(String text) {
+    ClueList read = ClueList.read(text, ClueList.ClueReading.WORD_FIRST);
+    List<Listed> items = read.entries().stream().map(e -> new Listed(names(e))).toList();
+    List<ItemLine> lines =
+        read.lines().stream()
+            .map(
+                line ->
+                    new ItemLine(
+                        line.place(),
+                        line.text(),
+                        line.role(),
+                        line.entry() == null ? List.of() : names(line.entry())))
+            .toList();
+    return new ItemList(ItemReading.NAMES, items, lines);
+  }
+
+  private static List<String> names(ClueList.WordWithClue pair) {
+    return pair.clue().isBlank() ? List.of(pair.word()) : List.of(pair.word(), pair.clue());
+  }
+
   private static List<Line> asTheyAre(String text) {
     List<String> raw = Lines.of(text);
     return IntStream.range(0, raw.size())
@@ -268,8 +291,11 @@ public record ItemList(ItemReading reading, List<Listed> items, List<ItemLine> l
       return own == Parting.COMMAS ? Names.ofOneLine(words) : Names.of(words, own);
     }
 
-    /** A line with semicolons among lines with commas is parted at its semicolons. */
+    /** A line among others with another sign in it is parted at its own. */
     private Parting of(String words) {
+      if (parting == Parting.TABS && words.indexOf('\t') < 0) {
+        return hasSemicolon(words) ? Parting.SEMICOLONS : Parting.COMMAS;
+      }
       return parting == Parting.COMMAS && hasSemicolon(words) ? Parting.SEMICOLONS : parting;
     }
 

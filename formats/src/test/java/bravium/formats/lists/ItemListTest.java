@@ -105,4 +105,16 @@ class ItemListTest {
             new Listed(List.of("Bake it; wait.")));
     assertThat(ItemList.read("cork\tstone\tleaf", null, Of.TEXTS).items()).hasSize(3);
   }
+
+  @Test
+  void pairsArePartedAtTheirFirstSignWhateverStandsBehindIt() {
+    assertThat(ItemList.pairs("Rhine: Basel, Cologne\nElbe: Dresden").items())
+        .containsExactly(
+            new Listed(List.of("Rhine", "Basel, Cologne")), new Listed(List.of("Elbe", "Dresden")));
+    assertThat(ItemList.pairs("2 + 3 = 5\n4 + 4 = 8\nsum").items())
+        .containsExactly(
+            new Listed(List.of("2 + 3", "5")),
+            new Listed(List.of("4 + 4", "8")),
+            new Listed(List.of("sum")));
+  }
 }

@@ -22,6 +22,7 @@ class ListsController {
 
   private static final int MOST_LINES = 5_000;
   private static final String OPTIONS = "options";
+  private static final String PAIRS = "pairs";
 
   private final LongWork texts;
 
@@ -39,7 +40,7 @@ class ListsController {
    * Things by their names.
    *
    * @param reading how lines are parted; without it, as it looks
-   * @param of what it is a list of: things, names, texts, options
+   * @param of what it is a list of: things, names, texts, options, pairs
    */
   @PostMapping("/items")
   ItemsRead items(
@@ -47,7 +48,9 @@ class ListsController {
       @RequestParam(required = false) @Nullable String reading,
       @RequestParam String of) {
     boolean options = of.equals(OPTIONS);
-    ItemList.Of what = options ? ItemList.Of.TEXTS : named(ItemList.Of.values(), of);
+    boolean pairs = of.equals(PAIRS);
+    ItemList.Of what =
+        options ? ItemList.Of.TEXTS : named(ItemList.Of.values(), pairs ? "things" : of);
     ItemList.ItemReading asked = named(ItemList.ItemReading.values(), reading);
     return texts.run(
         () -> {
@@ -55,6 +58,9 @@ class ListsController {
           if (options && asked == null) {
             OptionList read = OptionList.read(text);
             return new ItemsRead(text, read.list(), read.doubt());
+          }
+          if (pairs && (asked == null || asked == ItemList.ItemReading.NAMES)) {
+            return new ItemsRead(text, ItemList.pairs(text), null);
           }
           return new ItemsRead(text, ItemList.read(text, asked, what), null);
         });

@@ -43,6 +43,8 @@ class ListsHttpTest {
         .isEqualTo("head");
     assertThat(list("/api/lists/items?of=options", "a) wax\n*b) honey").get("items").toString())
         .contains("{\"names\":[\"honey\"],\"right\":true}");
+    assertThat(list("/api/lists/items?of=pairs", "Rhine: Basel").get("items").toString())
+        .contains("[\"Rhine\",\"Basel\"]");
     assertThat(teacher.post("/api/lists/items?of=bees", text).status()).isEqualTo(400);
     assertThat(list(ITEMS + "&reading=each", text).get("items").asArray()).hasSize(3);
     assertThat(list(ITEMS + "&reading=as-it-is", text).get("items").toString())
