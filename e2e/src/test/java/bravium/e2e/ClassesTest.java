@@ -83,6 +83,8 @@ class ClassesTest {
         .doesNotContain("Register", "Done");
     page.keyboard().press("Escape");
     link("Noah Rowan").click();
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Noah Rowan")))
+        .isVisible();
     Assertions.assertThat(Paper.text(page))
         .contains("Noah Rowan", "Hazel by list")
         .doesNotContain("This term", "Sign out");
