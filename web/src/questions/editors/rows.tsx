@@ -1,8 +1,8 @@
 import { X } from "lucide-react";
-import { type ClipboardEvent, type ReactNode, useRef, useState } from "react";
+import { type ClipboardEvent, type ReactNode, useRef } from "react";
 import type { Listed } from "../../generated/types";
-import { ListDialog, type ListOf } from "../../lists/ListDialog";
-import { isList } from "../../lists/lines";
+import type { ListOf } from "../../lists/ListDialog";
+import { usePastedList } from "../../lists/usePastedList";
 import { type FieldKey, WordsField } from "../../rich/WordsField";
 import { plainOf, type Words } from "../../rich/words";
 import { words } from "../../words/en";
@@ -51,7 +51,6 @@ export function Rows<T extends Words>(props: RowsProps<T>) {
   // Plain lines only ever get plain text: their fields know nothing else.
   const change = props.change as (texts: Words[], place: number) => void;
   const list = useRef<HTMLUListElement>(null);
-  const [taking, setTaking] = useState<{ text: string; place: number }>();
   const shown: Words[] = texts.length < most ? [...texts, ""] : texts;
   const focus = (place: number) =>
     list.current?.querySelectorAll<HTMLElement>("[data-row]")[place]?.focus();
@@ -77,13 +76,6 @@ export function Rows<T extends Words>(props: RowsProps<T>) {
       else next();
     },
   });
-  /** A pasted list is read first, and stands here once it is seen how. */
-  const paste = (event: ClipboardEvent, place: number) => {
-    const text = event.clipboardData.getData("text");
-    if (!isList(text)) return;
-    event.preventDefault();
-    setTaking({ text, place });
-  };
   const takeIn = (read: Listed[], place: number) => {
     const fresh = read.map(({ names: [name = ""] }) => name.slice(0, LONGEST));
     const empty = place < texts.length && plainOf(texts[place] ?? "") === "";
@@ -93,6 +85,11 @@ export function Rows<T extends Words>(props: RowsProps<T>) {
     else if (empty) change([...(texts as Words[]).with(place, first), ...others], place);
     else change([...texts, ...fresh], place);
   };
+  const { paste, dialog } = usePastedList({
+    of: props.of ?? (props.rich ? "texts" : "names"),
+    most: most - texts.filter((text) => plainOf(text) !== "").length,
+    takeIn,
+  });
   const write = (text: Words, place: number) =>
     change(place >= texts.length ? [...texts, text] : (texts as Words[]).with(place, text), place);
   return (
@@ -147,15 +144,7 @@ export function Rows<T extends Words>(props: RowsProps<T>) {
           );
         })}
       </ul>
-      {taking && (
-        <ListDialog
-          text={taking.text}
-          of={props.of ?? (props.rich ? "texts" : "names")}
-          most={most - texts.filter((text) => plainOf(text) !== "").length}
-          takeIn={(read) => takeIn(read, taking.place)}
-          onClose={() => setTaking(undefined)}
-        />
-      )}
+      {dialog}
     </>
   );
 }

@@ -1,5 +1,5 @@
 import { Pin, X } from "lucide-react";
-import { type ClipboardEvent, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import type { EditorStore } from "../../build/editor";
 import {
   blankOption,
@@ -13,8 +13,7 @@ import { placeOf } from "../../build/places";
 import { randomId } from "../../engine/randomId";
 import { limits } from "../../generated/limits";
 import type { Listed } from "../../generated/types";
-import { ListDialog } from "../../lists/ListDialog";
-import { isList } from "../../lists/lines";
+import { usePastedList } from "../../lists/usePastedList";
 import { type FieldKey, WordsField } from "../../rich/WordsField";
 import type { Words } from "../../rich/words";
 import { letter } from "../../stage/stage";
@@ -35,7 +34,6 @@ export function OptionLines(props: {
   const list = useRef<HTMLUListElement>(null);
   // The empty line already has the id that its option will get, so that it keeps the cursor.
   const [fresh, setFresh] = useState(randomId);
-  const [taking, setTaking] = useState<{ text: string; place: number }>();
   const { options } = question;
   const lines = [
     ...options,
@@ -62,13 +60,6 @@ export function OptionLines(props: {
     edit(changeOptions(question.id, (all) => all.filter((o) => o.id !== id)));
     focus(Math.max(0, place - 1));
   };
-  /** A pasted list is read first, and stands here once it is seen how. */
-  const paste = (event: ClipboardEvent, place: number) => {
-    const text = event.clipboardData.getData("text");
-    if (!isList(text)) return;
-    event.preventDefault();
-    setTaking({ text, place });
-  };
   const takeIn = (read: Listed[], place: number) =>
     edit(
       changeOptions(question.id, (all) => {
@@ -80,6 +71,11 @@ export function OptionLines(props: {
         return all.toSpliced(place, empty ? 1 : 0, ...added).slice(0, MOST);
       }),
     );
+  const { paste, dialog } = usePastedList({
+    of: "options",
+    most: MOST - options.filter(({ text }) => text !== "").length,
+    takeIn,
+  });
   const onKey = (event: FieldKey, empty: boolean, id: string, place: number) => {
     if (event.key === "Enter" && (event.ctrlKey || event.metaKey)) {
       event.preventDefault();
@@ -166,15 +162,7 @@ export function OptionLines(props: {
           );
         })}
       </ul>
-      {taking && (
-        <ListDialog
-          text={taking.text}
-          of="options"
-          most={MOST - options.filter(({ text }) => text !== "").length}
-          takeIn={(read) => takeIn(read, taking.place)}
-          onClose={() => setTaking(undefined)}
-        />
-      )}
+      {dialog}
     </>
   );
 }
