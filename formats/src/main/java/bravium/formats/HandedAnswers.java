@@ -69,6 +69,7 @@ final class HandedAnswers {
                         && one.plain.isEmpty()
                         && one.answers.isEmpty()
                         && one.said.size() == 1
+                        && !one.said.getFirst().isLong()
                         && !QuizRows.WORTH.matcher(one.said.getFirst().words()).find()
                         && BRACKETED.matcher(one.said.getFirst().words()).matches());
     for (Written one : all ? written : List.<Written>of()) {

@@ -89,8 +89,8 @@ public record NameList(
   private static final int LOOKED_AT = 6;
   private static final int MOST_LINES = 4 * MOST;
   private static final int LONGEST_SAID = 80;
-  private static final Pattern MAIL = Pattern.compile("\\s*<[^<>\\s]+@[^<>\\s]+>");
-  private static final Pattern ADDRESS = Pattern.compile("\\S+@\\S+\\.\\S+");
+  private static final Pattern MAIL = Pattern.compile("\\s?<[^<>\\s]{1,100}@[^<>\\s]{1,200}>");
+  private static final Pattern ADDRESS = Pattern.compile("\\S{1,100}@[^\\s@]{1,200}");
   private static final Pattern BRACKETS = Pattern.compile("\\s*[(\\[（][^()\\[\\]（）]*[)\\]）]$");
   private static final Pattern SUFFIX =
       Pattern.compile("(?i)(?:jr|sr|junior|senior|ii|iii|iv|m\\.?\\s?a|ph\\.?\\s?d|dr)\\.?");

@@ -8,10 +8,12 @@ import bravium.formats.lists.Head;
 import bravium.formats.writing.QuestionRow;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -62,6 +64,9 @@ public final class QuestionTable {
     KNOWN.put(Head.HINT, Column.HINT);
   }
 
+  /** No table of questions has more heads. */
+  private static final int MOST_COLUMNS = 100;
+
   /** Titles above the heads of a table are few. */
   private static final int MOST_TITLES = 5;
 
@@ -72,7 +77,10 @@ public final class QuestionTable {
   private final int heads;
 
   /** The letters that say true or false in it. */
-  private final List<String> letters = new ArrayList<>();
+  private final Set<String> letters = new HashSet<>();
+
+  /** How many answers are such letters. */
+  private int lettered;
 
   /** Whether letters are answers themselves here, since some mean neither true nor false. */
   private final boolean lettersAreAnswers;
@@ -97,7 +105,9 @@ public final class QuestionTable {
     int asked = Math.max(0, columns.indexOf(Column.QUESTION));
     for (CSVRecord row : rows.subList(heads + 1, rows.size())) {
       List<String> right = columns.isEmpty() ? unnamed(row) : cells(row, Column.RIGHT);
-      right.stream().filter(Truth::isLetter).forEach(letters::add);
+      List<String> truths = right.stream().filter(Truth::isLetter).toList();
+      letters.addAll(truths);
+      lettered += truths.size();
       otherLetters |= right.stream().anyMatch(said -> said.length() < 3 && !isTruth(said));
       fromNought |= right.contains("0") && !cells(row, Column.OPTION).isEmpty();
       number++;
@@ -220,6 +230,9 @@ public final class QuestionTable {
 
   /** The columns of a first row that names them; empty where it is a question itself. */
   private static List<@Nullable Column> named(CSVRecord first) {
+    if (first.size() > MOST_COLUMNS) {
+      return List.of();
+    }
     if (first.size() == 2 && isWordAndClue(first.get(0), first.get(1))) {
       return List.of(Column.QUESTION, Column.RIGHT);
     }
@@ -267,8 +280,9 @@ public final class QuestionTable {
 
   /** “Option A”, “Answer B”: a letter behind the word. */
   private static boolean option(String key) {
-    return key.matches(
-        "(?:(?:option|choice|answer|answer option|antwort|réponse|respuesta) )?[a-h]");
+    return key.length() < 40
+        && key.matches(
+            "(?:(?:option|choice|answer|answer option|antwort|réponse|respuesta) )?[a-h]");
   }
 
   private List<String> cells(CSVRecord row, Column column) {
@@ -352,7 +366,7 @@ public final class QuestionTable {
       // Letters that are answers themselves: signs of elements, for instance.
       return new Doubtful(plain(null, question, right, List.of()), null);
     }
-    return letter == null || letters.size() < 2
+    return letter == null || lettered < 2
         ? new Doubtful(
             plain("true-false", question, List.of(), List.of()),
             "“" + said + "” can mean true, or false, or be the answer itself")

@@ -87,7 +87,14 @@ record QuizLine(
     return Pattern.CASE_INSENSITIVE;
   }
 
+  /** Nobody writes longer lines in a quiz: of one that is, nothing is taken apart. */
+  static final int LONGEST = 4_000;
+
   static QuizLine of(int place, String raw) {
+    if (raw.length() > LONGEST) {
+      return new QuizLine(
+          place, raw, raw.strip(), null, null, false, false, false, false, false, false, false);
+    }
     Cut cut = new Cut(RUNS.matcher(raw).replaceAll(" ").strip());
     cut.cut();
     return new QuizLine(
@@ -115,6 +122,11 @@ record QuizLine(
       }
     }
     return small;
+  }
+
+  /** Whether it is longer than what is looked at. */
+  boolean isLong() {
+    return raw.length() > LONGEST;
   }
 
   boolean blank() {

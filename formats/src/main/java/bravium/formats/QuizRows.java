@@ -3,7 +3,9 @@ package bravium.formats;
 import bravium.formats.Understood.Doubtful;
 import bravium.formats.writing.QuestionRow;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -38,7 +40,8 @@ final class QuizRows {
           "^(\\S.*?)\\s*[(\\[](\\p{L}{2,12})(?:\\s*/\\s*|\\s+\\p{L}{1,5}\\s+)(\\p{L}{2,12})[)\\]]$");
 
   private final List<Written> written;
-  private @Nullable List<String> truthLetters;
+  private @Nullable Set<String> truthLetters;
+  private @Nullable Boolean allEndWithLetters;
 
   /** Whether a letter that means neither true nor false is an answer somewhere. */
   private boolean lettersAreAnswers;
@@ -50,7 +53,7 @@ final class QuizRows {
 
   /** Whether a line begins with “True or false:”. */
   static boolean isTruth(QuizLine line) {
-    return TRUTH.matcher(line.words()).matches();
+    return !line.isLong() && TRUTH.matcher(line.words()).matches();
   }
 
   /** The row that a question is. */
@@ -58,6 +61,9 @@ final class QuizRows {
     String question = String.join(" ", one.said.stream().map(QuizLine::words).toList()).strip();
     String worth = one.more.containsKey("worth") ? one.more.get("worth").getFirst() : null;
     worth = one.more.containsKey("points") ? one.more.get("points").getFirst() : worth;
+    if (question.length() > QuizLine.LONGEST) {
+      return made(one, question, false, worth);
+    }
     Matcher points = WORTH.matcher(question);
     if (points.find() && points.start() > 0) {
       worth = worth == null ? points.group(1) : worth;
@@ -123,6 +129,13 @@ final class QuizRows {
 
   /** Whether each question is a statement with a letter for true or false behind it. */
   private boolean statementsEndWithLetters() {
+    if (allEndWithLetters == null) {
+      allEndWithLetters = doStatementsEndWithLetters();
+    }
+    return allEndWithLetters;
+  }
+
+  private boolean doStatementsEndWithLetters() {
     return written.size() > 1
         && written.stream()
             .allMatch(
@@ -134,11 +147,11 @@ final class QuizRows {
   }
 
   /** All letters that say true or false in this text, so that each is read beside the others. */
-  private List<String> truthLetters() {
+  private Set<String> truthLetters() {
     if (truthLetters != null) {
       return truthLetters;
     }
-    List<String> letters = new ArrayList<>();
+    Set<String> letters = new HashSet<>();
     for (Written one : written) {
       if (one.options.isEmpty() && !one.said.isEmpty()) {
         one.answers.stream().filter(Truth::isLetter).forEach(letters::add);
@@ -166,7 +179,7 @@ final class QuizRows {
       QuizLine last = one.said.isEmpty() ? null : one.said.getLast();
       boolean asks = last != null && last.leads();
       Boolean word = asks && !truthful ? Truth.answer(said) : Truth.word(said);
-      List<String> letters = truthLetters();
+      Set<String> letters = truthLetters();
       boolean letter = Truth.isLetter(said) && (truthful || !asks && !lettersAreAnswers);
       Boolean answer = letter ? Truth.letter(said, letters) : word;
       truthful |= letter || word != null;

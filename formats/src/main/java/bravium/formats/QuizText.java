@@ -37,7 +37,7 @@ final class QuizText {
 
   /** A word in brackets; {@code ![a picture](name)} is none. */
   static final Pattern GAP =
-      Pattern.compile("(?<!!)\\[(?![xX]\\])[^\\[\\]]*\\p{L}[^\\[\\]]*\\](?!\\()");
+      Pattern.compile("(?<!!)\\[(?![xX]\\])(?=[^\\[\\]]{0,200}\\p{L})[^\\[\\]]{1,200}\\](?!\\()");
 
   private final List<QuizLine> lines = new ArrayList<>();
   private final Map<Integer, LineRole> asked;
@@ -163,6 +163,9 @@ final class QuizText {
     if (wanted != null) {
       return takeAs(line, wanted);
     }
+    if (line.isLong()) {
+      return plainLine(line, blank, index);
+    }
     Optional<String> answer = answerIn(line);
     boolean own = open != null && (line.number() == null || line.number().equals(open.number));
     if (own && answer.isPresent()) {
@@ -197,6 +200,9 @@ final class QuizText {
 
   /** What a line says is the answer, in any language whose word for it is known. */
   private static Optional<String> answerIn(QuizLine line) {
+    if (line.isLong()) {
+      return Optional.empty();
+    }
     Matcher answer = ANSWER.matcher(line.words());
     if (answer.matches()) {
       return Optional.of(answer.group(1).strip());
@@ -254,6 +260,10 @@ final class QuizText {
   private LineRole begin(QuizLine line) {
     open = new Written(line.number());
     written.add(open);
+    if (line.isLong()) {
+      open.said.add(line);
+      return LineRole.QUESTION;
+    }
     String words = line.words();
     List<String> inline = InlineOptions.inline(words);
     if (inline.size() > 1) {

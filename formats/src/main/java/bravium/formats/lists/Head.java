@@ -42,13 +42,16 @@ public enum Head {
   TRUE,
   FALSE;
 
+  /** No head is longer; what is, is not looked at. */
+  private static final int LONGEST = 80;
+
   private static final Map<Head, Set<String>> CALLED = called();
   private static final Pattern BETWEEN = Pattern.compile("[\\s_-]+");
   private static final Pattern BEHIND = Pattern.compile("(?: ?\\d+)?[ :*]*$");
 
   /** Whether a text is called so; case, signs behind and numbers behind don't matter. */
   public boolean names(String text) {
-    return CALLED.get(this).contains(key(text));
+    return text.length() <= LONGEST && CALLED.get(this).contains(key(text));
   }
 
   private static String key(String text) {
