@@ -4,6 +4,8 @@ import bravium.formats.LearnerName;
 import bravium.formats.NameList;
 import bravium.server.accounts.Teacher;
 import bravium.server.data.schema.tables.records.ClassLearnerRecord;
+import bravium.server.limits.LongWork;
+import bravium.server.limits.Pools;
 import bravium.server.problems.Problem;
 import bravium.server.sittings.LearnerTokens;
 import bravium.server.sittings.WarmSittings;
@@ -12,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.stereotype.Service;
 
 /** Who is in a class. */
@@ -21,11 +24,14 @@ class RegisterService {
   /** More than any class has. */
   private static final int MOST = 2_000;
 
+  private static final int LONGEST_LIST = 1 << 20;
+
   private final ClassService classes;
   private final RegisterRepository register;
   private final SecretWords words;
   private final LearnerTokens tokens;
   private final WarmSittings sittings;
+  private final LongWork work;
   private final Clock clock;
 
   RegisterService(
@@ -34,8 +40,10 @@ class RegisterService {
       SecretWords words,
       LearnerTokens tokens,
       WarmSittings sittings,
+      @Qualifier(Pools.TEXTS) LongWork work,
       Clock clock) {
     this.classes = classes;
+    this.work = work;
     this.register = register;
     this.words = words;
     this.tokens = tokens;
@@ -46,7 +54,7 @@ class RegisterService {
   /** What would come of a list, without taking it in. */
   NamesUnderstood understood(Teacher teacher, String id, NamesGiven given) {
     Map<String, String> taken = register.names(classes.own(teacher, id));
-    NameList list = NameList.read(given.text(), given.order());
+    NameList list = read(given);
     return new NamesUnderstood(
         list.order(),
         list.headed(),
@@ -60,13 +68,21 @@ class RegisterService {
         list.more());
   }
 
+  /** A list can be long: it is read where no request waits for it that a class plays with. */
+  private NameList read(NamesGiven given) {
+    if (given.text().length() > LONGEST_LIST) {
+      throw Problem.tooLarge("A list of learners has at most 1 MB. Nobody was added.");
+    }
+    return work.run(() -> NameList.read(given.text(), given.order()));
+  }
+
   private static List<String> texts(List<LearnerName> names) {
     return names.stream().map(LearnerName::text).toList();
   }
 
   LearnersAdded add(Teacher teacher, String id, NamesGiven given) {
     long row = classes.own(teacher, id);
-    NameList list = NameList.read(given.text(), given.order());
+    NameList list = read(given);
     if (list.names().isEmpty()) {
       throw Problem.badRequest(
           "no-names", "There is no name in that. Nobody was added; write one name a line.");
