@@ -45,7 +45,9 @@ public final class OpenedFile {
       } catch (IllegalArgumentException e) {
         throw Problem.badRequest(
             "other-file",
-            e.getMessage() + " Nothing was changed. Copy its cells and paste them here.");
+            e.getMessage()
+                + " Nothing was changed. Save it again, or as CSV, or copy its cells and paste them"
+                + " here.");
       }
     }
     refuse(of(file));

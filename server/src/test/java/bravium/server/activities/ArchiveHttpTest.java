@@ -167,7 +167,9 @@ class ArchiveHttpTest {
     assertThat(refused(new byte[0])).contains("no questions with answers");
     assertThat(refused(zip(Map.of("word/document.xml", new byte[3]))))
         .contains("a document from a word processor");
-    assertThat(refused(zip(Map.of("xl/workbook.xml", new byte[3])))).contains("Save it as CSV");
+    assertThat(refused(zip(Map.of("xl/workbook.xml", new byte[3]))))
+        .contains("This spreadsheet is damaged", "copy its cells");
+    assertThat(refused(zip(Map.of("xl/workbook.bin", new byte[3])))).contains("as XLSX or CSV");
     assertThat(refused(Pictures.halves("png", 20, 20))).contains("This is a picture (png)");
   }
 

@@ -132,7 +132,7 @@ class ListsHttpTest {
     }
 
     assertThat(teacher.upload("/api/lists/opened", out.toByteArray()).text("detail"))
-        .contains("damaged", "Copy its cells");
+        .contains("damaged", "copy its cells");
     assertThat(teacher.upload("/api/lists/opened", Pictures.halves("png", 20, 20)).text("detail"))
         .contains("This is a picture");
   }
