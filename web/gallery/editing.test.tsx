@@ -220,11 +220,11 @@ test("several lines are selected and meant together", async () => {
   await user.keyboard("{Control>}.{/Control}");
   await says(strip, "of 2 right");
   await user.keyboard("{Control>}d{/Control}");
-  await sheetSays("Sheet · 6 questions");
+  await sheetSays("Sheet · 2 questions, 4 switched off");
   await user.click(button("Remove"));
-  await sheetSays("Sheet · 4 questions");
+  await sheetSays("Sheet · 2 questions, 2 switched off");
   await user.keyboard("{Control>}z{/Control}");
-  await sheetSays("Sheet · 6 questions");
+  await sheetSays("Sheet · 2 questions, 4 switched off");
 });
 
 test("the live game keeps its place while the sheet is edited", async () => {
