@@ -29,7 +29,10 @@ record AnswerKey(int from, int to, Map<Integer, List<String>> entries) {
       Pattern.compile("^(\\d{1,3})\\s*[.):=\u2013-]\\s*(\\S.*)$");
   private static final Pattern ALONE =
       Pattern.compile("^\\d{1,3}\\s*[.):=\u2013-]?\\s*[(\\[]?[" + QuizLine.LETTERS + "][)\\].]?$");
-  private static final Pattern CALLED = Pattern.compile("^([^:：]{2,40})[:：]\\s*(\\S.*)$");
+
+  /** A word and what stands behind its colon. */
+  static final Pattern CALLED = Pattern.compile("^([^:：]{2,40})[:：]\\s*(\\S.*)$");
+
   private static final Pattern LETTERS =
       Pattern.compile(
           "^[" + QuizLine.LETTERS + "](?:\\s*[,;/\\s]\\s*[" + QuizLine.LETTERS + "])+$");

@@ -145,7 +145,7 @@ public record NameList(
   }
 
   private static String mailed(String words) {
-    return MAIL.matcher(words.replaceAll("^\\|\\s*|\\s*\\|$", ""))
+    return MAIL.matcher(Lines.withoutBars(words))
         .replaceAll("")
         .replace('，', ',')
         .replace('；', ';');

@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -24,8 +23,6 @@ import org.jspecify.annotations.Nullable;
  */
 public record OptionList(ItemList list, @Nullable String doubt) {
 
-  private static final Pattern CALLED = Pattern.compile("^([^:：]{2,40})[:：]\\s*(\\S.*)$");
-
   /** Reads a text. */
   public static OptionList read(String text) {
     List<QuizLine> options = new ArrayList<>();
@@ -36,7 +33,7 @@ public record OptionList(ItemList list, @Nullable String doubt) {
     for (int i = 0; i < raw.size(); i++) {
       QuizLine line = QuizLine.of(i + 1, raw.get(i));
       String said = raw.get(i).strip();
-      Matcher called = CALLED.matcher(line.words());
+      Matcher called = AnswerKey.CALLED.matcher(line.words());
       if (line.blank()) {
         continue;
       }

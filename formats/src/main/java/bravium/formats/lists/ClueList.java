@@ -1,5 +1,6 @@
 package bravium.formats.lists;
 
+import bravium.core.rich.Texts;
 import bravium.formats.lists.Marked.Kind;
 import bravium.formats.lists.Marked.Line;
 import com.fasterxml.jackson.annotation.JsonProperty;
@@ -135,7 +136,7 @@ public record ClueList(ClueReading reading, List<WordWithClue> entries, List<Clu
   }
 
   private static String inner(String words) {
-    return words.replaceAll("^\\|\\s*|\\s*\\|$", "");
+    return Lines.withoutBars(words);
   }
 
   private static boolean isBracketed(String words) {
@@ -177,15 +178,11 @@ public record ClueList(ClueReading reading, List<WordWithClue> entries, List<Clu
   private static ClueReading usual(List<Two> all) {
     int longer = 0;
     for (Two two : all) {
-      int first = words(two.first);
-      int second = words(two.second);
+      int first = Texts.words(two.first);
+      int second = Texts.words(two.second);
       longer += two.second.isEmpty() ? 0 : Integer.compare(first, second);
     }
     return longer > 0 ? ClueReading.CLUE_FIRST : ClueReading.WORD_FIRST;
-  }
-
-  private static int words(String text) {
-    return Arrays.stream(text.split("\\s+")).filter(word -> !word.isEmpty()).toList().size();
   }
 
   /** Whether a word and its clue have a line each: blank lines stand between pairs of lines. */

@@ -222,7 +222,7 @@ public record ItemList(ItemReading reading, List<Listed> items, List<ItemLine> l
   }
 
   private static List<String> cells(String words, Parting parting) {
-    String plain = words.replaceAll("^\\|\\s*|\\s*\\|$", "");
+    String plain = Lines.withoutBars(words);
     return switch (parting) {
       case TABS -> List.of(plain.split("\t", -1));
       case SEMICOLONS -> List.of(plain.split("[;；]", -1));
@@ -246,7 +246,7 @@ public record ItemList(ItemReading reading, List<Listed> items, List<ItemLine> l
 
     void take(Line line, boolean alone) {
       List<List<String>> found = new ArrayList<>();
-      String words = line.words().replaceAll("^\\|\\s*|\\s*\\|$", "");
+      String words = Lines.withoutBars(line.words());
       if (reading == ItemReading.AS_IT_IS) {
         found.add(List.of(words));
       } else if (reading == ItemReading.EACH && alone) {

@@ -21,6 +21,9 @@ public final class Lines {
 
   private static final Pattern RUNS = Pattern.compile(" {2,}");
 
+  /** The bars around the cells of a line. */
+  private static final Pattern BARS = Pattern.compile("^\\|\\s*|\\s*\\|$");
+
   private Lines() {}
 
   /** The lines of a text as they stand there, the blank ones among them. */
@@ -41,5 +44,10 @@ public final class Lines {
   /** A line without what isn't seen, with single spaces and none around it; tabs in it stay. */
   public static String plain(String line) {
     return RUNS.matcher(seen(line)).replaceAll(" ").strip();
+  }
+
+  /** A line of cells without the bars before the first and behind the last. */
+  public static String withoutBars(String line) {
+    return BARS.matcher(line).replaceAll("");
   }
 }
