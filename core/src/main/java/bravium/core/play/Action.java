@@ -83,7 +83,8 @@ public sealed interface Action {
   record Settle(@OwnId String question) implements Action {}
 
   /**
-   * Marks an answer that only the teacher can mark: for the teacher, at any time.
+   * Marks an answer that only the teacher can mark, or one anew that was judged at once: for the
+   * teacher, at any time once it is settled.
    *
    * @param points 0 to the question's worth
    * @param comment at most {@value #LONGEST_COMMENT} characters; null for none

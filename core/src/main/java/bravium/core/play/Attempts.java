@@ -11,7 +11,6 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -250,23 +249,47 @@ public final class Attempts {
   }
 
   Turn mark(Action.Mark mark) {
-    Referee referee = game.referee();
-    Optional<Result> given = sitting.resultOf(mark.question());
-    if (given.isEmpty()
-        || game.item(mark.question()).orElseThrow().marking() != Marking.BY_TEACHER) {
+    Result given = sitting.resultOf(mark.question()).orElse(null);
+    if (given == null) {
       return here.refused(Refusal.NO_SUCH_QUESTION);
     }
     int worth = sitting.draw().worthOf(mark.question());
-    if (given.get().response() == null || mark.points() < 0 || mark.points() > worth) {
-      return here.refused(Refusal.NO_SUCH_MARK);
-    }
-    int cost = referee.cost(sitting.effortFor(mark.question()));
-    Result result = referee.marked(given.get(), worth, mark.points(), cost, mark.comment());
+    boolean fits = given.response() != null && mark.points() >= 0 && mark.points() <= worth;
+    return switch (game.item(mark.question()).orElseThrow().marking()) {
+      case NONE -> here.refused(Refusal.NO_SUCH_QUESTION);
+      case BY_TEACHER -> fits ? marked(firstMark(given, worth, mark)) : noSuchMark();
+      case AT_ONCE ->
+          !canBeMarkedAnew(mark.question())
+              ? here.refused(Refusal.NO_SUCH_QUESTION)
+              : fits ? marked(otherMark(given, worth, mark)) : noSuchMark();
+    };
+  }
+
+  private Turn noSuchMark() {
+    return here.refused(Refusal.NO_SUCH_MARK);
+  }
+
+  private boolean canBeMarkedAnew(String item) {
+    return game.marksCanChange(item)
+        && sitting.draw().worthOf(item) > 0
+        && !sitting.front().deciding().contains(item);
+  }
+
+  private Result firstMark(Result given, int worth, Action.Mark mark) {
+    int cost = game.referee().cost(sitting.effortFor(mark.question()));
+    return game.referee().marked(given, worth, mark.points(), cost, mark.comment());
+  }
+
+  private Result otherMark(Result given, int worth, Action.Mark mark) {
+    Tried best = sitting.effortFor(mark.question()).best();
+    return Referee.markedAnew(given, best, worth, mark.points(), mark.comment());
+  }
+
+  /** What a mark changes: how the play went, and how it ended, stays. */
+  private Turn marked(Result result) {
     Sitting marked = sitting.replacing(result);
     Happening said = new Happening.AnswerMarked(result.question(), result.verdict());
-    Outcome before = sitting.outcome();
-    return before == null
-        ? Turn.of(marked, said)
-        : game.ended(marked, new End(before.ended(), null)).after(List.of(said));
+    End end = sitting.end();
+    return end == null ? Turn.of(marked, said) : game.ended(marked, end).after(List.of(said));
   }
 }

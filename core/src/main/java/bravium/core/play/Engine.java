@@ -154,7 +154,7 @@ public final class Engine {
     Sitting there = settled(game, sitting, at);
     return there.outcome() != null || !game.playable()
         ? there
-        : game.ended(there, new End(how, null)).sitting();
+        : game.ended(there, game.play().closed(how, there)).sitting();
   }
 
   /** The opening with which a sitting began: without the teams that joined since. */

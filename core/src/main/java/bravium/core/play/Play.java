@@ -73,13 +73,21 @@ public interface Play {
     return Optional.empty();
   }
 
+  /** How it ends from outside, before its own end: no goal of its own is reached by that. */
+  default End closed(Outcome.Ended how, Sitting now) {
+    return new End(how, passMark(now.draw()).isPresent() ? null : Boolean.FALSE);
+  }
+
   /** What is still to be settled when it ends. */
   default Sitting settledAtTheEnd(Sitting now) {
     return now;
   }
 
-  /** Whether hints and wrong answers can cost points. */
-  default boolean costs() {
+  /**
+   * Whether each answer earns its own points, of which hints and wrong answers can cost some.
+   * Otherwise points are those of a place that is reached.
+   */
+  default boolean earnsByAnswer() {
     return true;
   }
 

@@ -3,6 +3,7 @@ package bravium.core.play;
 import bravium.core.activity.Activity;
 import bravium.core.activity.Clock;
 import bravium.core.measure.ProjectorFit;
+import bravium.core.question.Marking;
 import bravium.core.question.OnProjector;
 import bravium.core.question.Question;
 import java.util.LinkedHashMap;
@@ -131,6 +132,15 @@ public final class Prepared {
     return Optional.ofNullable(items.get(id));
   }
 
+  /**
+   * Whether what was judged at once can be marked anew where it was answered: it is a question, and
+   * points are earned answer by answer.
+   */
+  public boolean marksCanChange(String item) {
+    Question question = questions.get(item);
+    return question != null && question.marking() == Marking.AT_ONCE && play().earnsByAnswer();
+  }
+
   /** A play that begins: with the first turn where that is due, and with the clock of the game. */
   public Sitting begun(Sitting sitting, long at) {
     Sitting begun = turns.begun(sitting);
@@ -145,6 +155,6 @@ public final class Prepared {
   public Turn ended(Sitting sitting, End end) {
     Sitting last = play().settledAtTheEnd(sitting);
     Outcome outcome = referee().outcome(last, end);
-    return Turn.of(last.ended(outcome), outcome.happening());
+    return Turn.of(last.ended(outcome, end), outcome.happening());
   }
 }

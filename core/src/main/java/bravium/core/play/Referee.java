@@ -95,12 +95,12 @@ public final class Referee {
   }
 
   private int hintPrice() {
-    return play.costs() ? rules.costs().hint() : 0;
+    return play.earnsByAnswer() ? rules.costs().hint() : 0;
   }
 
   /** What a wrong answer costs here, in points. */
   int mistakePrice() {
-    return play.costs() ? rules.costs().wrong() : 0;
+    return play.earnsByAnswer() ? rules.costs().wrong() : 0;
   }
 
   private int speedBonus(long left, long time) {
@@ -124,7 +124,7 @@ public final class Referee {
       if (!runs(result, before) || result.passesBy(team)) {
         continue;
       }
-      if (result.verdict() != Verdict.RIGHT || !Objects.equals(team, result.team())) {
+      if (result.asJudged().verdict() != Verdict.RIGHT || !Objects.equals(team, result.team())) {
         break;
       }
       run++;
@@ -239,6 +239,30 @@ public final class Referee {
         0,
         comment,
         given.team(),
-        given.missedBy());
+        given.missedBy(),
+        null);
+  }
+
+  /**
+   * The result with the teacher's mark in place of what its best try brought. Prices stay paid; a
+   * bonus stays with a full mark. The mark that the try had brings back what was.
+   */
+  static Result markedAnew(
+      Result result, Tried best, int worth, int points, @Nullable String comment) {
+    Result judged = result.asJudged();
+    int cost = best.points() + judged.bonus() - judged.points();
+    boolean same = points == best.points();
+    Verdict verdict = same ? best.verdict() : verdict(points, worth);
+    int bonus = verdict == Verdict.RIGHT ? judged.bonus() : 0;
+    return new Result(
+        result.question(),
+        result.response(),
+        verdict,
+        points + bonus - cost,
+        bonus,
+        comment,
+        result.team(),
+        result.missedBy(),
+        judged);
   }
 }

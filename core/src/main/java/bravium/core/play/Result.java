@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param team the place of the team whose try counts, from 0: the best, or where none earned
  *     anything the last; null where there are no teams
  * @param missedBy the places of the other teams that made a mistake at it: it ends their runs
+ * @param judged what it was before the teacher marked it anew; null where she did not
  */
 public record Result(
     String question,
@@ -24,7 +25,8 @@ public record Result(
     int bonus,
     @Nullable String comment,
     @Nullable Integer team,
-    List<Integer> missedBy) {
+    List<Integer> missedBy,
+    @Nullable Result judged) {
 
   /** The result of one who plays alone. */
   public Result(
@@ -34,18 +36,29 @@ public record Result(
       int points,
       int bonus,
       @Nullable String comment) {
-    this(question, response, verdict, points, bonus, comment, null, List.of());
+    this(question, response, verdict, points, bonus, comment, null, List.of(), null);
   }
 
   /** The same result with other points, of which none is a bonus. */
   public Result withPoints(int changed) {
-    return new Result(question, response, verdict, changed, 0, comment, team, missedBy);
+    return new Result(question, response, verdict, changed, 0, comment, team, missedBy, judged);
   }
 
   /** The same result, which counts for a team and was missed by others; null for no team. */
   public Result by(@Nullable Integer counting, List<Integer> missed) {
     List<Integer> others = missed.stream().filter(other -> !other.equals(counting)).toList();
-    return new Result(question, response, verdict, points, bonus, comment, counting, others);
+    return new Result(
+        question, response, verdict, points, bonus, comment, counting, others, judged);
+  }
+
+  /** What Bravium found, whatever the teacher has marked since. */
+  Result asJudged() {
+    return judged == null ? this : judged;
+  }
+
+  /** Whether the teacher's mark says something else than what was found at once. */
+  public boolean isMarkedAnew() {
+    return judged != null && (judged.verdict != verdict || judged.points != points);
   }
 
   /** Whether a team's run goes on over it, being none of that team's; null for who is alone. */

@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param state what the game keeps besides; null where it needs nothing
  * @param log every move that was applied, taken back ones too
  * @param outcome null until the end
+ * @param end how it ended, whatever marks are given later; null until then
  */
 public record Sitting(
     Opening opening,
@@ -36,7 +37,8 @@ public record Sitting(
     Front front,
     @Nullable State state,
     Log log,
-    @Nullable Outcome outcome) {
+    @Nullable Outcome outcome,
+    @Nullable End end) {
 
   /** A sitting that stands on its title page. */
   public static Sitting onTitlePage(Opening opening, Draw draw, @Nullable State state) {
@@ -52,6 +54,7 @@ public record Sitting(
         Front.NONE,
         state,
         Log.EMPTY,
+        null,
         null);
   }
 
@@ -142,16 +145,18 @@ public record Sitting(
           copy.stage = stage;
           copy.now = item;
           copy.outcome = null;
+          copy.end = null;
         });
   }
 
   /** This sitting at its end. */
-  public Sitting ended(Outcome outcome) {
+  Sitting ended(Outcome outcome, End end) {
     return with(
         copy -> {
           copy.stage = Stage.END;
           copy.now = null;
           copy.outcome = outcome;
+          copy.end = end;
         });
   }
 
@@ -286,6 +291,7 @@ public record Sitting(
     private @Nullable State state;
     private Log log;
     private @Nullable Outcome outcome;
+    private @Nullable End end;
 
     Copy(Sitting sitting) {
       this.opening = sitting.opening;
@@ -300,11 +306,13 @@ public record Sitting(
       this.state = sitting.state;
       this.log = sitting.log;
       this.outcome = sitting.outcome;
+      this.end = sitting.end;
     }
 
     Sitting sitting() {
       return new Sitting(
-          opening, draw, stage, now, results, efforts, entries, clocks, front, state, log, outcome);
+          opening, draw, stage, now, results, efforts, entries, clocks, front, state, log, outcome,
+          end);
     }
   }
 }

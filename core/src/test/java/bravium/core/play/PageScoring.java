@@ -30,6 +30,9 @@ final class PageScoring {
     long leftMillis;
     long allMillis;
     int paidAlone;
+    int bonus;
+    int bonusNow;
+    Integer markNow;
     final List<Integer> missedBy = new ArrayList<>();
   }
 
@@ -132,7 +135,9 @@ final class PageScoring {
     for (int other : book.missedBy) {
       runs[other] = other == whose ? runs[other] : 0;
     }
-    points[whose] += Math.max(0, book.best) + bonus(book, whose);
+    book.bonus = bonus(book, whose);
+    book.bonusNow = book.bonus;
+    points[whose] += Math.max(0, book.best) + book.bonus;
     points[0] -= book.paidAlone;
   }
 
@@ -166,6 +171,18 @@ final class PageScoring {
 
   void marked(int team, int before, int mark) {
     points[team] += mark - before;
+  }
+
+  /** What was judged at once is marked anew. */
+  void markedAnew(String question, int team, int worth, int mark) {
+    Book book = book(question);
+    int first = Math.max(0, book.best);
+    int was = book.markNow == null ? first : book.markNow;
+    boolean whole = mark >= worth || mark == first;
+    int bonus = whole ? book.bonus : 0;
+    points[team] += mark - was + bonus - book.bonusNow;
+    book.markNow = mark;
+    book.bonusNow = bonus;
   }
 
   void byHand(int team, int given) {

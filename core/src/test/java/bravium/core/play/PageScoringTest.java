@@ -124,10 +124,15 @@ class PageScoringTest {
           page.opened(open, at);
       case Action.GivePoints give -> page.byHand(give.team(), give.points());
       case Action.Mark mark -> {
-        Integer whose = sitting.resultOf(mark.question()).orElseThrow().team();
-        int was = marks.getOrDefault(mark.question(), 0);
-        page.marked(whose == null ? 0 : whose, was, mark.points());
-        marks.put(mark.question(), mark.points());
+        Integer result = sitting.resultOf(mark.question()).orElseThrow().team();
+        int whose = result == null ? 0 : result;
+        if (question(mark.question()).marking() == Marking.AT_ONCE) {
+          page.markedAnew(mark.question(), whose, worth(mark.question()), mark.points());
+        } else {
+          int was = marks.getOrDefault(mark.question(), 0);
+          page.marked(whose, was, mark.points());
+          marks.put(mark.question(), mark.points());
+        }
       }
       default -> {}
     }

@@ -104,6 +104,43 @@ class PointsPageTest {
   }
 
   @ParameterizedTest
+  @MethodSource("markedAnew")
+  void aMarkThatIsChangedBringsWhatThePageSays(List<String> row) {
+    Rules rules =
+        USUAL
+            .withTries(new Tries(Tries.Again.AT_ONCE, 2))
+            .withPrices(new Prices(2, 3))
+            .withBonus(new Bonus(0, 5, 2));
+    boolean second = row.get(0).endsWith(", after another");
+    List<Question> questions = new ArrayList<>();
+    for (int i = second ? 0 : 1; i < 2; i++) {
+      Question question = Activities.question("q" + i, "a", "a", "b");
+      questions.add(question.with(question.basics().withHints(HINTS)));
+    }
+    Clockwork play = new Clockwork(Activities.quiz(rules, questions));
+    if (second) {
+      play.answer(1, "a");
+    }
+    int before = play.points();
+    for (String act : row.get(0).replace(", after another", "").split(", ")) {
+      switch (act) {
+        case "hint" -> play.hint();
+        case "right" -> play.answer(1, "a");
+        default -> play.answer(1, "b");
+      }
+    }
+    play.settle();
+
+    assertThat(play.sum()).isEqualTo(before + number(row.get(1)));
+    play.mark("q1", number(row.get(2)));
+    assertThat(play.sum()).isEqualTo(before + number(row.get(3)));
+  }
+
+  static Stream<List<String>> markedAnew() {
+    return table("| what the learner does | points | marked");
+  }
+
+  @ParameterizedTest
   @MethodSource("winning")
   void theLineThatWinsIsWhereThePageSays(List<String> row) {
     List<Integer> worths = Stream.of(row.get(0).split(", ")).map(PointsPageTest::number).toList();
@@ -153,8 +190,12 @@ class PointsPageTest {
     }
 
     void act(int seconds, Action action) {
+      act(seconds, Mover.PLAYER, action);
+    }
+
+    private void act(int seconds, Mover by, Action action) {
       at += seconds * 1_000L;
-      Turn turn = Plays.play(activity, sitting, new Move("k" + keys++, Mover.PLAYER, action), at);
+      Turn turn = Plays.play(activity, sitting, new Move("k" + keys++, by, action), at);
       assertThat(turn.refusal()).as("%s", action).isNull();
       sitting = turn.sitting();
     }
@@ -182,6 +223,22 @@ class PointsPageTest {
       if (showing.stage() == Stage.FEEDBACK) {
         act(0, new Action.Continue(showing.question().id()));
       }
+    }
+
+    /** Leaves the last question at the tries that were made. */
+    void settle() {
+      if (sitting.resultOf(sitting.now()).isEmpty()) {
+        act(0, new Action.Settle(sitting.now()));
+      }
+    }
+
+    void mark(String question, int points) {
+      act(0, Mover.TEACHER, new Action.Mark(question, points, null));
+    }
+
+    /** The sum, also where it is below 0. */
+    int sum() {
+      return sitting.results().stream().mapToInt(Result::points).sum();
     }
 
     int points() {

@@ -116,6 +116,10 @@ public record Recording(
     JsonArray turns = new JsonArray();
     int place = 0;
     for (Played played : moves) {
+      if (wasRefusedAMark(played, place)) {
+        turns.add(turnThen(place++));
+        continue;
+      }
       Turn turn = Plays.play(read, sitting, played.move(), played.at());
       sitting = turn.sitting();
       Audience audience = Audience.values()[place++ % Audience.values().length];
@@ -145,6 +149,17 @@ public record Recording(
       cameOut.add("followed", shown(changed, followed, Audience.TEACHER, end));
     }
     return cameOut;
+  }
+
+  /** What is judged at once can be marked anew now; then it was refused, and so is in no log. */
+  private boolean wasRefusedAMark(Played played, int place) {
+    return played.move().action() instanceof Action.Mark
+        && cameOut != null
+        && !turnThen(place).get("refusal").asString().isEmpty();
+  }
+
+  private JsonObject turnThen(int place) {
+    return cameOut.get("turns").asArray().get(place).asObject();
   }
 
   private static JsonValue shown(Activity activity, Sitting sitting, Audience audience, long at) {

@@ -159,7 +159,7 @@ public class WarmSittings implements Nightly {
     if (!(move.action() instanceof Action.Mark mark) || move.by() != Mover.TEACHER) {
       return new Turn(before.sitting(), List.of(), Refusal.NOT_OPEN, false);
     }
-    Refusal refusal = PastGame.refused(before.review(), mark);
+    Refusal refusal = PastGame.refused(before.game(), before.review(), mark);
     if (refusal == null) {
       Review review = PastGame.marked(before.activity(), before.review(), mark);
       Played marked = new Played(move, clock.millis());

@@ -48,7 +48,7 @@ record ClimbCourse(Climb climb, List<Integer> worths) implements Course {
   }
 
   @Override
-  public boolean costs() {
+  public boolean earnsByAnswer() {
     return false;
   }
 

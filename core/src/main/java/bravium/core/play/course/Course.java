@@ -148,8 +148,8 @@ public interface Course {
     return true;
   }
 
-  /** Whether hints and wrong answers can cost points. */
-  default boolean costs() {
+  /** Whether each answer earns its own points; otherwise they are those of a place reached. */
+  default boolean earnsByAnswer() {
     return true;
   }
 

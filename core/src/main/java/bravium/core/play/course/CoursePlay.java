@@ -164,13 +164,18 @@ public final class CoursePlay implements Play {
   }
 
   @Override
+  public End closed(Outcome.Ended how, Sitting now) {
+    return course.atTheEnd(how, now);
+  }
+
+  @Override
   public Sitting settledAtTheEnd(Sitting now) {
     return course.settledAtTheEnd(now);
   }
 
   @Override
-  public boolean costs() {
-    return course.costs();
+  public boolean earnsByAnswer() {
+    return course.earnsByAnswer();
   }
 
   @Override

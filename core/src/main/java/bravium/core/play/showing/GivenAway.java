@@ -59,7 +59,8 @@ record GivenAway(Question question, Sitting sitting, boolean gives) {
             : null,
         gives && question instanceof FractionTask task ? FractionFacts.of(task) : null,
         null,
-        null);
+        null,
+        false);
   }
 
   /** Whether it is said between tries what lies wrong: then what moved is no secret either. */

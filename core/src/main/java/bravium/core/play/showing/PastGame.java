@@ -15,6 +15,7 @@ import bravium.core.play.Scorecard;
 import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
 import bravium.core.play.Verdict;
+import bravium.core.play.Watched;
 import bravium.core.question.Marking;
 import java.util.ArrayList;
 import java.util.List;
@@ -89,12 +90,12 @@ public final class PastGame {
   }
 
   /**
-   * Whether an answer of the game can get that mark: the teacher has to mark it, and it is from 0
-   * to what the question was worth.
+   * Whether an answer of the game can get that mark: it can be marked, and the mark is from 0 to
+   * what the question was worth.
    */
-  public static @Nullable Refusal refused(Review review, Action.Mark mark) {
+  public static @Nullable Refusal refused(Prepared game, Review review, Action.Mark mark) {
     Review.Reviewed answer = review.find(mark.question()).orElse(null);
-    if (answer == null || answer.marking() != Marking.BY_TEACHER) {
+    if (answer == null || !answer.canBeMarked(game)) {
       return Refusal.NO_SUCH_QUESTION;
     }
     boolean fits = mark.points() >= 0 && mark.points() <= answer.question().worth();
@@ -104,23 +105,57 @@ public final class PastGame {
   /** The review with one answer marked: everything else stays what it was. */
   public static Review marked(Activity activity, Review review, Action.Mark mark) {
     Review.Reviewed before = review.find(mark.question()).orElseThrow();
-    int worth = before.question().worth();
-    int cost =
-        before.hints() * activity.rules().costs().hint()
-            + (before.tries() - 1) * activity.rules().costs().wrong();
-    Verdict verdict = Referee.verdict(mark.points(), worth);
-    Showing.Told told = before.told().marked(verdict, mark.points() - cost, mark.comment());
+    Showing.Told told =
+        before.marking() == Marking.BY_TEACHER
+            ? byTeacher(activity, before, mark)
+            : anew(activity, before, mark);
     List<Review.Reviewed> answers = new ArrayList<>(review.answers());
     answers.replaceAll(a -> a == before ? a.with(told) : a);
-    Scorecard score =
-        review
-            .score()
-            .with(before.told().verdict(), told.verdict(), told.points() - before.told().points());
+    int more = told.points() - before.told().points() + Math.min(0, sum(review));
+    Scorecard score = review.score().with(before.told().verdict(), told.verdict(), more);
     Review changed = review.with(score, answers);
     Outcome outcome = review.outcome();
     return outcome == null || !outcome.winners().isEmpty()
         ? changed
         : changed.with(outcome(outcome, changed));
+  }
+
+  /** What all brought together, which is shown as 0 where it is less. */
+  private static int sum(Review review) {
+    return review.answers().stream().mapToInt(answer -> answer.told().points()).sum()
+        + review.others().stream().mapToInt(Review.Other::points).sum();
+  }
+
+  private static Showing.Told byTeacher(
+      Activity activity, Review.Reviewed answer, Action.Mark mark) {
+    Verdict verdict = Referee.verdict(mark.points(), answer.question().worth());
+    int cost = cost(activity, answer, answer.tries() - 1);
+    return answer.told().marked(verdict, mark.points() - cost, 0, mark.comment());
+  }
+
+  /**
+   * Prices stay paid, and a bonus stays with a full mark. What the answer had earned is known where
+   * it was wrong or right; of what was right in part the tries before it are taken for wrong ones.
+   */
+  private static Showing.Told anew(Activity activity, Review.Reviewed answer, Action.Mark mark) {
+    Showing.Told told = answer.told();
+    int worth = answer.question().worth();
+    int kept = told.points() - told.bonus();
+    int cost =
+        switch (told.verdict()) {
+          case RIGHT -> worth - kept;
+          case WRONG, MISSED, GIVEN -> -kept;
+          case PARTLY -> cost(activity, answer, answer.tries() - 1);
+        };
+    Verdict verdict = Referee.verdict(mark.points(), worth);
+    int bonus = verdict == Verdict.RIGHT ? told.bonus() : 0;
+    return told.marked(verdict, mark.points() - cost + bonus, bonus, mark.comment())
+        .markedAnew(true);
+  }
+
+  private static int cost(Activity activity, Review.Reviewed answer, int mistakes) {
+    return answer.hints() * activity.rules().costs().hint()
+        + mistakes * activity.rules().costs().wrong();
   }
 
   private static Outcome outcome(Outcome before, Review review) {
@@ -131,8 +166,9 @@ public final class PastGame {
             .sum();
     int points = review.score().points();
     boolean lost = before.ended() == Outcome.Ended.LIVES || before.ended() == Outcome.Ended.TIME;
-    boolean won = !lost && points >= before.needed();
-    boolean decided = won || lost || points + toCome < before.needed();
+    boolean goal = decidedByGoal(before, review);
+    boolean won = goal ? before.won() : !lost && points >= before.needed();
+    boolean decided = goal || won || lost || points + toCome < before.needed();
     return new Outcome(
         won,
         points,
@@ -140,5 +176,13 @@ public final class PastGame {
         before.needed(),
         before.ended(),
         decided ? 0 : review.waiting());
+  }
+
+  /** Whether something else than points decided it, which no mark changes. */
+  private static boolean decidedByGoal(Outcome outcome, Review review) {
+    boolean noLine = outcome.needed() == 0 && review.passMark() == null;
+    Watched watched = review.watched();
+    boolean tooLittle = watched != null && watched.share() < watched.needed() && !outcome.won();
+    return noLine || tooLittle;
   }
 }

@@ -93,6 +93,15 @@ public record Review(
       return new Reviewed(question, changed, tries, hints, marking, model, parts, when);
     }
 
+    /**
+     * Whether the teacher can mark it: where only she can, and where what was judged at once can be
+     * marked anew.
+     */
+    public boolean canBeMarked(Prepared game) {
+      boolean anew = question.worth() > 0 && game.playable() && game.marksCanChange(question.id());
+      return told.response() != null && (marking == Marking.BY_TEACHER || anew);
+    }
+
     /** Whether the teacher has yet to mark it. */
     public boolean waits() {
       return marking == Marking.BY_TEACHER && told.verdict() == Verdict.GIVEN;

@@ -366,6 +366,7 @@ public record Showing(
    * @param text the teacher's words; null for the usual ones. While another try is left, only what
    *     she says to just this response
    * @param comment what the teacher wrote when she marked it
+   * @param markedAnew whether the teacher's mark says something else than what was found at once
    */
   public record Told(
       Verdict verdict,
@@ -382,13 +383,35 @@ public record Showing(
       Ordering.@Nullable Counted counted,
       @Nullable FractionFacts fraction,
       @Nullable Words text,
-      @Nullable String comment) {
+      @Nullable String comment,
+      boolean markedAnew) {
 
     /** The same with the teacher's words, and what she wrote when she marked it. */
     Told saying(@Nullable Words words, @Nullable String said) {
       return new Told(
+          verdict,
+          settled,
+          points,
+          bonus,
+          response,
+          parts,
+          right,
+          rightIds,
+          areas,
+          model,
+          moved,
+          counted,
+          fraction,
+          words,
+          said,
+          markedAnew);
+    }
+
+    /** The same, marked anew or not. */
+    Told markedAnew(boolean anew) {
+      return new Told(
           verdict, settled, points, bonus, response, parts, right, rightIds, areas, model, moved,
-          counted, fraction, words, said);
+          counted, fraction, text, comment, anew);
     }
 
     /** The same with an answer as it could be. */
@@ -408,7 +431,8 @@ public record Showing(
           counted,
           fraction,
           this.text,
-          comment);
+          comment,
+          markedAnew);
     }
 
     /**
@@ -419,15 +443,48 @@ public record Showing(
     Told withoutRight(boolean saysNothing) {
       Words said = verdict == Verdict.RIGHT && !saysNothing ? text : null;
       return new Told(
-          verdict, settled, points, bonus, response, parts, null, List.of(), List.of(), null, moved,
-          counted, null, said, comment);
+          verdict,
+          settled,
+          points,
+          bonus,
+          response,
+          parts,
+          null,
+          List.of(),
+          List.of(),
+          null,
+          moved,
+          counted,
+          null,
+          said,
+          comment,
+          markedAnew);
     }
 
-    /** The same with the teacher's mark, in points. */
-    Told marked(Verdict given, int changed, @Nullable String said) {
+    /**
+     * The same with the teacher's mark.
+     *
+     * @param changed what the question brings then, in points
+     * @param extra how many of them are a bonus
+     */
+    Told marked(Verdict given, int changed, int extra, @Nullable String said) {
       return new Told(
-          given, settled, changed, 0, response, parts, right, rightIds, areas, model, moved,
-          counted, fraction, text, said);
+          given,
+          settled,
+          changed,
+          extra,
+          response,
+          parts,
+          right,
+          rightIds,
+          areas,
+          model,
+          moved,
+          counted,
+          fraction,
+          text,
+          said,
+          markedAnew);
     }
 
     /**
@@ -437,8 +494,22 @@ public record Showing(
       boolean among = kind.byIds() && right != null && !right.isEmpty() && rightIds.isEmpty();
       return among
           ? new Told(
-              verdict, settled, points, bonus, response, parts, List.of(), right, areas, model,
-              moved, counted, fraction, text, comment)
+              verdict,
+              settled,
+              points,
+              bonus,
+              response,
+              parts,
+              List.of(),
+              right,
+              areas,
+              model,
+              moved,
+              counted,
+              fraction,
+              text,
+              comment,
+              markedAnew)
           : this;
     }
   }

@@ -272,6 +272,7 @@ final class ShowingBuilder {
   private Showing.Told toldAtEnd(Question question, Result result) {
     Tried best = sitting.effortFor(question.id()).best();
     boolean gives = audience == Audience.TEACHER || givesAway(Answers.AT_THE_END);
+    boolean anew = result.isMarkedAnew();
     return new GivenAway(question, sitting, gives)
         .told(
             result.verdict(),
@@ -280,7 +281,8 @@ final class ShowingBuilder {
             result.bonus(),
             result.response(),
             best == null ? List.of() : best.parts())
-        .saying(words(question, best, result.verdict(), gives), result.comment());
+        .saying(words(question, anew ? null : best, result.verdict(), gives), result.comment())
+        .markedAnew(anew);
   }
 
   /** Whether the rules give answers away at this point. The teacher's own view is another. */
@@ -380,7 +382,8 @@ final class ShowingBuilder {
             null,
             null,
             null,
-            result.comment()),
+            result.comment(),
+            false),
         effort.tries(),
         effort.hints(),
         item.marking(),
