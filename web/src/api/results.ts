@@ -2,6 +2,7 @@ import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { randomId } from "../engine/randomId";
 import type {
   ActivityResults,
+  AlikeAnswers,
   GameAnswers,
   GamesRemoved,
   PlayedActivity,
@@ -79,9 +80,26 @@ export const useAnswers = (activity: string, sitting: string) =>
     refetchInterval: LOOK_AGAIN,
   });
 
-/** Marks a free answer; `key` has a mark that is sent twice given once. */
-export const giveMark = (sitting: string, question: string, points: number, comment?: string) =>
-  call<GameAnswers>(`/api/results/${sitting}/marks`, {
+/** Who else gave the same answer: asked when its mark is about to be changed. */
+export const useAlike = (activity: string, sitting: string, question: string, asked: boolean) =>
+  useQuery({
+    queryKey: [...resultKeys.answers(activity, sitting), "alike", question],
+    queryFn: () => call<AlikeAnswers>(`/api/results/${sitting}/alike/${question}`),
+    enabled: asked,
+    gcTime: 0,
+  });
+
+/**
+ * Marks an answer, or all that say the same; its key has a mark that is sent twice given once.
+ */
+export const giveMark = (
+  sitting: string,
+  question: string,
+  points: number,
+  comment?: string,
+  alike = false,
+) =>
+  call<GameAnswers>(`/api/results/${sitting}/marks${alike ? "/alike" : ""}`, {
     method: "POST",
     body: {
       key: randomId(12),

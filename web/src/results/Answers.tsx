@@ -4,15 +4,12 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { listAnew } from "../api/listAnew";
 import { hideContribution, resultKeys, useAnswers } from "../api/results";
-import type { Entry, GameAnswers, PlayedGame, Reviewed } from "../generated/types";
+import type { Entry, GameAnswers, Reviewed } from "../generated/types";
 import { LookBack } from "../questions/answers/LookBack";
 import { Failed, problemWords } from "../ui/Notice";
 import { words } from "../words/en";
-import { MarkForm } from "./MarkForm";
+import { Marking } from "./Marking";
 import { WatchedLine } from "./WatchedMap";
-
-const waits = (answer: Reviewed) =>
-  answer.marking === "by-teacher" && answer.told.verdict === "given";
 
 /** All that was answered and entered in a game, with what can be done about it. */
 export function Answers({ activity, sitting }: { activity: string; sitting: string }) {
@@ -26,7 +23,7 @@ export function Answers({ activity, sitting }: { activity: string; sitting: stri
     );
   }
   if (read.isError) return <Failed error={read.error} again={read.refetch} inside />;
-  const { game, answers, entries, others, watched } = read.data;
+  const { game, answers, entries, others, watched, markable } = read.data;
   const changed = (after: GameAnswers) => {
     queries.setQueryData(resultKeys.answers(activity, sitting), after);
     listAnew(queries, resultKeys.of(activity));
@@ -46,8 +43,8 @@ export function Answers({ activity, sitting }: { activity: string; sitting: stri
         {answers.map((answer) => (
           <LookBack key={answer.question.id} question={answer.question} told={answer.told}>
             <Facts answer={answer} />
-            {answer.marking === "by-teacher" && answer.told.response && (
-              <Marking game={game} answer={answer} changed={changed} />
+            {markable.includes(answer.question.id) && (
+              <Marking activity={activity} game={game} answer={answer} changed={changed} />
             )}
             {answer.question.kind === "discussion" && answer.told.response && (
               <Hiding read={read.data} question={answer.question.id} changed={changed} />
@@ -99,43 +96,6 @@ function Facts({ answer }: { answer: Reviewed }) {
     when ? words.results.when(when, told.verdict) : "",
   ].filter(Boolean);
   return <p className="text-sm text-soft">{facts.join(" · ")}</p>;
-}
-
-function Marking(props: {
-  game: PlayedGame;
-  answer: Reviewed;
-  changed: (game: GameAnswers) => void;
-}) {
-  const { game, answer, changed } = props;
-  const [changing, setChanging] = useState(false);
-  return (
-    <div className="mt-1 grid gap-2">
-      {answer.model && (
-        <p className="text-soft">
-          {words.results.model} {answer.model}
-        </p>
-      )}
-      {changing || waits(answer) ? (
-        <MarkForm
-          sittings={[game.sitting]}
-          who={words.results.learner(game)}
-          answer={answer}
-          done={(after) => {
-            setChanging(false);
-            changed(after);
-          }}
-        />
-      ) : (
-        <button
-          type="button"
-          className="btn btn-outline justify-self-start"
-          onClick={() => setChanging(true)}
-        >
-          {words.results.marking.change}
-        </button>
-      )}
-    </div>
-  );
 }
 
 function Hiding(props: {

@@ -1,26 +1,24 @@
 import { type FormEvent, useId, useRef, useState } from "react";
-import { giveMark } from "../api/results";
-import type { GameAnswers, Reviewed } from "../generated/types";
+import type { Reviewed } from "../generated/types";
 import { problemWords } from "../ui/Notice";
 import { words } from "../words/en";
 import { commentsBefore, keepComment } from "./comments";
 
 const MOST_COMMENT = 2_000;
 
-/** Points and a comment for a free answer: type, Enter, on to the next. */
-export function MarkForm(props: {
-  /** The games it is for: several where they say the same. */
-  sittings: string[];
+/** Points and a comment for an answer: type, Enter, on to the next. */
+export function MarkForm<T>(props: {
   who: string;
   answer: Reviewed;
-  done: (game: GameAnswers, points: number) => void;
+  /** Sends the mark; it is for several answers where they say the same. */
+  give: (points: number, comment?: string) => Promise<T>;
+  done: (given: T, points: number) => void;
+  /** What the button says. */
+  label?: string;
 }) {
-  const { sittings, who, answer, done } = props;
+  const { who, answer, done, label } = props;
   const { question, told } = answer;
-  const marked = told.verdict !== "given";
-  const [points, setPoints] = useState(
-    marked ? String(told.points + answer.hints * question.help.price) : "",
-  );
+  const [points, setPoints] = useState(answer.mark === undefined ? "" : String(answer.mark));
   const [comment, setComment] = useState(told.comment ?? "");
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
@@ -38,12 +36,9 @@ export function MarkForm(props: {
     setProblem(undefined);
     try {
       const said = comment.trim() || undefined;
-      let after: GameAnswers | undefined;
-      for (const sitting of sittings) {
-        after = await giveMark(sitting, question.id, typed, said);
-      }
+      const given = await props.give(typed, said);
       if (said) keepComment(said);
-      if (after) done(after, typed);
+      done(given, typed);
     } catch (error) {
       setProblem(problemWords(error));
     } finally {
@@ -101,7 +96,7 @@ export function MarkForm(props: {
         ))}
       </datalist>
       <button type="submit" className="btn btn-primary" disabled={busy}>
-        {words.results.marking.give}
+        {label ?? words.results.marking.give}
       </button>
       {problem && (
         <p id={note} role="alert" className="basis-full text-error">

@@ -1,4 +1,5 @@
 import { type ReactNode, useRef, useState } from "react";
+import { giveMark } from "../api/results";
 import { ChoiceChip } from "../build/chips";
 import type { ToMark } from "../generated/types";
 import { Rich } from "../rich/Rich";
@@ -136,9 +137,13 @@ function Equal(props: {
         {response?.kind === "typed" && response.text}
       </p>
       <MarkForm
-        sittings={answers.map(({ sitting }) => sitting)}
         who={who}
         answer={first.answer}
+        give={async (points, comment) => {
+          for (const { sitting } of answers) {
+            await giveMark(sitting, first.answer.question.id, points, comment);
+          }
+        }}
         done={(_, points) => given(answers, points)}
       />
     </li>

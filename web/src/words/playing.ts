@@ -173,6 +173,7 @@ export const playing = {
     timeUp: (score: Scorecard) => `Out of time — you got ${ofMarked(score)}`,
     livesUp: (score: Scorecard) => `You used up your mistakes. ${ofMarked(score)} right.`,
     comment: "Your teacher says:",
+    markedAnew: "Marked again by the teacher.",
     fillGaps: "Fill the gaps",
     readAloud: "Read aloud",
     stopReading: "Stop reading",

@@ -1,5 +1,5 @@
 import type { Entry, Other, Outcome, OutcomeReason, Verdict, When } from "../generated/types";
-import { list, plural } from "./format";
+import { formOf, list, plural } from "./format";
 
 const seconds = (n: number) =>
   n < 90 ? plural(Math.max(1, Math.round(n)), "second") : plural(Math.round(n / 60), "minute");
@@ -141,6 +141,17 @@ export const results = {
       given: (who: string, points: number, of: number) =>
         `${who}: ${points} of ${of}. You can change the mark any time.`,
       change: "Change the mark",
+      undo: "Undo",
+      forWhom: "Whose mark is changed",
+      forAll: (n: number) => `All ${n} who gave this answer`,
+      forOne: (who: string) => `${who} alone`,
+      giveAll: (n: number) => `Save mark for ${n}`,
+      said: (who: string, points: number, of: number) => `${who}: ${points} of ${of}.`,
+      stays:
+        "Points, signs, the pass and all figures follow. How the game went stays as it was: tries, lives, steps and how it ended.",
+      running: (n: number) =>
+        `${formOf(n, "One more gave", `${n} more gave`)} this answer and ${formOf(n, "is", "are")} still playing: mark ${formOf(n, "it", "them")} when the game has ended.`,
+      alikeUnread: "Who else gave this answer can’t be read at the moment; this mark is for one.",
       range: (worth: number) => `Whole points only, from 0 to ${worth}. Nothing was saved.`,
     },
     hide: "Hide from the class",

@@ -108,6 +108,7 @@ test("right and wrong have a sign and a word, and markers a name", () => {
       bonus: 0,
       parts: [],
       areas: [],
+      markedAnew: false,
     },
   });
   expect(screen.getByText("✓ right")).toBeTruthy();
@@ -222,6 +223,7 @@ test("a wrong try with another one left offers both ways on", () => {
       bonus: 0,
       parts: [],
       areas: [],
+      markedAnew: false,
     },
   });
   expect(screen.getByText("You can try again.")).toBeTruthy();

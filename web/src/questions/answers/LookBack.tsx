@@ -40,6 +40,7 @@ export function LookBack(props: { question: Asked; told: Told; children?: ReactN
           {right}
         </p>
       )}
+      {told.markedAnew && <p className="text-soft">{words.game.markedAnew}</p>}
       {told.comment && (
         <p>
           <span className="text-soft">{words.game.comment} </span>

@@ -244,13 +244,33 @@ public final class Referee {
   }
 
   /**
+   * What an answer itself brought, as Bravium found or the teacher says, in points: without prices
+   * and bonuses. Null where it has no mark.
+   */
+  public @Nullable Integer markOf(Result result, Effort effort) {
+    Tried best = effort.best();
+    if (best == null || result.response() == null || result.verdict() == Verdict.GIVEN) {
+      return null;
+    }
+    return best.verdict() == Verdict.GIVEN
+        ? Integer.valueOf(result.points() + cost(effort))
+        : Integer.valueOf(result.points() - result.bonus() + costOf(result, best));
+  }
+
+  /** What its hints and wrong tries took from what Bravium found. */
+  private static int costOf(Result result, Tried best) {
+    Result judged = result.asJudged();
+    return best.points() + judged.bonus() - judged.points();
+  }
+
+  /**
    * The result with the teacher's mark in place of what its best try brought. Prices stay paid; a
    * bonus stays with a full mark. The mark that the try had brings back what was.
    */
   static Result markedAnew(
       Result result, Tried best, int worth, int points, @Nullable String comment) {
     Result judged = result.asJudged();
-    int cost = best.points() + judged.bonus() - judged.points();
+    int cost = costOf(result, best);
     boolean same = points == best.points();
     Verdict verdict = same ? best.verdict() : verdict(points, worth);
     int bonus = verdict == Verdict.RIGHT ? judged.bonus() : 0;

@@ -1,9 +1,13 @@
 package bravium.core.question;
 
+import bravium.core.answer.Comparing;
+import bravium.core.answer.Comparison;
 import bravium.core.json.OwnId;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
 
 /** What a learner gives as the answer. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -21,6 +25,36 @@ public sealed interface Response {
 
   /** The longest text that can be given, in characters. */
   int LONGEST = 5_000;
+
+  /**
+   * Whether another response says the same: the order of what has none makes no difference, nor
+   * does what {@link Comparing#FAIR} takes alike in a text.
+   */
+  default boolean saysTheSame(Response other) {
+    return switch (this) {
+      case PickedAll(var options) ->
+          other instanceof PickedAll(var others) && Set.copyOf(options).equals(Set.copyOf(others));
+      case Typed(String text) -> other instanceof Typed(String said) && sameText(text, said);
+      case Filled(var words) ->
+          other instanceof Filled(var said)
+              && words.size() == said.size()
+              && IntStream.range(0, words.size())
+                  .allMatch(i -> sameText(words.get(i), said.get(i)));
+      case Placed(var placings) ->
+          other instanceof Placed(var others) && Set.copyOf(placings).equals(Set.copyOf(others));
+      case Shaded(int parts, var places) ->
+          other instanceof Shaded(int cut, var others)
+              && parts == cut
+              && Set.copyOf(places).equals(Set.copyOf(others));
+      case Picked picked -> equals(other);
+      case Ordered ordered -> equals(other);
+      case Pointed pointed -> equals(other);
+    };
+  }
+
+  private static boolean sameText(String text, String other) {
+    return Comparison.fair(text).equals(Comparison.fair(other));
+  }
 
   /** One option, by its id. */
   record Picked(@OwnId String option) implements Response {}

@@ -14,6 +14,7 @@ import bravium.core.play.showing.Showing;
 import bravium.core.question.Basics;
 import bravium.core.question.Discussion;
 import bravium.core.question.Feedback;
+import bravium.core.question.Marking;
 import bravium.core.question.Question;
 import bravium.core.question.Response;
 import bravium.core.samples.Activities;
@@ -150,8 +151,9 @@ class MarkedAnewTest {
       Move move = new Move("mark " + keys++, Mover.TEACHER, mark);
       Turn turn = Engine.play(game, sitting, move, 100_000);
       assertThat(PastGame.refused(game, kept, mark)).isEqualTo(turn.refusal());
-      boolean partly = answer.told().verdict() == Verdict.PARTLY;
-      if (turn.refusal() == null && !partly) {
+      boolean marked = answer.told().response() != null && !answer.waits();
+      assertThat(answer.mark() != null).isEqualTo(marked && answer.marking() != Marking.NONE);
+      if (turn.refusal() == null) {
         Review today = Review.of(game, turn.sitting(), 100_000);
         Review past = PastGame.marked(activity, kept, mark);
         assertThat(past.score().points()).as("%s", mark).isEqualTo(today.score().points());
@@ -159,8 +161,32 @@ class MarkedAnewTest {
         assertThat(past.outcome()).isEqualTo(today.outcome());
         assertThat(past.find(mark.question()).orElseThrow().told().points())
             .isEqualTo(today.find(mark.question()).orElseThrow().told().points());
+        assertThat(today.find(mark.question()).orElseThrow().mark()).isEqualTo(points);
+        assertThat(today.last()).as("when she played last").isEqualTo(kept.last());
       }
     }
+  }
+
+  @Test
+  void theSameAnswerIsTheSameHoweverItWasWritten() {
+    assertSame(new Response.Typed(" Honey  bee. "), new Response.Typed("honey bee"), true);
+    assertSame(new Response.Typed("1.5"), new Response.Typed("15"), false);
+    assertSame(
+        new Response.PickedAll(List.of("a", "b")), new Response.PickedAll(List.of("b", "a")), true);
+    assertSame(new Response.PickedAll(List.of("a")), new Response.PickedAll(List.of()), false);
+    assertSame(
+        new Response.Ordered(List.of("a", "b")), new Response.Ordered(List.of("b", "a")), false);
+    assertSame(
+        new Response.Filled(List.of("Wax", "")), new Response.Filled(List.of("wax", "")), true);
+    assertSame(new Response.Filled(List.of("wax")), new Response.Filled(List.of("wax", "")), false);
+    assertSame(new Response.Shaded(4, List.of(0, 1)), new Response.Shaded(4, List.of(1, 0)), true);
+    assertSame(new Response.Shaded(4, List.of(0)), new Response.Shaded(8, List.of(0)), false);
+    assertSame(new Response.Picked("a"), new Response.Typed("a"), false);
+  }
+
+  private static void assertSame(Response one, Response other, boolean same) {
+    assertThat(one.saysTheSame(other)).as("%s and %s", one, other).isEqualTo(same);
+    assertThat(other.saysTheSame(one)).as("%s and %s", other, one).isEqualTo(same);
   }
 
   private static Player played(Rules rules, String... options) {

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param entries what was entered where an entry says by itself what it means, in that order
  * @param others what is settled besides what was drawn, such as a guess at the whole
  * @param watched what was watched; null where nothing is
+ * @param markable the ids of the questions whose answers the teacher can mark or mark anew now
  */
 public record GameAnswers(
     PlayedGame game,
@@ -20,4 +21,5 @@ public record GameAnswers(
     List<Review.Reviewed> answers,
     List<Entry> entries,
     List<Review.Other> others,
-    @Nullable Watched watched) {}
+    @Nullable Watched watched,
+    List<String> markable) {}

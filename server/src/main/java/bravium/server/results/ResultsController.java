@@ -96,6 +96,24 @@ class ResultsController {
     return results.mark(teacher, sitting, move);
   }
 
+  /** Who else gave the same answer, in the games that were given with this one. */
+  @GetMapping("/api/results/{sitting}/alike/{question}")
+  AlikeAnswers alike(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String sitting,
+      @PathVariable String question) {
+    return results.alike(teacher, sitting, question);
+  }
+
+  /** Marks an answer and all that say the same in games that have ended. */
+  @PostMapping("/api/results/{sitting}/marks/alike")
+  GameAnswers markAlike(
+      @AuthenticationPrincipal Teacher teacher,
+      @PathVariable String sitting,
+      @RequestBody Move move) {
+    return results.markAlike(teacher, sitting, move);
+  }
+
   @PutMapping("/api/results/{sitting}/contributions/{question}")
   GameAnswers hide(
       @AuthenticationPrincipal Teacher teacher,

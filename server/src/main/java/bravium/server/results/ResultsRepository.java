@@ -12,6 +12,8 @@ import static bravium.server.data.schema.Tables.SITTING;
 
 import bravium.server.data.Nightly;
 import bravium.server.data.Writer;
+import bravium.server.data.schema.tables.Learner;
+import bravium.server.data.schema.tables.Sitting;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -44,6 +46,9 @@ class ResultsRepository implements Nightly {
   private static final Duration KEPT = Duration.ofDays(30);
   private static final int MOST_PAGES = 1_000_000;
   private static final int MOST_WAITING = 200;
+
+  /** More than a class with several goes each; of games by a link the newest. */
+  private static final int MOST_BESIDES = 300;
 
   private static final Condition BEGUN =
       DSL.exists(DSL.selectOne().from(MOVE).where(MOVE.SITTING_ID.eq(SITTING.ID)));
@@ -248,6 +253,35 @@ class ResultsRepository implements Nightly {
             WAITING.gt(0))
         .orderBy(SITTING.OPENED_AT, SITTING.ID)
         .limit(MOST_WAITING)
+        .fetch(ResultsRepository::begun);
+  }
+
+  /**
+   * The other games that were given with this one: those of its assignment, or by its link. None
+   * beside a game at the front.
+   */
+  List<Begun> besides(long teacher, long sitting) {
+    Sitting here = SITTING.as("here");
+    Learner own = LEARNER.as("own");
+    return begun()
+        .join(here)
+        .on(here.ID.eq(sitting))
+        .leftJoin(own)
+        .on(own.ID.eq(here.LEARNER_ID))
+        .where(
+            SITTING.ID.ne(sitting),
+            SITTING
+                .ASSIGNMENT_ID
+                .eq(here.ASSIGNMENT_ID)
+                .or(
+                    here.ASSIGNMENT_ID
+                        .isNull()
+                        .and(SITTING.ASSIGNMENT_ID.isNull())
+                        .and(LEARNER.PLAY_LINK_ID.eq(own.PLAY_LINK_ID))),
+            mine(teacher),
+            LISTED)
+        .orderBy(SITTING.OPENED_AT.desc(), SITTING.ID.desc())
+        .limit(MOST_BESIDES)
         .fetch(ResultsRepository::begun);
   }
 

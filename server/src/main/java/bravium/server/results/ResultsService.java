@@ -6,7 +6,9 @@ import bravium.core.play.Move;
 import bravium.core.play.Mover;
 import bravium.core.play.Watched;
 import bravium.core.play.showing.Hardness;
+import bravium.core.play.showing.PastGame;
 import bravium.core.play.showing.Review;
+import bravium.core.question.Marking;
 import bravium.server.accounts.Teacher;
 import bravium.server.activities.ActivityService;
 import bravium.server.problems.Problem;
@@ -95,12 +97,82 @@ class ResultsService {
   /** Of all moves in a game of a learner's, the only one that is the teacher's is to mark. */
   GameAnswers mark(Teacher teacher, String sitting, Move move) {
     ResultsRepository.Begun begun = own(teacher, sitting);
-    if (!(move.action() instanceof Action.Mark)) {
-      throw Problem.badRequest("no-mark", "Only marks can be given here. Nothing was changed.");
-    }
-    Move hers = new Move(move.key(), Mover.TEACHER, move.action());
-    Refusals.taken(sittings.play(sitting, any -> true, hers));
+    mark(begun, move.key(), markIn(move));
     return answers(begun);
+  }
+
+  /**
+   * Marks what says the same, too: where nothing is written to it now, others keep their comment.
+   */
+  GameAnswers markAlike(Teacher teacher, String sitting, Move move) {
+    ResultsRepository.Begun begun = own(teacher, sitting);
+    Action.Mark mark = markIn(move);
+    AlikeAnswers alike = alike(teacher, begun, mark.question());
+    mark(begun, move.key(), mark);
+    for (AlikeAnswer answer : alike.answers()) {
+      String comment = mark.comment() == null ? answer.comment() : mark.comment();
+      Action.Mark same = new Action.Mark(mark.question(), mark.points(), comment);
+      mark(own(teacher, answer.sitting()), move.key(), same);
+    }
+    return answers(begun);
+  }
+
+  private static Action.Mark markIn(Move move) {
+    if (move.action() instanceof Action.Mark mark) {
+      return mark;
+    }
+    throw Problem.badRequest("no-mark", "Only marks can be given here. Nothing was changed.");
+  }
+
+  private void mark(ResultsRepository.Begun begun, String key, Action.Mark mark) {
+    Review review = review(begun);
+    Review.Reviewed answer = review.find(mark.question()).orElse(null);
+    if (answer != null && answer.told().response() != null && !isMarkable(begun, review, answer)) {
+      throw Problem.conflict(
+          "not-to-be-marked",
+          answer.canBeMarked(stored(begun).game())
+              ? "This game is still being played. What Bravium judged can be marked anew once it"
+                  + " has ended. Nothing was changed."
+              : "This answer can't be marked: it brings no points of its own. Nothing was changed.");
+    }
+    Refusals.taken(sittings.play(begun.id(), any -> true, new Move(key, Mover.TEACHER, mark)));
+  }
+
+  /** What was judged at once is marked anew only once its game has ended. */
+  private boolean isMarkable(ResultsRepository.Begun game, Review review, Review.Reviewed answer) {
+    boolean now = answer.marking() == Marking.BY_TEACHER || review.outcome() != null;
+    return now && answer.canBeMarked(stored(game).game());
+  }
+
+  AlikeAnswers alike(Teacher teacher, String sitting, String question) {
+    return alike(teacher, own(teacher, sitting), question);
+  }
+
+  private AlikeAnswers alike(Teacher teacher, ResultsRepository.Begun begun, String question) {
+    Review.Reviewed answer =
+        review(begun)
+            .find(question)
+            .orElseThrow(
+                () ->
+                    Problem.notFound(
+                        "no-such-answer", "This question has no answer in this game."));
+    List<AlikeAnswer> ended = new ArrayList<>();
+    int running = 0;
+    for (ResultsRepository.Begun other : rows.besides(teacher.id(), begun.row())) {
+      Review review = review(other);
+      Review.Reviewed said = review.find(question).filter(answer::saysTheSame).orElse(null);
+      if (said != null && isMarkable(other, review, said)) {
+        ended.add(alike(other, said));
+      } else if (said != null && said.canBeMarked(stored(other).game())) {
+        running++;
+      }
+    }
+    return new AlikeAnswers(ended, running);
+  }
+
+  private AlikeAnswer alike(ResultsRepository.Begun game, Review.Reviewed answer) {
+    Integer mark = answer.waits() ? null : PastGame.markOf(stored(game).activity(), answer);
+    return new AlikeAnswer(game.id(), game.learner(), game.name(), mark, answer.told().comment());
   }
 
   GameAnswers hide(Teacher teacher, String sitting, String question, boolean hidden) {
@@ -156,7 +228,11 @@ class ResultsService {
         review.answers(),
         review.entries(),
         review.others(),
-        review.watched());
+        review.watched(),
+        review.answers().stream()
+            .filter(answer -> isMarkable(begun, review, answer))
+            .map(answer -> answer.question().id())
+            .toList());
   }
 
   private PlayedGame game(ResultsRepository.Begun begun, Review review) {

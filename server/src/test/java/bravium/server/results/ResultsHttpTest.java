@@ -218,6 +218,92 @@ class ResultsHttpTest {
     assertThat(toMark()).hasSize(1);
   }
 
+  @Test
+  void whatWasJudgedAtOnceIsMarkedAnewForAllWhoGaveTheSameAnswer() {
+    Playing ann = ended("w", "r", "r");
+    Playing ben = ended("w", "w", "r");
+    Playing cleo = ended("r", "r", "r");
+    Playing running = learner();
+    write(running, "f", "Because");
+    write(running, "d", "Well");
+    running.move(Samples.pick("pick q1", "q1", "w"));
+    assertThat(game(ann).get("markable").asArray()).contains(Json.value("q1"));
+    assertThat(game(running).get("markable").asArray()).containsExactly(Json.value("f"));
+
+    JsonObject alike = alike(ann, "q1");
+    assertThat(alike.get("answers").asArray()).hasSize(1);
+    JsonObject other = alike.get("answers").asArray().get(0).asObject();
+    assertThat(other.getString("sitting", "")).isEqualTo(ben.sitting());
+    assertThat(other.getInt("mark", -1)).isZero();
+    assertThat(alike.getInt("running", 0)).isEqualTo(1);
+
+    String move = Samples.move("m", "{\"kind\": \"mark\", \"question\": \"q1\", \"points\": 10}");
+    String marks = "/api/results/" + ann.sitting() + "/marks/alike";
+    assertThat(teacher.post(marks, move).status()).isEqualTo(200);
+    assertThat(teacher.post(marks, move).status()).as("sent twice").isEqualTo(200);
+
+    assertThat(points(ann)).isEqualTo(30);
+    assertThat(points(ben)).isEqualTo(20);
+    assertThat(points(cleo)).isEqualTo(30);
+    assertThat(ann.showing().toString()).contains("\"markedAnew\":true");
+    assertThat(cleo.showing().toString()).doesNotContain("\"markedAnew\":true");
+    assertThat(mark(teacher, running, "m", "q1", 10, "").text("detail"))
+        .contains("still being played");
+    assertThat(alike(cleo, "q1").get("answers").asArray()).isEmpty();
+  }
+
+  @Test
+  void othersKeepTheirCommentWhereNoneIsWritten() {
+    Playing ann = ended("w", "r", "r");
+    Playing ben = ended("w", "r", "r");
+    assertThat(mark(teacher, ben, "b", "q1", 5, "Look closely").status()).isEqualTo(200);
+    assertThat(alike(ann, "q1").get("answers").asArray().get(0).asObject().getInt("mark", -1))
+        .isEqualTo(5);
+    teacher.post(
+        "/api/results/" + ann.sitting() + "/marks/alike",
+        Samples.move("m", "{\"kind\": \"mark\", \"question\": \"q1\", \"points\": 10}"));
+    assertThat(ben.showing().toString()).contains("Look closely");
+    assertThat(points(ben)).isEqualTo(30);
+  }
+
+  @Test
+  void nobodyElseSeesWhoGaveTheSameAnswer() {
+    Playing ann = ended("w", "r", "r");
+    ended("w", "r", "r");
+    String path = "/api/results/" + ann.sitting() + "/alike/q1";
+    assertThat(Caller.stranger(server).get(path).status()).isEqualTo(401);
+    assertThat(teacher.get(path + "1").status()).isEqualTo(404);
+    assertThat(teacher.get("/api/results/none/alike/q1").status()).isEqualTo(404);
+  }
+
+  /** A game with the same words that has ended, and these options. */
+  private Playing ended(String... options) {
+    Playing learner = learner();
+    write(learner, "f", "Because");
+    write(learner, "d", "Well");
+    for (int i = 0; i < options.length; i++) {
+      String question = "q" + (i + 1);
+      learner.move(Samples.pick("pick " + question, question, options[i]));
+      learner.move(Samples.goOn("on " + question, question));
+    }
+    return learner;
+  }
+
+  private JsonObject game(Playing learner) {
+    return teacher.get("/api/results/" + learner.sitting()).json().asObject();
+  }
+
+  private JsonObject alike(Playing learner, String question) {
+    return teacher
+        .get("/api/results/" + learner.sitting() + "/alike/" + question)
+        .json()
+        .asObject();
+  }
+
+  private int points(Playing learner) {
+    return game(learner).get("game").asObject().get("score").asObject().getInt("points", -1);
+  }
+
   private Answer mark(Playing learner, String key, int points) {
     return mark(teacher, learner, key, "f", points, "Well seen");
   }

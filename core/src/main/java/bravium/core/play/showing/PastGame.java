@@ -110,7 +110,7 @@ public final class PastGame {
             ? byTeacher(activity, before, mark)
             : anew(activity, before, mark);
     List<Review.Reviewed> answers = new ArrayList<>(review.answers());
-    answers.replaceAll(a -> a == before ? a.with(told) : a);
+    answers.replaceAll(a -> a == before ? a.with(told, mark.points()) : a);
     int more = told.points() - before.told().points() + Math.min(0, sum(review));
     Scorecard score = review.score().with(before.told().verdict(), told.verdict(), more);
     Review changed = review.with(score, answers);
@@ -134,23 +134,36 @@ public final class PastGame {
   }
 
   /**
-   * Prices stay paid, and a bonus stays with a full mark. What the answer had earned is known where
-   * it was wrong or right; of what was right in part the tries before it are taken for wrong ones.
+   * Prices stay paid, and a bonus stays with a full mark. Where no mark was kept, what the answer
+   * had earned is known if it was wrong or right; of what was right in part the tries before it are
+   * taken for wrong ones.
    */
   private static Showing.Told anew(Activity activity, Review.Reviewed answer, Action.Mark mark) {
     Showing.Told told = answer.told();
     int worth = answer.question().worth();
-    int kept = told.points() - told.bonus();
-    int cost =
-        switch (told.verdict()) {
-          case RIGHT -> worth - kept;
-          case WRONG, MISSED, GIVEN -> -kept;
-          case PARTLY -> cost(activity, answer, answer.tries() - 1);
-        };
-    Verdict verdict = Referee.verdict(mark.points(), worth);
+    int before = markOf(activity, answer);
+    int cost = before - (told.points() - told.bonus());
+    boolean same = mark.points() == before;
+    Verdict verdict = same ? told.verdict() : Referee.verdict(mark.points(), worth);
     int bonus = verdict == Verdict.RIGHT ? told.bonus() : 0;
     return told.marked(verdict, mark.points() - cost + bonus, bonus, mark.comment())
-        .markedAnew(true);
+        .markedAnew(told.markedAnew() || !same);
+  }
+
+  /**
+   * The mark that an answer has which was judged at once: what it brought without prices and
+   * bonuses.
+   */
+  public static int markOf(Activity activity, Review.Reviewed answer) {
+    Showing.Told told = answer.told();
+    if (answer.mark() != null) {
+      return answer.mark();
+    }
+    return switch (told.verdict()) {
+      case RIGHT -> answer.question().worth();
+      case WRONG, MISSED, GIVEN -> 0;
+      case PARTLY -> told.points() - told.bonus() + cost(activity, answer, answer.tries() - 1);
+    };
   }
 
   private static int cost(Activity activity, Review.Reviewed answer, int mistakes) {
@@ -159,23 +172,25 @@ public final class PastGame {
   }
 
   private static Outcome outcome(Outcome before, Review review) {
-    int toCome =
+    List<Integer> toCome =
         review.answers().stream()
             .filter(Review.Reviewed::waits)
-            .mapToInt(answer -> answer.question().worth())
-            .sum();
+            .map(answer -> answer.question().worth())
+            .filter(worth -> worth > 0)
+            .toList();
+    int most = sum(review) + toCome.stream().mapToInt(worth -> worth).sum();
     int points = review.score().points();
     boolean lost = before.ended() == Outcome.Ended.LIVES || before.ended() == Outcome.Ended.TIME;
     boolean goal = decidedByGoal(before, review);
     boolean won = goal ? before.won() : !lost && points >= before.needed();
-    boolean decided = goal || won || lost || points + toCome < before.needed();
+    boolean decided = goal || won || lost || most < before.needed();
     return new Outcome(
         won,
         points,
         before.possible(),
         before.needed(),
         before.ended(),
-        decided ? 0 : review.waiting());
+        decided ? 0 : toCome.size());
   }
 
   /** Whether something else than points decided it, which no mark changes. */

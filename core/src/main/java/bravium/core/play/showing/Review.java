@@ -13,6 +13,7 @@ import bravium.core.play.Sitting;
 import bravium.core.play.Verdict;
 import bravium.core.play.Watched;
 import bravium.core.question.Marking;
+import bravium.core.question.Response;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -72,6 +73,8 @@ public record Review(
    * @param model a free answer as it could be; null where there is none
    * @param parts the parts of a picture that it covered, by their number from 1
    * @param when when it came into reach and when it was settled; null where its game doesn't say
+   * @param mark what the answer itself brought, as Bravium found or the teacher says, in points:
+   *     without prices and bonuses. Null where it has no mark, or none was kept
    */
   @Root
   public record Reviewed(
@@ -82,15 +85,38 @@ public record Review(
       Marking marking,
       @Nullable String model,
       List<Integer> parts,
-      @Nullable When when) {
+      @Nullable When when,
+      @Nullable Integer mark) {
 
     /** Takes what was kept earlier as it is told today. */
     public Reviewed {
       told = told.withIdsApart(question.kind());
     }
 
-    Reviewed with(Showing.Told changed) {
-      return new Reviewed(question, changed, tries, hints, marking, model, parts, when);
+    Reviewed with(Showing.Told changed, int given) {
+      return new Reviewed(question, changed, tries, hints, marking, model, parts, when, given);
+    }
+
+    /** Whether the same was answered to the same question, which may have been edited meanwhile. */
+    public boolean saysTheSame(Reviewed other) {
+      Response response = told.response();
+      Response said = other.told.response();
+      return response != null
+          && said != null
+          && question.id().equals(other.question.id())
+          && question.kind() == other.question.kind()
+          && question.text().equals(other.question.text())
+          && response.saysTheSame(said)
+          && !isJudgedApart(other);
+    }
+
+    /** Whether what looks alike was not the same to Bravium, such as mg and Mg. */
+    private boolean isJudgedApart(Reviewed other) {
+      return marking == Marking.AT_ONCE
+          && told.verdict() != other.told.verdict()
+          && !told.markedAnew()
+          && !other.told.markedAnew()
+          && !told.response().equals(other.told.response());
     }
 
     /**

@@ -360,7 +360,8 @@ final class ShowingBuilder {
         question.marking(),
         model(question),
         game.play().parts(question.id()),
-        when(question.id()));
+        when(question.id()),
+        game.referee().markOf(result, effort));
   }
 
   private Review.Reviewed reviewed(Item item, Result result) {
@@ -389,7 +390,8 @@ final class ShowingBuilder {
         item.marking(),
         null,
         game.play().parts(item.id()),
-        when(item.id()));
+        when(item.id()),
+        null);
   }
 
   /** When an item came into reach and when it was settled, where its game says so. */

@@ -308,6 +308,30 @@ class EscapeRoomTest {
   }
 
   @Test
+  void whoIsNotOutWhenItIsClosedHasNotWon() {
+    Playing room = new Playing(twoRooms());
+    room.answer("gate", "bee");
+    Sitting closed = Engine.close(room.game, room.sitting, Outcome.Ended.AT_CLOSING, 90_000);
+    assertThat(closed.outcome().won()).isFalse();
+    assertThat(closed.outcome().why()).isEqualTo(Outcome.OutcomeReason.CUT_OFF);
+  }
+
+  @Test
+  void noMarkOpensALockThatStayedShut() {
+    Playing room = new Playing(twoRooms());
+    room.answer("gate", "bee");
+    room.act(new Action.Own(new EscapeAction.StopEscaping()));
+    Action less = new Action.Mark("gate", 0, null);
+    assertThat(room.act(Mover.TEACHER, less).refusal()).isNull();
+    assertThat(room.outcome().ended()).isEqualTo(Outcome.Ended.GIVEN_UP);
+    room.act(Mover.TEACHER, new Action.Mark("gate", 10, null));
+    assertThat(room.outcome().points()).isEqualTo(10);
+    assertThat(room.outcome().won()).isFalse();
+    Action never = new Action.Mark("door", 10, null);
+    assertThat(room.act(Mover.TEACHER, never).refusal()).isEqualTo(Refusal.NO_SUCH_MARK);
+  }
+
+  @Test
   void theTeacherOpensALockThatTheClassIsStuckAt() {
     Playing play = new Playing(twoRooms());
     Action open = new Action.Own(new EscapeAction.OpenLock("gate"));

@@ -18,6 +18,7 @@ import bravium.core.play.Engine;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
 import bravium.core.play.Opening;
+import bravium.core.play.Outcome;
 import bravium.core.play.Prepared;
 import bravium.core.play.Refusal;
 import bravium.core.play.Sitting;
@@ -25,6 +26,7 @@ import bravium.core.play.Stage;
 import bravium.core.play.Turn;
 import bravium.core.play.Verdict;
 import bravium.core.play.Watched;
+import bravium.core.play.showing.PastGame;
 import bravium.core.play.showing.Review;
 import bravium.core.play.showing.Showing;
 import bravium.core.question.Basics;
@@ -267,6 +269,29 @@ class QuestionVideoTest {
     other.sees(10_000, 50_000);
     other.sees(50_000, 60_000);
     assertThat(other.sitting.outcome().won()).isTrue();
+  }
+
+  @Test
+  void noMarkWinsAFilmOfWhichTooLittleWasWatched() {
+    QuestionVideo video = film(Stop.of("q1", 5_000)).with(rule(true, true, false, 100));
+    Watching she = new Watching(video, Activities.asWritten(null, 50));
+    she.sees(0, 5_000);
+    she.answers("b");
+    she.goesOn();
+    she.sees(50_000, 60_000);
+    she.act(new Action.Own(new VideoAction.FinishFilm()));
+    assertThat(she.sitting.outcome().won()).isFalse();
+
+    Review kept = Review.of(she.game, she.sitting, she.now);
+    Action.Mark mark = new Action.Mark("q1", 10, null);
+    Turn turn =
+        Engine.play(she.game, she.sitting, new Move("mark", Mover.TEACHER, mark), she.now + 1_000);
+    Outcome outcome = turn.sitting().outcome();
+    assertThat(outcome.points()).isEqualTo(10);
+    assertThat(outcome.points()).isGreaterThanOrEqualTo(outcome.needed());
+    assertThat(outcome.won()).isFalse();
+    assertThat(outcome.why()).isEqualTo(Outcome.OutcomeReason.GOAL_MISSED);
+    assertThat(PastGame.marked(she.game.activity(), kept, mark).outcome()).isEqualTo(outcome);
   }
 
   @Test
