@@ -3,7 +3,7 @@ import { useMemo, useRef, useState } from "react";
 import { mended, mendsOf } from "../engine/LocalGame";
 import { ownRulesOf, partsOf } from "../games";
 import type { Finding, Readiness } from "../generated/types";
-import { questionsOf } from "../questions/questionsOf";
+import { lineOf, questionsOf } from "../questions/questionsOf";
 import { words } from "../words/en";
 import type { EditorStore } from "./editor";
 import { lead } from "./places";
@@ -145,7 +145,7 @@ function FindingRow(
   const activity = useEditor((editor) => editor.activity);
   const parts = partsOf(activity.game.kind);
   const item = finding.question;
-  const place = questionsOf(activity).findIndex((q) => q.id === item);
+  const line = lineOf(questionsOf(activity), item);
   const named = item === undefined ? undefined : parts?.item?.(activity.game, item);
   const { own } = finding;
   const stop = finding.weight === "stop";
@@ -162,7 +162,7 @@ function FindingRow(
       >
         <span className={`font-semibold ${stop ? "text-error" : ""}`}>
           <span aria-hidden="true">{stop ? "△ " : "○ "}</span>
-          {named ?? (place >= 0 ? words.readiness.place(place + 1) : words.readiness.whole)}
+          {named ?? line?.name ?? words.readiness.whole}
           <span className="sr-only"> ({words.readiness.weights[finding.weight]})</span>
         </span>{" "}
         {own === undefined

@@ -1,7 +1,7 @@
 import { type FormEvent, useId, useState } from "react";
 import { partsOf } from "../games";
 import type { Activity } from "../generated/types";
-import { questionsOf } from "../questions/questionsOf";
+import { lineOf, questionsOf } from "../questions/questionsOf";
 import { Dialog } from "../ui/Dialog";
 import { FIELD } from "../ui/field";
 import { words } from "../words/en";
@@ -12,12 +12,12 @@ import { type FoundPlace, replaced } from "./replacing";
 const MOST_SHOWN = 60;
 
 /** The line on the sheet that a place belongs to, and what it is called. */
-function lineOf(activity: Activity, { within }: FoundPlace) {
+function foundLine(activity: Activity, { within }: FoundPlace) {
   const questions = questionsOf(activity);
   const parts = partsOf(activity.game.kind);
   for (const id of within) {
-    const place = questions.findIndex((question) => question.id === id);
-    if (place >= 0) return { id, name: words.readiness.place(place + 1) };
+    const line = lineOf(questions, id);
+    if (line) return { id, name: line.name };
     const name = parts?.item?.(activity.game, id);
     if (name) return { id, name };
   }
@@ -41,7 +41,7 @@ export function ReplaceDialog(props: {
   const { places } = replaced(activity, wanted, by);
   const count = places.length;
   const goTo = (place: FoundPlace) => {
-    const line = lineOf(activity, place);
+    const line = foundLine(activity, place);
     if (!line && place.part !== "game") return editDetails();
     onClose();
     // The dialog gives the focus back first.
@@ -99,7 +99,7 @@ export function ReplaceDialog(props: {
         {done === undefined && count > 0 && (
           <ul className="max-h-[34vh] overflow-y-auto border-y border-line">
             {places.slice(0, MOST_SHOWN).map((place, i) => {
-              const line = lineOf(activity, place);
+              const line = foundLine(activity, place);
               return (
                 // biome-ignore lint/suspicious/noArrayIndexKey: a place is where it stands in the list
                 <li key={i} className="border-b border-line last:border-0">

@@ -7,9 +7,11 @@ import { words } from "../words/en";
 
 /** What a part of an activity is called. */
 export function partName({ path, number }: Difference): string {
-  if (number !== undefined) return words.revision.question(number);
   const list = path.match(LISTED)?.[1];
-  if (list !== undefined) return words.revision.items[list] ?? words.revision.other;
+  if (list !== undefined) {
+    const what = words.revision.items[list] ?? words.revision.other;
+    return number === undefined ? what : words.revision.numbered(what, number);
+  }
   return words.revision.parts[path] ?? words.revision.other;
 }
 

@@ -51,20 +51,18 @@ export function GlanceTable(props: {
                 <th scope="col" className="px-3 text-right">
                   {said.sum}
                 </th>
-                {columns.map((column, i) => (
+                {columns.map((column) => (
                   <th
                     key={column.id}
                     scope="col"
                     className="min-w-12 px-1 py-2 text-center align-bottom font-display"
-                    title={said.column(i + 1, column.label, column.right, column.settled)}
+                    title={said.column(column)}
                   >
-                    <span aria-hidden="true">{i + 1}</span>
+                    <span aria-hidden="true">{column.number ?? "–"}</span>
                     <span className="block text-sm font-normal text-soft" aria-hidden="true">
                       {said.rightOf(column.right, column.settled)}
                     </span>
-                    <span className="sr-only">
-                      {said.column(i + 1, column.label, column.right, column.settled)}
-                    </span>
+                    <span className="sr-only">{said.column(column)}</span>
                   </th>
                 ))}
                 <th scope="col" className="only-screen">
@@ -99,9 +97,9 @@ function Items({ columns }: { columns: GlanceColumn[] }) {
         {words.classes.given.items}
       </h2>
       <ol className="grid gap-1">
-        {columns.map(({ id, label, right, settled }, i) => (
-          <li key={id} className="[overflow-wrap:anywhere]">
-            {said.column(i + 1, label, right, settled)}
+        {columns.map((column) => (
+          <li key={column.id} className="[overflow-wrap:anywhere]">
+            {said.column(column)}
           </li>
         ))}
       </ol>
@@ -148,7 +146,7 @@ function Row(props: {
             {cell && cell.mark !== "none" && (
               <Cell
                 cell={cell}
-                label={`${name}, ${i + 1}: ${said.marks[cell.mark]}`}
+                label={`${name}, ${said.columnName(column)}: ${said.marks[cell.mark]}`}
                 open={() => answers(line, column.id)}
               />
             )}

@@ -1,4 +1,5 @@
 import type { Activity, QuestionUnion } from "../generated/types";
+import { words } from "../words/en";
 
 const NONE: QuestionUnion[] = [];
 
@@ -16,3 +17,24 @@ export const countsOf = (questions: QuestionUnion[]) => {
   const cards = on.filter(({ kind }) => kind === "information").length;
   return { asked: on.length - cards, cards, off: questions.length - on.length };
 };
+
+/** A line of the sheet: its number among what is asked, if it is, and what it is called. */
+export interface SheetLine {
+  number?: number;
+  name: string;
+}
+
+/** The lines of some questions: cards and what is switched off have no number. */
+export function linesOf(questions: QuestionUnion[]): SheetLine[] {
+  let number = 0;
+  return questions.map(({ kind, off }) => {
+    const card = kind === "information";
+    if (card || off) return { name: words.sheet.besides(card, off === true, number) };
+    number += 1;
+    return { number, name: words.sheet.question(number) };
+  });
+}
+
+/** What the line of a question is called; nothing where there is none. */
+export const lineOf = (questions: QuestionUnion[], id?: string): SheetLine | undefined =>
+  linesOf(questions)[questions.findIndex((question) => question.id === id)];

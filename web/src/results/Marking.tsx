@@ -78,7 +78,7 @@ export function Marking(props: {
         <button
           ref={button}
           type="button"
-          className="btn btn-outline justify-self-start"
+          className={`btn justify-self-start ${answer.marking === "by-teacher" ? "btn-outline" : "btn-ghost -ml-4 text-soft"}`}
           onClick={() => {
             opened();
             setChanging(true);
@@ -211,13 +211,15 @@ function Changing(props: {
               done(after, { who, points, earlier: earlier(game, answer, all ? others : []) })
             }
           />
-          <p className="text-sm text-soft">
-            {answer.marking === "at-once" && said.stays} {running > 0 && said.running(running)}
+          <p className="text-sm text-soft empty:hidden">
+            {[answer.marking === "at-once" && said.stays, running > 0 && said.running(running)]
+              .filter(Boolean)
+              .join(" ")}
           </p>
           {alike.isError && <p className="text-sm">{said.alikeUnread}</p>}
         </>
       )}
-      <button type="button" className="btn btn-ghost justify-self-start" onClick={leave}>
+      <button type="button" className="btn btn-ghost -ml-4 justify-self-start" onClick={leave}>
         {words.cancel}
       </button>
     </div>

@@ -3,6 +3,7 @@ import type {
   Counts,
   Door,
   Given,
+  GlanceColumn,
   GlanceLine,
   NameOrder,
   NameRole,
@@ -19,6 +20,11 @@ const long = (minutes: number) =>
     : minutes < 48 * 60
       ? plural(Math.floor(minutes / 60), "hour")
       : plural(Math.floor(minutes / (24 * 60)), "day");
+
+const GUESSES = "Guess at the picture";
+
+/** What has no number now: guesses at the whole, or what only an earlier version asked. */
+const notNow = (label: string) => (label ? `${label} (not asked now)` : GUESSES);
 
 /** The words of classes: their registers, what is given, what came back. */
 export const classes = {
@@ -323,8 +329,11 @@ export const classes = {
         waits: "to mark",
         none: "not reached",
       },
-      column: (n: number, label: string, right: number, settled: number) =>
-        `${n}. ${label || "Guess at the picture"}${settled > 0 ? ` – ${right} of ${settled} right` : ""}`,
+      column: ({ number, label, right, settled }: GlanceColumn) => {
+        const head = number === undefined ? notNow(label) : `${number}. ${label}`;
+        return settled > 0 ? `${head} – ${right} of ${settled} right` : head;
+      },
+      columnName: ({ number, label }: GlanceColumn) => number ?? (label || GUESSES),
       rightOf: (right: number, settled: number) => (settled === 0 ? "" : `${right}/${settled}`),
       state: ({ goes, ended, excused, left, standing }: GlanceLine) =>
         [

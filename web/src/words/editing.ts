@@ -170,6 +170,9 @@ export const editing = {
     kindLabel: "Kind of question",
     kindNone: "Open a question first: the kind of the open one is changed.",
     question: (n: number) => `Question ${n}`,
+    /** A line that is no question now, by the question that it stands behind; 0 for none. */
+    besides: (card: boolean, off: boolean, after: number) =>
+      `${off ? `Switched-off ${card ? "card" : "question"}` : "Card"} ${after === 0 ? "at the beginning" : `after question ${after}`}`,
     questionPlaceholder: "Ask something",
     option: (letter: string) => `Option ${letter}`,
     first: "an option — just type",
@@ -198,7 +201,7 @@ export const editing = {
     offNote: "Switched off: kept here, not asked.",
     pin: (letter: string) => `Option ${letter} stays in its place`,
     pinTip: "Pin: stays in its place when options are mixed",
-    select: (n: number) => `Select question ${n}`,
+    select: (name: string) => `Select ${name.charAt(0).toLowerCase()}${name.slice(1)}`,
     selected: (n: number) => `${n} selected`,
     setForAll: (n: number) => `Set for all ${n}`,
     asEach: "as each question has it",

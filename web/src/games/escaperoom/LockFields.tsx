@@ -3,6 +3,7 @@ import { randomId } from "../../engine/randomId";
 import { limits } from "../../generated/limits";
 import type { EffectUnion, Lock, OpenerUnion } from "../../generated/types";
 import { LINE_FIELD, Part, Rows } from "../../questions/editors/rows";
+import { lineOf } from "../../questions/questionsOf";
 import { OpenQuestion } from "../../questions/sheet/OpenQuestion";
 import { WordsField } from "../../rich/WordsField";
 import { written } from "../../rich/words";
@@ -26,7 +27,8 @@ export function LockFields(props: FieldsProps & { lock: Lock }) {
     );
   const question = questionOf(game, lock);
   const helping = game.things.filter((thing) => thing.helps.includes(lock.id));
-  const number = game.questions.findIndex(({ id }) => id === lock.id) + 1;
+  const place = game.questions.findIndex(({ id }) => id === lock.id);
+  const line = lineOf(game.questions, lock.id);
   const typed = question?.kind === "typed-text" || question?.kind === "number";
   return (
     <Box
@@ -40,7 +42,9 @@ export function LockFields(props: FieldsProps & { lock: Lock }) {
         <div className="[&>fieldset]:m-0 [&>fieldset]:border-0 [&>fieldset]:p-0 [&>fieldset]:shadow-none">
           <OpenQuestion
             question={question}
-            number={number}
+            place={place}
+            number={line?.number}
+            name={line?.name}
             useEditor={useEditor}
             sheet={sheet}
             takeIn={takeIn}

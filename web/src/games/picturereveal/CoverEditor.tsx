@@ -9,6 +9,7 @@ import { cutUnevenly, guarded, tellingOf, underPieces } from "../../engine/Local
 import { limits } from "../../generated/limits";
 import type { DetailMap, PictureReveal, Telling, Under } from "../../generated/types";
 import { PictureChoice } from "../../media/PictureChoice";
+import { lineOf, linesOf } from "../../questions/questionsOf";
 import { useMediaAddress } from "../../rich/media";
 import { plainOf, type Words } from "../../rich/words";
 import { FIELD } from "../../ui/field";
@@ -251,13 +252,13 @@ function CutPicture(
       )}
       {under.map(({ question, patch: area }, i) => {
         const share = telling?.shares[i];
-        const number = reveal.questions.findIndex(({ id }) => id === question) + 1;
+        const by = lineOf(reveal.questions, question);
         return (
           <button
             key={`${area.x} ${area.y}`}
             type="button"
             aria-label={`${sheetWords.piece(i + 1, tenth(share))}: ${
-              number > 0 ? `${sheetWords.lifts} ${number}` : sheetWords.none
+              by ? `${sheetWords.lifts} ${by.number ?? by.name}` : sheetWords.none
             }`}
             aria-pressed={chosen === i}
             data-lit={question !== undefined && (question === lit || question === open)}
@@ -279,7 +280,7 @@ function CutPicture(
             }}
           >
             <span className="rounded-full bg-card px-2 font-display text-sm font-semibold">
-              {number > 0 ? number : "–"}
+              {by?.number ?? "–"}
             </span>
           </button>
         );
@@ -321,7 +322,8 @@ function PieceFields(props: CoverProps & { place: number; share?: number }) {
     ...reveal,
     pieces: reveal.pieces.map((p, i) => (i === place ? { ...p, question: undefined } : p)),
   })[place]?.question;
-  const free = reveal.questions.findIndex(({ id }) => id === automatic);
+  const lines = linesOf(reveal.questions);
+  const free = lineOf(reveal.questions, automatic)?.number;
   const value = piece?.question ?? "next";
   return (
     <fieldset className="my-2 rounded-[14px] border border-line p-3">
@@ -339,13 +341,13 @@ function PieceFields(props: CoverProps & { place: number; share?: number }) {
             if (question) unfold(question, false);
           }}
         >
-          <option value="next">{sheetWords.next(free < 0 ? undefined : free + 1)}</option>
+          <option value="next">{sheetWords.next(free)}</option>
           <option value="none">{sheetWords.none}</option>
           {reveal.questions.map(
             ({ id, kind, text }, i) =>
               kind !== "information" && (
                 <option key={id} value={id}>
-                  {sheetWords.question(i + 1, plainOf(text).slice(0, 60))}
+                  {sheetWords.question(lines[i], plainOf(text).slice(0, 60))}
                 </option>
               ),
           )}

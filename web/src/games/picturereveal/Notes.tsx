@@ -1,3 +1,4 @@
+import { lineOf } from "../../questions/questionsOf";
 import { plainOf } from "../../rich/words";
 import type { NotesProps } from "..";
 import { revealOf } from "./reveal";
@@ -11,9 +12,9 @@ export default function RevealNotes({ activity, showing }: NotesProps) {
   const last = told.at(-1);
   const questions = revealOf(activity)?.questions ?? [];
   const lying = (id?: string) => {
-    const place = questions.findIndex((question) => question.id === id);
-    const text = questions[place]?.text;
-    return text === undefined ? undefined : { number: place + 1, text: plainOf(text) };
+    const text = questions.find((question) => question.id === id)?.text;
+    const number = lineOf(questions, id)?.number;
+    return text === undefined ? undefined : { number, text: plainOf(text) };
   };
   return (
     <section className="rounded-[4px] border-l-8 border-accent bg-card p-4">
@@ -31,7 +32,7 @@ export default function RevealNotes({ activity, showing }: NotesProps) {
               <span className="text-soft">
                 {revealWords.piece(i + 1, pieces.length, sheet.patch, sheet.lying)}
               </span>
-              {under && ` – ${under.number}. ${under.text}`}
+              {under && ` – ${under.number === undefined ? "" : `${under.number}. `}${under.text}`}
             </li>
           );
         })}

@@ -1,3 +1,4 @@
+import type { SheetLine } from "../../questions/questionsOf";
 import { plural } from "../../words/format";
 
 /** What the teacher reads while she writes a picture reveal. */
@@ -33,7 +34,8 @@ export const sheetWords = {
   next: (n?: number) =>
     n === undefined ? "the next question that is free" : `the next that is free (question ${n})`,
   none: "no question: it stays",
-  question: (n: number, text: string) => `${n} ${text}`,
+  question: (line: SheetLine | undefined, text: string) =>
+    line?.number === undefined ? `${line?.name ?? ""}: ${text}` : `${line.number} ${text}`,
   pieceSaid: "What is to be seen there, said once it is lifted",
   answers: "What it is",
   answersNone: "not written yet",

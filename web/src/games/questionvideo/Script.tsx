@@ -4,6 +4,7 @@ import { ChoiceChip } from "../../build/chips";
 import type { EditorStore } from "../../build/editor";
 import type { SheetActions } from "../../build/sheetActions";
 import type { QuestionVideo } from "../../generated/types";
+import { linesOf } from "../../questions/questionsOf";
 import { ClosedLine } from "../../questions/sheet/ClosedLine";
 import { OpenQuestion } from "../../questions/sheet/OpenQuestion";
 import { SelectionBar } from "../../questions/sheet/SelectionBar";
@@ -182,7 +183,8 @@ function StopLine(
   },
 ) {
   const { useEditor, video, sheet, takeIn, entry, unfolded, selected } = props;
-  const { question, stop, number } = entry;
+  const { question, stop, place } = entry;
+  const line = linesOf(video.questions)[place];
   const { edit } = useEditor.getState();
   const most = video.film?.millis ?? 0;
   const shown = shownOf(video.film);
@@ -193,7 +195,7 @@ function StopLine(
         <span className="script-flag">{sheetWords.stop}</span>
         {stop ? (
           <MomentField
-            label={sheetWords.stopAt(number)}
+            label={sheetWords.stopAt(place + 1)}
             value={stop.at}
             most={most}
             change={(at) => {
@@ -245,7 +247,9 @@ function StopLine(
       {unfolded ? (
         <OpenQuestion
           question={question}
-          number={number}
+          place={place}
+          number={line?.number}
+          name={line?.name}
           useEditor={useEditor}
           sheet={sheet}
           takeIn={takeIn}
@@ -253,7 +257,8 @@ function StopLine(
       ) : (
         <ClosedLine
           question={question}
-          number={number}
+          number={line?.number}
+          name={line?.name}
           selected={selected}
           useEditor={useEditor}
           sheet={sheet}

@@ -60,7 +60,7 @@ export const stopOf = ({ stops }: QuestionVideo, question: string): Stop | undef
 /** What the sheet reads, in the order of the film: lines of the script, and stops between them. */
 export type Entry =
   | { kind: "line"; at: number; line: ScriptLine; place: number }
-  | { kind: "stop"; at: number; question: QuestionUnion; stop?: Stop; number: number };
+  | { kind: "stop"; at: number; question: QuestionUnion; stop?: Stop; place: number };
 
 export function entriesOf(video: QuestionVideo): Entry[] {
   const lines = video.script.map(
@@ -73,7 +73,7 @@ export function entriesOf(video: QuestionVideo): Entry[] {
       at: stop?.at ?? Number.POSITIVE_INFINITY,
       question,
       stop,
-      number: i + 1,
+      place: i,
     };
   });
   const entries = [...lines, ...stops];

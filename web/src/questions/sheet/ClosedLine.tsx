@@ -11,7 +11,9 @@ import { titleOf } from "../titleOf";
 
 interface Props {
   question: QuestionUnion;
-  number: number;
+  /** Its number among what is asked; nothing for what is not. */
+  number?: number;
+  name?: string;
   selected: boolean;
   useEditor: EditorStore;
   sheet: SheetActions;
@@ -19,7 +21,7 @@ interface Props {
 
 /** A question's line while it is not unfolded: press it to open it, or select it among others. */
 export const ClosedLine = memo(function ClosedLine(props: Props) {
-  const { question, number, selected, useEditor, sheet } = props;
+  const { question, number, name = "", selected, useEditor, sheet } = props;
   const { id } = question;
   const press = (event: MouseEvent) => {
     if (event.shiftKey) sheet.pickUpTo(id);
@@ -48,7 +50,7 @@ export const ClosedLine = memo(function ClosedLine(props: Props) {
         <input
           type="checkbox"
           tabIndex={-1}
-          aria-label={words.sheet.select(number)}
+          aria-label={words.sheet.select(name)}
           className="checkbox checkbox-sm line-check border-edge"
           checked={selected}
           onChange={() => sheet.pick(id)}

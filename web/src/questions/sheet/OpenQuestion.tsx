@@ -16,7 +16,11 @@ import { onEnter, STEP } from "../editors/steps";
 
 interface Props {
   question: QuestionUnion;
-  number: number;
+  /** Where it stands in its list. */
+  place: number;
+  /** Its number among what is asked; nothing for what is not. */
+  number?: number;
+  name?: string;
   useEditor: EditorStore;
   sheet: SheetActions;
   takeIn: (text: string, html?: string) => void;
@@ -26,7 +30,7 @@ interface Props {
 
 /** The question that is being written. */
 export function OpenQuestion(props: Props) {
-  const { question, number, useEditor, sheet, takeIn } = props;
+  const { question, place, number, name = "", useEditor, sheet, takeIn } = props;
   const { edit } = useEditor.getState();
   const box = useRef<HTMLFieldSetElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, when it unfolds
@@ -39,7 +43,7 @@ export function OpenQuestion(props: Props) {
     // What is opened from elsewhere moves nothing under the pointer there.
     if (useEditor.getState().takesCursor) box.current?.scrollIntoView?.({ block: "nearest" });
   }, []);
-  useCursorStays(box, number);
+  useCursorStays(box, place);
   const next = () => sheet.next(question.id);
   /** Several pasted lines are as many questions. */
   const paste = (event: ClipboardEvent) => {
@@ -55,11 +59,11 @@ export function OpenQuestion(props: Props) {
       ref={box}
       className="my-2 min-w-0 rounded-[14px] border-2 border-primary bg-card p-3.5 shadow-lift"
     >
-      <legend className="sr-only">{words.sheet.question(number)}</legend>
+      <legend className="sr-only">{name}</legend>
       <div className="flex items-start gap-2">
         <span className="pt-2 text-sm font-semibold text-soft">{number}</span>
         <WordsField
-          label={words.sheet.question(number)}
+          label={name}
           placeholder={
             question.kind === "fraction"
               ? fractionRead(question).asked
@@ -119,7 +123,7 @@ export function OpenQuestion(props: Props) {
 }
 
 /** When the question moves on the sheet, the cursor stays in it and it stays in sight. */
-function useCursorStays(box: RefObject<HTMLElement | null>, number: number) {
+function useCursorStays(box: RefObject<HTMLElement | null>, place: number) {
   const last = useRef<Element>(undefined);
   useEffect(() => {
     const keep = (event: FocusEvent) => {
@@ -128,16 +132,16 @@ function useCursorStays(box: RefObject<HTMLElement | null>, number: number) {
     document.addEventListener("focusin", keep);
     return () => document.removeEventListener("focusin", keep);
   }, []);
-  const stood = useRef(number);
+  const stood = useRef(place);
   useLayoutEffect(() => {
-    if (stood.current === number) return;
-    stood.current = number;
+    if (stood.current === place) return;
+    stood.current = place;
     const field = last.current;
     if (field instanceof HTMLElement && document.activeElement === document.body) {
       if (box.current?.contains(field)) field.focus({ preventScroll: true });
     }
     box.current?.scrollIntoView?.({ block: "nearest" });
-  }, [number, box]);
+  }, [place, box]);
 }
 
 /** Whether a pasted text is more than one question’s. */

@@ -2,7 +2,7 @@ import { Plus, TableProperties } from "lucide-react";
 import type { EditorStore } from "../../build/editor";
 import type { SheetActions } from "../../build/sheetActions";
 import { words } from "../../words/en";
-import { questionsOf } from "../questionsOf";
+import { linesOf, questionsOf } from "../questionsOf";
 import { ClosedLine } from "./ClosedLine";
 import { OpenQuestion } from "./OpenQuestion";
 import { SelectionBar } from "./SelectionBar";
@@ -21,6 +21,7 @@ export function QuestionLines(props: {
   const questions = useEditor((editor) => questionsOf(editor.activity));
   const open = useEditor((editor) => editor.open);
   const selected = useEditor((editor) => editor.selected);
+  const lines = linesOf(questions);
   const unfolded = (id: string) => id === open && selected.length === 0;
   return (
     <>
@@ -37,7 +38,9 @@ export function QuestionLines(props: {
             {unfolded(question.id) ? (
               <OpenQuestion
                 question={question}
-                number={i + 1}
+                place={i}
+                number={lines[i]?.number}
+                name={lines[i]?.name}
                 useEditor={useEditor}
                 sheet={sheet}
                 takeIn={takeIn}
@@ -45,7 +48,8 @@ export function QuestionLines(props: {
             ) : (
               <ClosedLine
                 question={question}
-                number={i + 1}
+                number={lines[i]?.number}
+                name={lines[i]?.name}
                 selected={selected.includes(question.id)}
                 useEditor={useEditor}
                 sheet={sheet}

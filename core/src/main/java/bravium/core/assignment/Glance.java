@@ -35,11 +35,14 @@ public record Glance(List<GlanceColumn> columns, List<GlanceRow> rows) {
   /**
    * An item.
    *
+   * @param number the number of its question or thing as it is written now, from 1; null for what
+   *     is not asked any more, and for guesses at the whole
    * @param label as plain text; empty for guesses at the whole
    * @param settled in how many of the games it was settled and not only given
    * @param right in how many of these it was right
    */
-  public record GlanceColumn(String id, String label, int settled, int right) {}
+  public record GlanceColumn(
+      String id, @Nullable Integer number, String label, int settled, int right) {}
 
   /**
    * A game.
@@ -118,6 +121,7 @@ public record Glance(List<GlanceColumn> columns, List<GlanceRow> rows) {
       labels.put(GUESSES, "");
     }
     List<GlanceRow> rows = games.stream().map(review -> row(review, labels.keySet())).toList();
+    Map<String, Integer> numbers = game.playable() ? numbers(game) : Map.of();
     List<GlanceColumn> columns = new ArrayList<>();
     for (Map.Entry<String, String> label : labels.entrySet()) {
       int place = columns.size();
@@ -132,15 +136,35 @@ public record Glance(List<GlanceColumn> columns, List<GlanceRow> rows) {
               marks.stream()
                   .filter(m -> m == CellMark.PARTLY || m == CellMark.WRONG || m == CellMark.MISSED)
                   .count();
-      columns.add(new GlanceColumn(label.getKey(), label.getValue(), settled + right, right));
+      columns.add(
+          new GlanceColumn(
+              label.getKey(),
+              numbers.get(label.getKey()),
+              label.getValue(),
+              settled + right,
+              right));
     }
     return new Glance(List.copyOf(columns), rows);
   }
 
   /** Whether an item can come in a game as it is written now. */
   private static boolean comes(Prepared game, Item item) {
-    boolean off = game.question(item.id()).map(Question::off).orElse(false);
-    return !off && item.marking() != Marking.NONE && !item.label().plain().isEmpty();
+    return isNumbered(game, item) && !item.label().plain().isEmpty();
+  }
+
+  private static boolean isNumbered(Prepared game, Item item) {
+    return game.question(item.id()).map(Question::numbered).orElse(!item.label().plain().isEmpty());
+  }
+
+  /** The numbers of items: those that questions have on the sheet. */
+  private static Map<String, Integer> numbers(Prepared game) {
+    Map<String, Integer> numbers = new LinkedHashMap<>();
+    for (Item item : game.play().items()) {
+      if (isNumbered(game, item)) {
+        numbers.put(item.id(), numbers.size() + 1);
+      }
+    }
+    return numbers;
   }
 
   private static boolean asked(String item, List<Review> games) {

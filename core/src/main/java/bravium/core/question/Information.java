@@ -21,6 +21,11 @@ public record Information(@Flat @JsonUnwrapped Basics basics, @JsonIgnore Extra 
   }
 
   @Override
+  public boolean numbered() {
+    return false;
+  }
+
+  @Override
   public Marking marking() {
     return Marking.NONE;
   }

@@ -4,7 +4,9 @@ import bravium.core.json.Root;
 import bravium.core.rich.Words;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** A question of any kind. */
@@ -97,6 +99,25 @@ public sealed interface Question
   /** Whether it can be asked: it is switched on, has a text and what its kind needs. */
   default boolean answerable() {
     return !off() && !text().blank() && complete();
+  }
+
+  /** Whether it is one of those that are counted: a card that only says something is none. */
+  default boolean numbered() {
+    return !off();
+  }
+
+  /**
+   * The numbers of questions, from 1, by their ids: of those that are counted, in the order in
+   * which they are written.
+   */
+  static Map<String, Integer> numbers(List<? extends Question> questions) {
+    Map<String, Integer> numbers = new LinkedHashMap<>();
+    for (Question question : questions) {
+      if (question.numbered()) {
+        numbers.put(question.id(), numbers.size() + 1);
+      }
+    }
+    return numbers;
   }
 
   /** Whether it can decide a tie: its answer is marked at once, and can be fully right. */

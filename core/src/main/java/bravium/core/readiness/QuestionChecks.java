@@ -55,9 +55,8 @@ final class QuestionChecks {
   static List<Finding> of(Activity activity) {
     QuestionChecks checks = new QuestionChecks(activity);
     List<Question> questions = activity.game().questions();
-    for (int i = 0; i < questions.size(); i++) {
-      checks.read(questions.get(i), i + 1);
-    }
+    Map<String, Integer> counted = Question.numbers(questions);
+    questions.forEach(question -> checks.read(question, counted.getOrDefault(question.id(), 0)));
     return checks.found;
   }
 

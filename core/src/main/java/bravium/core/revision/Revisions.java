@@ -107,13 +107,26 @@ public final class Revisions {
     return path.endsWith("]") ? path.substring(path.indexOf('[') + 1, path.length() - 1) : null;
   }
 
+  /** Its number among what is counted in its list, from 1; null where it is none of these. */
   private @Nullable Integer number(String path) {
     String id = id(path);
     if (id == null) {
       return null;
     }
     String list = path.substring(0, path.indexOf('['));
-    int here = mine.order(list).indexOf(id);
-    return (here >= 0 ? here : theirs.order(list).indexOf(id)) + 1;
+    Parts side = mine.order(list).contains(id) ? mine : theirs;
+    List<String> counted =
+        side.order(list).stream().filter(one -> counts(side, list + "[" + one + "]")).toList();
+    int place = counted.indexOf(id);
+    return place < 0 ? null : Integer.valueOf(place + 1);
+  }
+
+  /** Cards that only say something are no questions, and what is switched off is not asked. */
+  private static boolean counts(Parts side, String path) {
+    JsonValue item = side.value(path).orElse(null);
+    return item == null
+        || !item.isObject()
+        || !item.asObject().getString("kind", "").equals("information")
+            && !item.asObject().getBoolean("off", false);
   }
 }

@@ -1,16 +1,22 @@
 package bravium.core.assignment;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import bravium.core.activity.Activity;
 import bravium.core.assignment.Glance.CellMark;
 import bravium.core.assignment.Glance.GlanceCell;
 import bravium.core.games.Games;
+import bravium.core.json.Extra;
 import bravium.core.play.Engine;
 import bravium.core.play.Opening;
 import bravium.core.play.Prepared;
 import bravium.core.play.Sitting;
 import bravium.core.play.showing.Review;
+import bravium.core.question.Basics;
+import bravium.core.question.Discussion;
+import bravium.core.question.Feedback;
+import bravium.core.question.Information;
 import bravium.core.samples.Activities;
 import bravium.core.samples.Player;
 import bravium.core.samples.Plays;
@@ -88,6 +94,26 @@ class GlanceTest {
     assertThat(glance.rows()).isEmpty();
   }
 
+  /** The same numbers as on the sheet: cards and what is switched off are no questions there. */
+  @Example
+  void columnsHaveTheNumbersThatTheSheetHas() {
+    Activity activity =
+        Activities.quiz(
+            Activities.asWritten(null, 50),
+            List.of(
+                new Information(Basics.of("card", "Bees dance", Feedback.USUAL), Extra.NONE),
+                Activities.question("q1", "a", "a", "b"),
+                Activities.question("off", "a", "a", "b").switched(true),
+                new Discussion(Basics.of("talk", "Why?", Feedback.USUAL), Extra.NONE),
+                Activities.question("q2", "a", "a", "b")));
+
+    Glance glance = Glance.of(Games.prepared(activity), List.of(), Set.of());
+
+    assertThat(glance.columns())
+        .extracting(Glance.GlanceColumn::id, Glance.GlanceColumn::number)
+        .containsExactly(tuple("q1", 1), tuple("talk", 2), tuple("q2", 3));
+  }
+
   /** What an earlier version asked keeps its column. */
   @Example
   void whatOnlyAnEarlierVersionHadComesLast() {
@@ -100,6 +126,10 @@ class GlanceTest {
     assertThat(glance.columns())
         .extracting(Glance.GlanceColumn::id)
         .containsExactly("q2", "q1", "q3");
+    assertThat(glance.columns())
+        .extracting(Glance.GlanceColumn::number)
+        .as("what is not asked any more has none")
+        .containsExactly(1, null, null);
   }
 
   /** In every game, whatever is done, the cells add up to what the game brought. */

@@ -36,7 +36,7 @@ class RevisionsTest {
             new Difference("titlePage.title", null, null, Edit.SAME, Edit.CHANGED),
             new Difference("game.questions[q1]", "q1", 1, Edit.SAME, Edit.CHANGED),
             new Difference("game.questions[q2]", "q2", 2, Edit.SAME, Edit.REMOVED),
-            new Difference("game.questions[q4]", "q4", 3, Edit.SAME, Edit.ADDED));
+            new Difference("game.questions[q4]", "q4", 2, Edit.SAME, Edit.ADDED));
   }
 
   @Test

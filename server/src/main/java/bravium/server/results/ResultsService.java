@@ -19,6 +19,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.springframework.stereotype.Service;
 
@@ -167,6 +168,9 @@ class ResultsService {
         running++;
       }
     }
+    ended.sort(
+        Comparator.comparing(AlikeAnswer::name, Comparator.nullsLast(Comparator.naturalOrder()))
+            .thenComparing(AlikeAnswer::learner));
     return new AlikeAnswers(ended, running);
   }
 
@@ -221,7 +225,7 @@ class ResultsService {
   }
 
   private GameAnswers answers(ResultsRepository.Begun begun) {
-    Review review = review(begun);
+    Review review = PastGame.withMarks(stored(begun).activity(), review(begun));
     return new GameAnswers(
         game(begun, review),
         rows.hidden(begun.row()),

@@ -9,6 +9,7 @@ import bravium.server.Playing;
 import bravium.server.Samples;
 import bravium.server.TestServer;
 import bravium.server.data.Writer;
+import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
 import java.nio.file.Path;
@@ -102,6 +103,23 @@ class EarlierRulesTest {
     server.restart();
     assertThat(game().get("score").asObject().getInt("points", 0)).isEqualTo(81);
     assertThat(learner.move(Samples.start("late")).status()).isEqualTo(409);
+  }
+
+  @Test
+  void whatWasJudgedAtOnceIsMarkedAnewByWhatWasKept() {
+    playToTheEnd();
+    changeRules(review().replaceAll(",\"mark\":\\d+", ""));
+    JsonObject read = teacher.get("/api/results/" + learner.sitting()).json().asObject();
+    assertThat(read.get("answers").toString()).contains("\"mark\":10");
+    assertThat(read.get("markable").asArray()).contains(Json.value("q1"));
+
+    String mark = Samples.move("m", "{\"kind\": \"mark\", \"question\": \"q1\", \"points\": 4}");
+    assertThat(teacher.post("/api/results/" + learner.sitting() + "/marks", mark).status())
+        .isEqualTo(200);
+    assertThat(game().get("score").asObject().getInt("points", 0)).isEqualTo(24);
+    server.restart();
+    assertThat(game().get("score").asObject().getInt("points", 0)).isEqualTo(24);
+    assertThat(learner.showing().toString()).contains("\"markedAnew\":true");
   }
 
   @Test

@@ -166,6 +166,19 @@ public final class PastGame {
     };
   }
 
+  /** The review with the marks of answers that were kept before marks were. */
+  public static Review withMarks(Activity activity, Review review) {
+    List<Review.Reviewed> answers =
+        review.answers().stream()
+            .map(
+                answer ->
+                    answer.mark() == null && answer.isMarked()
+                        ? answer.with(answer.told(), markOf(activity, answer))
+                        : answer)
+            .toList();
+    return review.with(review.score(), answers);
+  }
+
   private static int cost(Activity activity, Review.Reviewed answer, int mistakes) {
     return answer.hints() * activity.rules().costs().hint()
         + mistakes * activity.rules().costs().wrong();

@@ -128,6 +128,11 @@ public record Review(
       return told.response() != null && (marking == Marking.BY_TEACHER || anew);
     }
 
+    /** Whether it was answered and has a mark, whoever gave it. */
+    boolean isMarked() {
+      return told.response() != null && marking != Marking.NONE && told.verdict() != Verdict.GIVEN;
+    }
+
     /** Whether the teacher has yet to mark it. */
     public boolean waits() {
       return marking == Marking.BY_TEACHER && told.verdict() == Verdict.GIVEN;
