@@ -54,4 +54,48 @@ class FoundResultsTest {
     teacher.button("Undo").click();
     assertThat(button("^By link · ")).isVisible();
   }
+
+  @Test
+  void aMarkIsChangedForAllWhoGaveTheSameAnswerAndTakenBack() {
+    page.navigate(server.address() + "/classes");
+    link("Hazel class").click();
+    link("Three weeks in a cell").click();
+    button(", \\d+: not right$").first().click();
+    Locator wrong =
+        page.locator("dialog li[data-about]")
+            .filter(new Locator.FilterOptions().setHasText("not right"))
+            .first();
+    // What it says changes with its mark: from here on it is known by its question.
+    Locator answer =
+        page.locator("dialog li[data-about='" + wrong.getAttribute("data-about") + "']");
+    named(answer, "Change the mark").click();
+    Locator points = answer.locator("[data-points]");
+    assertThat(points).isFocused();
+    page.keyboard().press("Escape");
+    assertThat(named(answer, "Change the mark")).isFocused();
+    page.keyboard().press("Enter");
+    assertThat(answer.getByText("How the game went stays as it was")).isVisible();
+    AccessibilityTest.check(page, "a mark that is changed");
+    named(answer, "^all$").click();
+    named(answer, "^Save mark").click();
+    assertThat(answer.getByText(Pattern.compile(": 10 of 10\\.$"))).isVisible();
+    assertThat(answer).containsText("Marked again by the teacher.");
+    assertThat(named(answer, "Change the mark")).isFocused();
+
+    named(answer, "Undo").click();
+    assertThat(answer).containsText("not right");
+    assertThat(answer).not().containsText("Marked again");
+    assertThat(named(answer, "Change the mark")).isFocused();
+  }
+
+  private Locator link(String name) {
+    return page.getByRole(
+            AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)))
+        .first();
+  }
+
+  private static Locator named(Locator place, String name) {
+    return place.getByRole(
+        AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile(name)));
+  }
 }
