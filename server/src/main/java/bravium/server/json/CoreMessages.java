@@ -17,6 +17,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.converter.AbstractHttpMessageConverter;
 import org.springframework.http.converter.HttpMessageConverters;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * A body that is one of the core's types goes to the core's codec as it came, so that whatever is
@@ -25,24 +26,27 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Configuration(proxyBeanMethods = false)
 class CoreMessages implements WebMvcConfigurer {
 
-  private final LongWork texts;
+  /** Up to this size, in bytes, JSON is read at once: a move, a mark. */
+  static final int SMALL = 8 << 10;
 
-  CoreMessages(@Qualifier(Pools.TEXTS) LongWork texts) {
+  private final LongWork texts;
+  private final JsonMapper mapper;
+
+  CoreMessages(@Qualifier(Pools.TEXTS) LongWork texts, JsonMapper mapper) {
     this.texts = texts;
+    this.mapper = mapper;
   }
 
   @Override
   public void configureMessageConverters(HttpMessageConverters.ServerBuilder builder) {
     builder.addCustomConverter(new Converter(texts));
+    builder.withJsonConverter(new LargeJson(mapper, texts));
   }
 
   private static final class Converter extends AbstractHttpMessageConverter<Object> {
 
     private static final Map<Class<?>, Format<?>> FORMATS =
         Codec.ALL.stream().collect(Collectors.toMap(Format::type, Function.identity()));
-
-    /** Up to this size, in bytes, it is read at once: a move, a mark. */
-    private static final int SMALL = 8 << 10;
 
     private final LongWork texts;
 

@@ -47,7 +47,7 @@ class BodyLimit extends OncePerRequestFilter {
           limit("/api/questions/understood", 4 << 20),
           limit("/api/activities", 4 << 20),
           limit("/api/activities/{id}", 4 << 20),
-          limit("/api/sittings/*/pages/*", 4 << 20),
+          limit("/api/sittings/*/pages/*", 3 << 20),
           limit("/api/classes/*/learners/*", 1 << 20),
           limit("/api/classes/*/learners", 1 << 20));
 

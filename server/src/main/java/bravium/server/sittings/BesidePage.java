@@ -12,7 +12,13 @@ import org.jspecify.annotations.Nullable;
  */
 public record BesidePage(List<Stroke> strokes, boolean open) {
 
-  private static final int MOST_STROKES = 20_000;
+  private static final int MOST_STROKES = 5_000;
+
+  /**
+   * A pen gives some hundred points a second: this is more than a quarter of an hour of drawing
+   * without lifting it, on one page.
+   */
+  static final int MOST_POINTS = 100_000;
 
   private static final int LONGEST_NAME = 200;
 
@@ -23,18 +29,24 @@ public record BesidePage(List<Stroke> strokes, boolean open) {
    * One stroke of the pen.
    *
    * @param points three numbers a point: how far right and how far down it lies, in thousandths of
-   *     the view's width, and how hard was pressed, from 0 to 100
+   *     the view's width, and how hard was pressed, from 0 to 100; kept to a tenth
    * @param light whether it is one of the highlighter
    * @param on what it was drawn on and stays with, by the name that the page gives it: then its
    *     points are in thousandths of that width; null for the view
    */
-  public record Stroke(List<Double> points, boolean light, @Nullable String on) {
+  public record Stroke(double[] points, boolean light, @Nullable String on) {
 
     private boolean sound() {
-      return points != null
-          && (on == null || on.length() <= LONGEST_NAME)
-          && points.size() % 3 == 0
-          && points.stream().allMatch(p -> p != null && Math.abs(p) <= FARTHEST);
+      if (points == null || points.length % 3 != 0 || on != null && on.length() > LONGEST_NAME) {
+        return false;
+      }
+      for (double point : points) {
+        // What is no number at all is not within it, either.
+        if (!(Math.abs(point) <= FARTHEST)) {
+          return false;
+        }
+      }
+      return true;
     }
   }
 
@@ -43,15 +55,17 @@ public record BesidePage(List<Stroke> strokes, boolean open) {
     return strokes.isEmpty() && !open;
   }
 
-  /** Refuses what no pen drew. */
+  /** Refuses what no pen drew, and more than a page keeps. */
   void check() {
     if (strokes == null || strokes.stream().anyMatch(stroke -> stroke == null || !stroke.sound())) {
       throw Problem.badRequest(
           "no-strokes", "These are no strokes of the pen. What was kept of the page before stays.");
     }
-    if (strokes.size() > MOST_STROKES) {
+    long points = strokes.stream().mapToLong(stroke -> stroke.points().length / 3).sum();
+    if (strokes.size() > MOST_STROKES || points > MOST_POINTS) {
       throw Problem.tooLarge(
-          "A page keeps up to 20,000 strokes. Wipe some of them; what was kept before stays.");
+          "This page is full: it keeps up to 5,000 strokes, a quarter of an hour of drawing. Wipe"
+              + " some of them; what was kept before stays.");
     }
   }
 }

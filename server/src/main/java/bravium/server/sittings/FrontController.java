@@ -4,9 +4,9 @@ import bravium.core.play.Move;
 import bravium.server.accounts.Teacher;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -23,8 +23,10 @@ class FrontController {
 
   private final NetworkAddresses addresses;
   private final FrontService front;
+  private final BesideService beside;
 
-  FrontController(FrontService front, NetworkAddresses addresses) {
+  FrontController(FrontService front, BesideService beside, NetworkAddresses addresses) {
+    this.beside = beside;
     this.addresses = addresses;
     this.front = front;
   }
@@ -87,10 +89,9 @@ class FrontController {
   }
 
   /** What lies on the pages beside the game: strokes, and flaps that are open. */
-  @GetMapping("/api/sittings/{sitting}/pages")
-  Map<String, BesidePage> pages(
-      @AuthenticationPrincipal Teacher teacher, @PathVariable String sitting) {
-    return front.pages(teacher, sitting);
+  @GetMapping(path = "/api/sittings/{sitting}/pages", produces = MediaType.APPLICATION_JSON_VALUE)
+  byte[] pages(@AuthenticationPrincipal Teacher teacher, @PathVariable String sitting) {
+    return beside.pages(teacher, sitting);
   }
 
   @PutMapping("/api/sittings/{sitting}/pages/{page}")
@@ -99,7 +100,7 @@ class FrontController {
       @AuthenticationPrincipal Teacher teacher,
       @PathVariable String sitting,
       @PathVariable String page,
-      @RequestBody BesidePage beside) {
-    front.keepPage(teacher, sitting, page, beside);
+      @RequestBody BesidePage now) {
+    beside.keep(teacher, sitting, page, now);
   }
 }

@@ -17,7 +17,6 @@ import bravium.server.data.Codes;
 import bravium.server.problems.Problem;
 import java.time.Clock;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
@@ -39,7 +38,6 @@ class FrontService {
   private final ActivityService activities;
   private final WarmSittings warm;
   private final ContributionRepository contributions;
-  private final BesideRepository beside;
   private final Clock clock;
 
   FrontService(
@@ -47,10 +45,8 @@ class FrontService {
       ActivityService activities,
       WarmSittings warm,
       ContributionRepository contributions,
-      BesideRepository beside,
       Clock clock) {
     this.contributions = contributions;
-    this.beside = beside;
     this.links = links;
     this.activities = activities;
     this.warm = warm;
@@ -142,16 +138,7 @@ class FrontService {
     return contributions.of(warm.read(sitting, of(teacher)), question);
   }
 
-  /** What lies on the pages of a play and is no move, by the pages' names. */
-  Map<String, BesidePage> pages(Teacher teacher, String sitting) {
-    return beside.of(warm.read(sitting, of(teacher)));
-  }
-
-  void keepPage(Teacher teacher, String sitting, String page, BesidePage now) {
-    beside.keep(warm.read(sitting, of(teacher)), page, now);
-  }
-
-  private static Predicate<StoredSitting> of(Teacher teacher) {
+  static Predicate<StoredSitting> of(Teacher teacher) {
     return stored -> stored.teacher() != null && stored.teacher() == teacher.id();
   }
 }

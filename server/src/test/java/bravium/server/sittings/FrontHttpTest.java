@@ -1,5 +1,7 @@
 package bravium.server.sittings;
 
+import static bravium.server.data.schema.Tables.BESIDE_PAGE;
+import static bravium.server.data.schema.Tables.SITTING;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bravium.server.Caller;
@@ -7,6 +9,7 @@ import bravium.server.Caller.Answer;
 import bravium.server.Playing;
 import bravium.server.Samples;
 import bravium.server.TestServer;
+import bravium.server.data.Writer;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
 import java.util.List;
@@ -107,32 +110,64 @@ class FrontHttpTest {
       assertThat(refused.status()).as(body).isEqualTo(400);
       assertThat(refused.body()).contains("no strokes of the pen");
     }
-    assertThat(
-            teacher.put(pages + "/" + "q".repeat(101), "{\"strokes\":[],\"open\":true}").status())
-        .isEqualTo(400);
+    for (String page : List.of("q".repeat(101), "q4", "START", "guesses")) {
+      Answer refused = teacher.put(pages + "/" + page, "{\"strokes\":[],\"open\":true}");
+      assertThat(refused.status()).as(page).isEqualTo(400);
+      assertThat(refused.body()).contains("no such page");
+    }
     String many =
-        "{\"points\":[],\"light\":false},".repeat(20_000) + "{\"points\":[],\"light\":true}";
-    Answer tooMany = teacher.put(pages + "/q1", "{\"strokes\":[" + many + "],\"open\":true}");
-    assertThat(tooMany.status()).isEqualTo(413);
-    assertThat(tooMany.body()).contains("up to 20,000 strokes");
+        "{\"points\":[],\"light\":false},".repeat(5_000) + "{\"points\":[],\"light\":true}";
+    String endless = "{\"points\":[" + "1,1,1,".repeat(100_000) + "1,1,1],\"light\":false}";
+    for (String strokes : List.of(many, endless)) {
+      Answer tooMany = teacher.put(pages + "/q1", "{\"strokes\":[" + strokes + "],\"open\":true}");
+      assertThat(tooMany.status()).isEqualTo(413);
+      assertThat(tooMany.body()).contains("up to 5,000 strokes");
+    }
     assertThat(teacher.get(pages).body()).isEqualTo("{\"q1\":{\"strokes\":[],\"open\":true}}");
     assertThat(teacher.get("/api/sittings/nosuchsitting/pages").status()).isEqualTo(404);
   }
 
   @Test
-  void aGameKeepsEightFullPagesAndSaysWhenThoseAreFull() {
+  void aGameKeepsManyFullPagesAndSaysWhenItIsFull() {
     String pages = pagesOfANewGame("Full");
-    String points = "99999.1234567891,".repeat(228_000) + "1,1,1";
+    // Each point as far from the last as can be: what takes the most room.
+    String far = "-99999.9,-99999.9,0,99999.9,99999.9,100,";
+    String points = far.repeat(50_000).replaceAll(",$", "");
     String full = "{\"strokes\":[{\"points\":[" + points + "],\"light\":false}],\"open\":true}";
 
-    for (int page = 1; page <= 8; page++) {
-      assertThat(teacher.put(pages + "/q" + page, full).status()).isEqualTo(204);
+    for (String page : List.of("q1", "q2", "q3")) {
+      assertThat(teacher.put(pages + "/" + page, full).status()).isEqualTo(204);
     }
-    Answer refused = teacher.put(pages + "/q9", full);
+    int kept = teacher.get(pages).body().length();
+    Answer refused = teacher.put(pages + "/end", full);
     assertThat(refused.status()).isEqualTo(413);
     assertThat(refused.body()).contains("The pages of this game are full of strokes.");
     // A page takes its own place anew.
-    assertThat(teacher.put(pages + "/q8", full).status()).isEqualTo(204);
+    assertThat(teacher.put(pages + "/q3", full).status()).isEqualTo(204);
+    assertThat(teacher.get(pages).body()).hasSize(kept);
+  }
+
+  @Test
+  void whatWasDrawnInAnEarlierVersionIsStillThere() {
+    String pages = pagesOfANewGame("Drawn long ago");
+    teacher.put(pages + "/q1", "{\"strokes\":[],\"open\":true}");
+    String points = "\"points\":[12.5,300.0,50.0],\"light\":true";
+    server
+        .part(Writer.class)
+        .write(
+            dsl ->
+                dsl.update(BESIDE_PAGE)
+                    .set(
+                        BESIDE_PAGE.DOCUMENT,
+                        "{\"strokes\":[{" + points + ",\"on\":null}],\"open\":false}")
+                    .where(
+                        BESIDE_PAGE.SITTING_ID.eq(
+                            dsl.select(SITTING.ID)
+                                .from(SITTING)
+                                .where(SITTING.PUBLIC_ID.eq(pages.split("/")[3]))
+                                .fetchSingle(SITTING.ID)))
+                    .execute());
+    assertThat(teacher.get(pages).body()).contains(points);
   }
 
   private String pagesOfANewGame(String title) {
