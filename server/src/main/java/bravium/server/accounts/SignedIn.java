@@ -1,5 +1,6 @@
 package bravium.server.accounts;
 
+import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.authentication.AbstractAuthenticationToken;
 import org.springframework.security.core.authority.AuthorityUtils;
@@ -14,17 +15,20 @@ public final class SignedIn extends AbstractAuthenticationToken {
 
   private final transient Teacher teacher;
   private final @Nullable Long cover;
+  private final transient BooleanSupplier still;
 
   /**
    * Signed in.
    *
    * @param teacher whose things are seen
    * @param cover the number of the row of the cover; null for the teacher herself
+   * @param still whether the session goes on
    */
-  SignedIn(Teacher teacher, @Nullable Long cover) {
+  SignedIn(Teacher teacher, @Nullable Long cover, BooleanSupplier still) {
     super(AuthorityUtils.createAuthorityList(cover == null ? TEACHER : COVER));
     this.teacher = teacher;
     this.cover = cover;
+    this.still = still;
     setAuthenticated(true);
   }
 
@@ -41,6 +45,11 @@ public final class SignedIn extends AbstractAuthenticationToken {
   /** The number of the row of the cover; null for the teacher herself. */
   public @Nullable Long cover() {
     return cover;
+  }
+
+  /** Whether the session of this request goes on: for what lasts longer than the request. */
+  public boolean stillSignedIn() {
+    return still.getAsBoolean();
   }
 
   @Override

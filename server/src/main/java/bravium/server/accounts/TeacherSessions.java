@@ -12,7 +12,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 import org.springframework.security.core.context.DeferredSecurityContext;
@@ -42,10 +44,13 @@ class TeacherSessions implements SecurityContextRepository {
   private final SessionRepository sessions;
   private final Covers covers;
   private final Clock clock;
+  private final ApplicationEventPublisher events;
   private final Cache<String, Session> warm =
       Caffeine.newBuilder().maximumSize(10_000).expireAfterWrite(GRAIN).build();
 
-  TeacherSessions(SessionRepository sessions, Covers covers, Clock clock) {
+  TeacherSessions(
+      SessionRepository sessions, Covers covers, Clock clock, ApplicationEventPublisher events) {
+    this.events = events;
     this.sessions = sessions;
     this.covers = covers;
     this.clock = clock;
@@ -84,28 +89,34 @@ class TeacherSessions implements SecurityContextRepository {
   void endAllOf(Teacher teacher) {
     sessions.endAllOf(teacher.id());
     warm.asMap().values().removeIf(session -> session.teacher().id() == teacher.id());
+    events.publishEvent(new RightsChanged());
   }
 
   private void end(String token) {
     sessions.end(Codes.hash(token));
     warm.invalidate(Codes.hash(token));
+    events.publishEvent(new RightsChanged());
   }
 
   private Optional<SignedIn> signedIn(HttpServletRequest request) {
+    return token(request).map(Codes::hash).flatMap(this::signedIn);
+  }
+
+  private Optional<SignedIn> signedIn(String hash) {
     Instant now = clock.instant();
-    return token(request)
-        .flatMap(token -> session(Codes.hash(token), now))
+    return session(hash, now)
         .filter(s -> s.seenAt().isAfter(now.minus(IDLE)))
         .filter(s -> s.openedAt().isAfter(now.minus(LONGEST)))
-        .flatMap(this::signedIn);
+        .flatMap(session -> signedIn(hash, session));
   }
 
   /** A cover's session is looked up each time: it ends when the teacher withdraws it. */
-  private Optional<SignedIn> signedIn(Session session) {
+  private Optional<SignedIn> signedIn(String hash, Session session) {
     Long cover = session.cover();
+    BooleanSupplier still = () -> signedIn(hash).isPresent();
     return cover == null
-        ? Optional.of(new SignedIn(session.teacher(), null))
-        : covers.standsFor(cover).map(teacher -> new SignedIn(teacher, cover));
+        ? Optional.of(new SignedIn(session.teacher(), null, still))
+        : covers.standsFor(cover).map(teacher -> new SignedIn(teacher, cover, still));
   }
 
   private Optional<Session> session(String hash, Instant now) {

@@ -3,6 +3,7 @@ package bravium.server.classes;
 import bravium.core.assignment.Allowance;
 import bravium.core.assignment.Standing;
 import bravium.core.games.Games;
+import bravium.server.accounts.RightsChanged;
 import bravium.server.accounts.Teacher;
 import bravium.server.activities.ActivityService;
 import bravium.server.activities.ActivityVersion;
@@ -20,6 +21,7 @@ import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
 /** What is given to classes, on which terms, and what came back. */
@@ -32,6 +34,7 @@ class AssignmentService {
   private final ActivityService activities;
   private final WarmSittings sittings;
   private final SchoolTime time;
+  private final ApplicationEventPublisher events;
   private final Clock clock;
 
   AssignmentService(
@@ -41,6 +44,7 @@ class AssignmentService {
       ActivityService activities,
       WarmSittings sittings,
       SchoolTime time,
+      ApplicationEventPublisher events,
       Clock clock) {
     this.classes = classes;
     this.register = register;
@@ -48,6 +52,7 @@ class AssignmentService {
     this.activities = activities;
     this.sittings = sittings;
     this.time = time;
+    this.events = events;
     this.clock = clock;
   }
 
@@ -55,11 +60,6 @@ class AssignmentService {
   List<Given> ofClass(long inClass) {
     Map<Long, ClassLearnerRecord> learners = present(inClass);
     return assignments.ofClass(inClass).stream().map(row -> given(row, learners)).toList();
-  }
-
-  /** The numbers of the rows of what was given to a class. */
-  List<Long> rows(long inClass) {
-    return assignments.ofClass(inClass).stream().map(AssignmentRepository.Row::row).toList();
   }
 
   Map<Long, ClassLearnerRecord> present(long inClass) {
@@ -241,6 +241,7 @@ class AssignmentService {
 
   Given takeBack(Teacher teacher, String id) {
     assignments.takeBack(own(teacher, id).row(), clock.instant());
+    events.publishEvent(new RightsChanged());
     return read(teacher, id);
   }
 

@@ -3,6 +3,7 @@ package bravium.server.classes;
 import bravium.core.assignment.Allowance;
 import bravium.core.assignment.Standing;
 import bravium.core.assignment.Terms;
+import bravium.server.accounts.RightsChanged;
 import bravium.server.accounts.Teacher;
 import bravium.server.accounts.TeacherRepository;
 import bravium.server.data.schema.tables.records.SchoolClassRecord;
@@ -11,6 +12,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
 /** A teacher's classes. What is another's is not there for her. */
@@ -23,6 +25,7 @@ class ClassService {
   private final AssignmentRepository given;
   private final TeacherRepository teachers;
   private final SchoolTime time;
+  private final ApplicationEventPublisher events;
   private final Clock clock;
 
   ClassService(
@@ -32,6 +35,7 @@ class ClassService {
       AssignmentRepository given,
       TeacherRepository teachers,
       SchoolTime time,
+      ApplicationEventPublisher events,
       Clock clock) {
     this.classes = classes;
     this.register = register;
@@ -39,6 +43,7 @@ class ClassService {
     this.given = given;
     this.teachers = teachers;
     this.time = time;
+    this.events = events;
     this.clock = clock;
   }
 
@@ -95,6 +100,7 @@ class ClassService {
 
   void archive(Teacher teacher, String id) {
     classes.archive(own(teacher, id), clock.instant());
+    events.publishEvent(new RightsChanged());
   }
 
   void bringBack(Teacher teacher, String id) {
@@ -126,6 +132,7 @@ class ClassService {
                         "no-such-colleague",
                         "There is no colleague of that name here. The class stays with you."));
     classes.handOver(row, colleague.id());
+    events.publishEvent(new RightsChanged());
   }
 
   /** The row of a class of hers. */

@@ -147,7 +147,8 @@ class CoverRepository implements Nightly {
     return database.fetchExists(
         ASSIGNMENT,
         ASSIGNMENT.PUBLIC_ID.eq(assignment),
-        ASSIGNMENT.CLASS_ID.eq(cover.getClassId()));
+        ASSIGNMENT.CLASS_ID.eq(cover.getClassId()),
+        ASSIGNMENT.TAKEN_BACK_AT.isNull());
   }
 
   @Override

@@ -1,6 +1,7 @@
 package bravium.server.classes;
 
 import bravium.server.accounts.Covers;
+import bravium.server.accounts.RightsChanged;
 import bravium.server.accounts.Teacher;
 import bravium.server.accounts.TeacherRepository;
 import bravium.server.activities.ActivityService;
@@ -16,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiPredicate;
 import java.util.stream.Stream;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.server.PathContainer;
 import org.springframework.stereotype.Service;
 import org.springframework.web.util.pattern.PathPattern;
@@ -38,7 +40,7 @@ class CoverService implements Covers {
   private final CoverRepository covers;
   private final ClassRepository classes;
   private final AssignmentService assignments;
-  private final LiveStreams streams;
+  private final ApplicationEventPublisher events;
   private final ActivityService activities;
   private final TeacherRepository teachers;
   private final SchoolTime time;
@@ -50,7 +52,7 @@ class CoverService implements Covers {
       CoverRepository covers,
       ClassRepository classes,
       AssignmentService assignments,
-      LiveStreams streams,
+      ApplicationEventPublisher events,
       ActivityService activities,
       TeacherRepository teachers,
       SchoolTime time,
@@ -59,7 +61,7 @@ class CoverService implements Covers {
     this.covers = covers;
     this.classes = classes;
     this.assignments = assignments;
-    this.streams = streams;
+    this.events = events;
     this.activities = activities;
     this.teachers = teachers;
     this.time = time;
@@ -126,8 +128,7 @@ class CoverService implements Covers {
   List<CoverCard> withdraw(Teacher teacher, String id, String cover) {
     long inClass = assignments.ownClass(teacher, id);
     covers.withdraw(inClass, cover);
-    // Whoever may still look at the class is back in a moment.
-    assignments.rows(inClass).forEach(streams::close);
+    events.publishEvent(new RightsChanged());
     return ofClass(teacher, id);
   }
 

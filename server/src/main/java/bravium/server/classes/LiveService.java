@@ -4,6 +4,8 @@ import bravium.core.play.Audience;
 import bravium.core.play.Log;
 import bravium.core.play.showing.Review;
 import bravium.core.play.showing.Showing;
+import bravium.server.accounts.Covers;
+import bravium.server.accounts.RightsChanged;
 import bravium.server.accounts.SignedIn;
 import bravium.server.data.schema.tables.records.ClassLearnerRecord;
 import bravium.server.problems.Problem;
@@ -28,6 +30,7 @@ class LiveService {
   private final RegisterRepository register;
   private final WarmSittings sittings;
   private final LiveStreams streams;
+  private final Covers covers;
   private final Clock clock;
 
   LiveService(
@@ -36,7 +39,9 @@ class LiveService {
       RegisterRepository register,
       WarmSittings sittings,
       LiveStreams streams,
+      Covers covers,
       Clock clock) {
+    this.covers = covers;
     this.assigned = assigned;
     this.assignments = assignments;
     this.register = register;
@@ -57,12 +62,28 @@ class LiveService {
 
   SseEmitter stream(SignedIn who, String id) {
     AssignmentRepository.Row row = assigned.own(who.getPrincipal(), id);
-    if (streams.full()) {
+    long teacher = who.getPrincipal().id();
+    if (streams.full(teacher)) {
       throw Problem.conflict(
           "too-many-streams",
           "Too many pages look at classes that play just now. Close one, then reload this page.");
     }
-    return streams.open(row.row(), () -> all(row), seenBy(who));
+    LiveStreams.Looker looker = new LiveStreams.Looker(teacher, () -> mayLook(who, id));
+    return streams.open(row.row(), looker, () -> all(row), seenBy(who));
+  }
+
+  private boolean mayLook(SignedIn who, String id) {
+    Long cover = who.cover();
+    return who.stillSignedIn()
+        && (cover == null
+            ? assignments.find(who.getPrincipal().id(), id).isPresent()
+            : covers.allows(cover, "GET", "/api/assignments/" + id + "/live"));
+  }
+
+  /** The one place where looking ends with the right to. */
+  @EventListener
+  void rightsChanged(RightsChanged change) {
+    streams.closeWhereRightsEnded();
   }
 
   private LiveNews all(AssignmentRepository.Row row) {

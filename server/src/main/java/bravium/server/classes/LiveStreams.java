@@ -8,6 +8,7 @@ import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import org.springframework.http.MediaType;
@@ -28,7 +29,10 @@ class LiveStreams {
   private static final Duration QUIET = Duration.ofSeconds(20);
 
   /** More pages than a school has open. */
-  private static final int MOST = 500;
+  private static final int MOST = 2_000;
+
+  /** More pages than a teacher, and whoever covers for her, has open. */
+  private static final int MOST_OF_ONE = 40;
 
   private final ConcurrentHashMap<Long, Set<Stream>> streams = new ConcurrentHashMap<>();
 
@@ -37,8 +41,29 @@ class LiveStreams {
     return streams.values().stream().mapToInt(Set::size).sum();
   }
 
-  boolean full() {
-    return open() >= MOST;
+  /**
+   * Who looks.
+   *
+   * @param teacher whose class it is, by the number of her row
+   * @param may whether she still may: asked whenever rights change, and now and then
+   */
+  record Looker(long teacher, BooleanSupplier may) {}
+
+  /** Whether as many are open as there can be, those of one teacher or all. */
+  boolean full(long teacher) {
+    long hers =
+        streams.values().stream()
+            .flatMap(Set::stream)
+            .filter(stream -> stream.looker.teacher() == teacher)
+            .count();
+    return hers >= MOST_OF_ONE || open() >= MOST;
+  }
+
+  /** Closes the streams of all who may not look any more. */
+  void closeWhereRightsEnded() {
+    for (Set<Stream> all : streams.values()) {
+      List.copyOf(all).forEach(Stream::closeIfRightsEnded);
+    }
   }
 
   /** Whether anybody looks at an assignment. */
@@ -52,8 +77,9 @@ class LiveStreams {
    * @param first what it begins with; asked for once it is sure to get what comes after
    * @param seen what its page may see of the news
    */
-  SseEmitter open(long assignment, Supplier<LiveNews> first, UnaryOperator<LiveNews> seen) {
-    Stream stream = new Stream(assignment, seen);
+  SseEmitter open(
+      long assignment, Looker looker, Supplier<LiveNews> first, UnaryOperator<LiveNews> seen) {
+    Stream stream = new Stream(assignment, looker, seen);
     streams.compute(
         assignment,
         (key, there) -> {
@@ -73,21 +99,18 @@ class LiveStreams {
     }
   }
 
-  /** Closes all that look at an assignment; who may still look opens another. */
-  void close(long assignment) {
-    List.copyOf(streams.getOrDefault(assignment, Set.of())).forEach(Stream::close);
-  }
-
   private final class Stream {
 
     private final long assignment;
+    private final Looker looker;
     private final SseEmitter emitter = new SseEmitter(0L);
     private final BlockingQueue<LiveNews> queue = new ArrayBlockingQueue<>(QUEUE);
     private final UnaryOperator<LiveNews> seen;
     private volatile boolean closed;
 
-    Stream(long assignment, UnaryOperator<LiveNews> seen) {
+    Stream(long assignment, Looker looker, UnaryOperator<LiveNews> seen) {
       this.assignment = assignment;
+      this.looker = looker;
       this.seen = seen;
       emitter.onCompletion(this::forget);
       emitter.onError(error -> forget());
@@ -96,8 +119,17 @@ class LiveStreams {
 
     void run() {
       try {
+        long looked = System.nanoTime();
         while (!closed) {
           LiveNews news = queue.poll(QUIET.toMillis(), TimeUnit.MILLISECONDS);
+          // What ends by the clock, such as a cover, says nothing when it does.
+          if (System.nanoTime() - looked >= QUIET.toNanos()) {
+            looked = System.nanoTime();
+            closeIfRightsEnded();
+          }
+          if (closed) {
+            return;
+          }
           if (news == null) {
             emitter.send(SseEmitter.event().comment(""));
           } else {
@@ -116,6 +148,12 @@ class LiveStreams {
     /** Where there is no room left it is closed: its page begins anew. */
     void put(LiveNews news) {
       if (!queue.offer(seen.apply(news))) {
+        close();
+      }
+    }
+
+    void closeIfRightsEnded() {
+      if (!looker.may().getAsBoolean()) {
         close();
       }
     }

@@ -104,7 +104,7 @@ class LiveHttpTest {
     URI address = URI.create(server.address());
     List<Socket> silent = new ArrayList<>();
     try {
-      for (int i = 0; i < 300; i++) {
+      for (int i = 0; i < 35; i++) {
         Socket socket = new Socket();
         socket.setReceiveBufferSize(1_024);
         socket.connect(new java.net.InetSocketAddress(address.getHost(), address.getPort()));
