@@ -17,7 +17,7 @@ public final class Cells {
   private static final long TO_THE_LINE = 1_000_000;
 
   /** Whoever opens the file in a spreadsheet must not run what a cell begins with. */
-  private static final String RUN_BY_SPREADSHEETS = "=+-@\t\r";
+  private static final String RUN_BY_SPREADSHEETS = "=+-@＝＋－＠\t\r\n";
 
   private Cells() {}
 

@@ -127,7 +127,8 @@ class NameListTest {
   /** What is written for a spreadsheet is read back by Commons CSV, and by us. */
   @Test
   void whatIsWrittenIsReadBackAndRunsInNoSpreadsheet() throws IOException {
-    List<String> given = List.of("=1+1", "+44", "-x", "@home", "'quoted", "a \"b\"", "c, d", "Mia");
+    List<String> given =
+        List.of("=1+1", "+44", "-x", "@home", "＝1", "'quoted", "a \"b\"", "c, d", "Mia");
     String csv =
         Cells.csv(
             IntStream.rangeClosed(0, given.size())
@@ -142,7 +143,7 @@ class NameListTest {
         .isEmpty();
     assertThat(names(csv))
         .hasSameElementsAs(
-            List.of("=1+1", "+44", "-x", "@home", "'quoted", "a \"b\"", "d c", "Mia"));
+            List.of("=1+1", "+44", "-x", "@home", "＝1", "'quoted", "a \"b\"", "d c", "Mia"));
   }
 
   @Test

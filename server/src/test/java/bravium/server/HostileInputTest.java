@@ -162,6 +162,24 @@ class HostileInputTest {
       assertThat(proxy.get("/api/links/zzzzzz", "X-Forwarded-For", "10.0.0.3, 10.0.0.1").status())
           .as("what the pupil himself wrote before it is not believed")
           .isEqualTo(429);
+      for (String said :
+          List.of("10.0.0.1:5000", "10.0.0.1:5001", "x, 10.0.0.1", "?:9, 10.0.0.1")) {
+        assertThat(proxy.get("/api/links/zzzzzz", "X-Forwarded-For", said).status())
+            .as(said)
+            .isEqualTo(429);
+      }
+      // Of rubbish nobody comes: it is the proxy itself that asks, however it is spelt.
+      for (int i = 0; i < 110; i++) {
+        proxy.get("/api/links/zz" + (1_000 + i), "X-Forwarded-For", "nonsense " + i);
+      }
+      for (String said : List.of("nonsense", ",", "[::1", "1.2.3.4.5", "fe80::1%eth0")) {
+        assertThat(proxy.get("/api/links/zzzzzz", "X-Forwarded-For", said).status())
+            .as(said)
+            .isEqualTo(429);
+        assertThat(proxy.get("/actuator/health", "X-Forwarded-For", said).status())
+            .as(said)
+            .isLessThan(500);
+      }
     }
   }
 

@@ -21,6 +21,7 @@ import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.RequestAuthorizationContext;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
@@ -44,7 +45,8 @@ class SecurityConfiguration {
   @Bean
   SecurityFilterChain security(
       HttpSecurity http, TeacherSessions sessions, Covers covers, ProblemWriter problems) {
-    http.csrf(csrf -> csrf.spa().ignoringRequestMatchers(LEARNERS))
+    http.csrf(
+            csrf -> csrf.spa().csrfTokenRepository(csrfTokens()).ignoringRequestMatchers(LEARNERS))
         .securityContext(context -> context.securityContextRepository(sessions))
         .sessionManagement(
             management -> management.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
@@ -100,6 +102,13 @@ class SecurityConfiguration {
     return who instanceof SignedIn known
         && (known.cover() == null
             || covers.allows(known.cover(), request.getMethod(), request.getServletPath()));
+  }
+
+  /** Its cookie is sent with our own pages' requests alone. */
+  private static CookieCsrfTokenRepository csrfTokens() {
+    CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+    tokens.setCookieCustomizer(cookie -> cookie.sameSite("Lax"));
+    return tokens;
   }
 
   private static boolean isKeeper(Authentication who) {

@@ -97,10 +97,10 @@ class UploadService implements Nightly {
    * @param from the byte with which it begins: where the file ends
    */
   UploadCard take(Teacher teacher, String name, long from, InputStream in) throws IOException {
-    UploadRecord row = row(teacher, name);
     return alone(
         name,
         () -> {
+          UploadRecord row = row(teacher, name);
           Path file = files.upload(name);
           if (received(row) != from) {
             throw Problem.conflict(
@@ -133,10 +133,11 @@ class UploadService implements Nightly {
    * @throws Problem if it isn't all there, or can't be taken; what can't be taken is gone
    */
   MediumCard finish(Teacher teacher, String name) throws IOException {
-    UploadRecord row = row(teacher, name);
     return alone(
         name,
         () -> {
+          // Asked for here: whoever was first may have finished it meanwhile.
+          UploadRecord row = row(teacher, name);
           long received = received(row);
           if (received != row.getBytes()) {
             throw Problem.conflict(
@@ -152,10 +153,10 @@ class UploadService implements Nightly {
   }
 
   void giveUp(Teacher teacher, String name) throws IOException {
-    row(teacher, name);
     alone(
         name,
         () -> {
+          row(teacher, name);
           uploads.remove(name);
           return Files.deleteIfExists(files.upload(name));
         });

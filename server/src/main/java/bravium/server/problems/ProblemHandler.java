@@ -25,6 +25,9 @@ import org.sqlite.SQLiteException;
 @RestControllerAdvice
 class ProblemHandler extends ResponseEntityExceptionHandler {
 
+  /** What the system calls ENOSPC; Java hands it on as a text alone. */
+  private static final String NO_SPACE = "No space left on device";
+
   private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
 
   @ExceptionHandler
@@ -46,20 +49,24 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     LOG.error("The database did not take or give something", e);
     if (e.getCause() instanceof SQLiteException cause
         && cause.getResultCode() == SQLiteErrorCode.SQLITE_FULL) {
-      return answer(
-          HttpStatus.INSUFFICIENT_STORAGE,
-          "disk-full",
-          "The server's disk is full. What was saved before is safe; this was not saved. It can be"
-              + " saved once there is room again: tell the person who looks after the server.");
+      return diskFull();
     }
     return unreachable();
+  }
+
+  private static ResponseEntity<ProblemDetail> diskFull() {
+    return answer(
+        HttpStatus.INSUFFICIENT_STORAGE,
+        "disk-full",
+        "The server's disk is full. What was saved before is safe; this was not saved. It can be"
+            + " saved once there is room again: tell the person who looks after the server.");
   }
 
   /** A file can't be written or read: the disk is full, for instance. */
   @ExceptionHandler
   ResponseEntity<ProblemDetail> file(IOException e) {
     LOG.error("A file could not be written or read", e);
-    return unreachable();
+    return String.valueOf(e.getMessage()).contains(NO_SPACE) ? diskFull() : unreachable();
   }
 
   private static ResponseEntity<ProblemDetail> unreachable() {

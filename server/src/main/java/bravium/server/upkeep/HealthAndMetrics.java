@@ -1,5 +1,6 @@
 package bravium.server.upkeep;
 
+import bravium.server.BraviumSettings;
 import bravium.server.data.KeeperNews;
 import bravium.server.data.Writer;
 import bravium.server.limits.LongWork;
@@ -20,6 +21,11 @@ class HealthAndMetrics {
   /** The server works, and somebody has to look at it. */
   private static final Status LOOK = new Status("LOOK", "whoever keeps the server has news");
 
+  /** In bytes: a night's copy and a film need that much. */
+  private static final long LITTLE_LEFT = 500L << 20;
+
+  private static final long NOTHING_LEFT = 10L << 20;
+
   /** Without the writer nothing can be saved: then it has to be started again. */
   @Bean("savingHealthIndicator")
   HealthIndicator writerLives(Writer writer) {
@@ -35,6 +41,20 @@ class HealthAndMetrics {
         (news.all().isEmpty() ? Health.up() : Health.status(LOOK))
             .withDetail("news", news.all().size())
             .build();
+  }
+
+  @Bean("diskHealthIndicator")
+  HealthIndicator disk(BraviumSettings settings) {
+    return () -> disk(settings.data().toFile().getUsableSpace());
+  }
+
+  /** Without room nothing can be saved; with little somebody has to make some. */
+  static Health disk(long free) {
+    Health.Builder health =
+        free < NOTHING_LEFT
+            ? Health.down()
+            : free < LITTLE_LEFT ? Health.status(LOOK) : Health.up();
+    return health.withDetail("free", free).build();
   }
 
   @Bean

@@ -13,7 +13,8 @@ import org.springframework.web.servlet.resource.PathResourceResolver;
 
 /**
  * The built files carry a hash in their names and may be kept; the page itself may not. Every
- * address that is neither a file nor the API's is the front end's: it gets the page.
+ * address that is neither a file, nor the API's or the supervisors', is the front end's: it gets
+ * the page.
  */
 @Configuration(proxyBeanMethods = false)
 class FrontEnd implements WebMvcConfigurer {
@@ -43,7 +44,8 @@ class FrontEnd implements WebMvcConfigurer {
         return file;
       }
       Resource page = new ClassPathResource("static/index.html");
-      boolean ofTheFrontEnd = !path.startsWith("api/") && !path.contains(".");
+      boolean ofTheFrontEnd =
+          !path.startsWith("api/") && !path.startsWith("actuator/") && !path.contains(".");
       return ofTheFrontEnd && page.exists() ? page : null;
     }
   }

@@ -30,7 +30,7 @@ class Reached implements WebServerFactoryCustomizer<TomcatServletWebServerFactor
     List<String> proxies =
         settings.proxies().stream().map(String::strip).filter(p -> !p.isEmpty()).toList();
     if (!proxies.isEmpty()) {
-      RemoteIpValve valve = new RemoteIpValve();
+      RemoteIpValve valve = new SoundAddresses();
       valve.setInternalProxies(
           proxies.stream()
               .map(proxy -> Pattern.quote(BraviumSettings.addressOf(proxy).getHostAddress()))

@@ -151,6 +151,7 @@ class AccountsHttpTest {
     }
     assertThat(stranger().get("/actuator/env").status()).isEqualTo(404);
     assertThat(stranger().get("/api/docs").status()).isEqualTo(401);
+    assertThat(stranger().get("/actuator/none").status()).isIn(401, 404);
     assertThat(signedIn("Ms Fern", "six-sided cells").get("/api/docs").body())
         .contains("\"openapi\":\"3.", "/api/activities/{id}");
   }
@@ -205,6 +206,8 @@ class AccountsHttpTest {
                 assertThat(cookie)
                     .startsWith("bravium-session=")
                     .contains("HttpOnly", "SameSite=Lax", "Path=/"));
+    assertThat(Caller.at(server.address()).get("/api/session").header("Set-Cookie"))
+        .contains("XSRF-TOKEN", "SameSite=Lax");
   }
 
   @Test

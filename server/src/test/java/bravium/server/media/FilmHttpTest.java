@@ -139,8 +139,10 @@ class FilmHttpTest {
     assertThat(part.headers().firstValue("Content-Range")).hasValue("bytes 100-299/" + film.length);
     HttpResponse<byte[]> end = teacher.bytes(address, "Range", "bytes=-10");
     assertThat(end.body()).isEqualTo(Arrays.copyOfRange(film, film.length - 10, film.length));
-    assertThat(teacher.bytes(address, "Range", "bytes=" + film.length + "-").statusCode())
-        .isEqualTo(416);
+    HttpResponse<byte[]> beyond = teacher.bytes(address, "Range", "bytes=" + film.length + "-");
+    assertThat(beyond.statusCode()).isEqualTo(416);
+    assertThat(beyond.body()).as("nothing of the file").isEmpty();
+    assertThat(beyond.headers().firstValue("Content-Range")).hasValue("bytes */" + film.length);
     assertThat(part.headers().firstValue("Content-Type")).hasValue("video/webm");
   }
 
