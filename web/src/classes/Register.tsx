@@ -238,6 +238,7 @@ function Out({ learners, view, attempt }: RegisterProps & { learners: LearnerLin
       <summary className="min-h-11 cursor-pointer py-2 text-soft">
         {words.classes.register.out(learners.length)}
       </summary>
+      <p className="px-4 pb-2 text-sm text-soft">{words.classes.register.outText}</p>
       <ul>
         {learners.map(({ id, name }) => (
           <li key={id} className="flex min-h-11 items-center gap-4 px-4">

@@ -6,14 +6,13 @@ import static bravium.server.data.schema.Tables.ACTIVITY_TAG;
 import static bravium.server.data.schema.Tables.ACTIVITY_VERSION;
 import static bravium.server.data.schema.Tables.ASSIGNMENT;
 import static bravium.server.data.schema.Tables.LEARNER;
-import static bravium.server.data.schema.Tables.MOVE;
-import static bravium.server.data.schema.Tables.OWN_WORDS;
 import static bravium.server.data.schema.Tables.PLAY_LINK;
 import static bravium.server.data.schema.Tables.SITTING;
 import static bravium.server.data.schema.Tables.TIMED_LINK;
 
 import bravium.core.codec.Codec;
 import bravium.core.revision.Revisions;
+import bravium.server.data.Erasing;
 import bravium.server.data.Nightly;
 import bravium.server.data.Writer;
 import java.time.Duration;
@@ -25,6 +24,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record1;
 import org.jooq.Select;
@@ -145,13 +145,13 @@ class VersionRepository implements Nightly {
         database
             .select(ACTIVITY.ID)
             .from(ACTIVITY)
-            .where(
-                ACTIVITY.REMOVED_AT.lt(now.minus(REMOVED_KEPT)),
-                // What was given stays with its class.
-                DSL.notExists(
-                    DSL.selectOne().from(ASSIGNMENT).where(ASSIGNMENT.ACTIVITY_ID.eq(ACTIVITY.ID))))
+            .where(ACTIVITY.REMOVED_AT.lt(now.minus(REMOVED_KEPT)))
             .fetch(ACTIVITY.ID)) {
-      writer.write(dsl -> forget(dsl, activity));
+      writer.write(
+          dsl ->
+              dsl.fetchExists(ASSIGNMENT, ASSIGNMENT.ACTIVITY_ID.eq(activity))
+                  ? forgetPlayed(dsl, activity, SITTING.ASSIGNMENT_ID.isNull())
+                  : forget(dsl, activity));
     }
   }
 
@@ -173,23 +173,27 @@ class VersionRepository implements Nightly {
   }
 
   private static int forget(DSLContext dsl, long activity) {
-    Select<? extends Record1<Long>> versions =
-        DSL.select(ACTIVITY_VERSION.ID)
-            .from(ACTIVITY_VERSION)
-            .where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity));
-    Select<? extends Record1<Long>> sittings =
-        DSL.select(SITTING.ID).from(SITTING).where(SITTING.ACTIVITY_VERSION_ID.in(versions));
-    Select<? extends Record1<Long>> links =
-        DSL.select(PLAY_LINK.ID).from(PLAY_LINK).where(PLAY_LINK.ACTIVITY_ID.eq(activity));
-    dsl.deleteFrom(OWN_WORDS).where(OWN_WORDS.SITTING_ID.in(sittings)).execute();
-    dsl.deleteFrom(MOVE).where(MOVE.SITTING_ID.in(sittings)).execute();
-    dsl.deleteFrom(SITTING).where(SITTING.ACTIVITY_VERSION_ID.in(versions)).execute();
-    dsl.deleteFrom(LEARNER).where(LEARNER.PLAY_LINK_ID.in(links)).execute();
-    dsl.deleteFrom(TIMED_LINK).where(TIMED_LINK.PLAY_LINK_ID.in(links)).execute();
-    dsl.deleteFrom(PLAY_LINK).where(PLAY_LINK.ACTIVITY_ID.eq(activity)).execute();
+    forgetPlayed(dsl, activity, DSL.noCondition());
     dsl.deleteFrom(ACTIVITY_TAG).where(ACTIVITY_TAG.ACTIVITY_ID.eq(activity)).execute();
     dsl.deleteFrom(ACTIVITY_MEDIUM).where(ACTIVITY_MEDIUM.ACTIVITY_ID.eq(activity)).execute();
     dsl.deleteFrom(ACTIVITY_VERSION).where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity)).execute();
     return dsl.deleteFrom(ACTIVITY).where(ACTIVITY.ID.eq(activity)).execute();
+  }
+
+  /**
+   * Forgets games of an activity, its links and who came by them. What was given stays with its
+   * class, and the activity as long as a class has it.
+   */
+  private static int forgetPlayed(DSLContext dsl, long activity, Condition which) {
+    Select<? extends Record1<Long>> versions =
+        DSL.select(ACTIVITY_VERSION.ID)
+            .from(ACTIVITY_VERSION)
+            .where(ACTIVITY_VERSION.ACTIVITY_ID.eq(activity));
+    Select<? extends Record1<Long>> links =
+        DSL.select(PLAY_LINK.ID).from(PLAY_LINK).where(PLAY_LINK.ACTIVITY_ID.eq(activity));
+    Erasing.sittings(dsl, SITTING.ACTIVITY_VERSION_ID.in(versions).and(which));
+    dsl.deleteFrom(LEARNER).where(LEARNER.PLAY_LINK_ID.in(links)).execute();
+    dsl.deleteFrom(TIMED_LINK).where(TIMED_LINK.PLAY_LINK_ID.in(links)).execute();
+    return dsl.deleteFrom(PLAY_LINK).where(PLAY_LINK.ACTIVITY_ID.eq(activity)).execute();
   }
 }

@@ -9,8 +9,11 @@ import static org.jooq.impl.DSL.coalesce;
 
 import bravium.formats.LearnerName;
 import bravium.server.data.Codes;
+import bravium.server.data.Erasing;
+import bravium.server.data.Nightly;
 import bravium.server.data.Writer;
 import bravium.server.data.schema.tables.records.ClassLearnerRecord;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,7 +27,10 @@ import org.springframework.stereotype.Repository;
 
 /** The rows of learners in classes, and of the devices on which they are known. */
 @Repository
-class RegisterRepository {
+class RegisterRepository implements Nightly {
+
+  /** How long who was taken out can be brought back. */
+  private static final Duration KEPT = Duration.ofDays(30);
 
   private final DSLContext database;
   private final Writer writer;
@@ -250,6 +256,32 @@ class RegisterRepository {
               .where(CLASS_LEARNER.LEARNER_ID.eq(from))
               .execute();
         });
+  }
+
+  /** Who was taken out long ago is erased, with all that she did and wrote. */
+  @Override
+  public void atNight(Instant now) {
+    List<Long> due =
+        database
+            .select(CLASS_LEARNER.LEARNER_ID)
+            .from(CLASS_LEARNER)
+            .where(CLASS_LEARNER.REMOVED_AT.lt(now.minus(KEPT)))
+            .fetch(CLASS_LEARNER.LEARNER_ID);
+    due.forEach(learner -> writer.write(dsl -> erase(dsl, learner)));
+  }
+
+  private static int erase(DSLContext dsl, long learner) {
+    // Entries that became hers are nothing without her.
+    dsl.select(CLASS_LEARNER.LEARNER_ID)
+        .from(CLASS_LEARNER)
+        .where(CLASS_LEARNER.MERGED_ID.eq(learner))
+        .fetch(CLASS_LEARNER.LEARNER_ID)
+        .forEach(merged -> erase(dsl, merged));
+    Erasing.sittings(dsl, SITTING.LEARNER_ID.eq(learner));
+    dsl.deleteFrom(ASSIGNMENT_LEARNER).where(ASSIGNMENT_LEARNER.LEARNER_ID.eq(learner)).execute();
+    dsl.deleteFrom(LEARNER_DEVICE).where(LEARNER_DEVICE.LEARNER_ID.eq(learner)).execute();
+    dsl.deleteFrom(CLASS_LEARNER).where(CLASS_LEARNER.LEARNER_ID.eq(learner)).execute();
+    return dsl.deleteFrom(LEARNER).where(LEARNER.ID.eq(learner)).execute();
   }
 
   /** When a learner first came in, for a statement about another. */

@@ -10,6 +10,7 @@ import static bravium.server.data.schema.Tables.OWN_WORDS;
 import static bravium.server.data.schema.Tables.SCHOOL_CLASS;
 import static bravium.server.data.schema.Tables.SITTING;
 
+import bravium.server.data.Erasing;
 import bravium.server.data.Nightly;
 import bravium.server.data.Writer;
 import bravium.server.data.schema.tables.Learner;
@@ -212,14 +213,7 @@ class ResultsRepository implements Nightly {
   /** What was taken out long ago is forgotten. */
   @Override
   public void atNight(Instant now) {
-    Condition old = SITTING.REMOVED_AT.lt(now.minus(KEPT));
-    Select<? extends Record1<Long>> sittings = DSL.select(SITTING.ID).from(SITTING).where(old);
-    writer.write(
-        dsl -> {
-          dsl.deleteFrom(OWN_WORDS).where(OWN_WORDS.SITTING_ID.in(sittings)).execute();
-          dsl.deleteFrom(MOVE).where(MOVE.SITTING_ID.in(sittings)).execute();
-          return dsl.deleteFrom(SITTING).where(old).execute();
-        });
+    writer.write(dsl -> Erasing.sittings(dsl, SITTING.REMOVED_AT.lt(now.minus(KEPT))));
   }
 
   /** How many answers of an activity wait for a mark. */
