@@ -162,6 +162,18 @@ class AssignmentController {
     return live.now(who, id);
   }
 
+  /** Removes it with all results; it can be brought back for thirty days. */
+  @PostMapping("/api/assignments/{id}/removal")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    assignments.remove(teacher, id);
+  }
+
+  @DeleteMapping("/api/assignments/{id}/removal")
+  Given bringBack(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    return assignments.bringBack(teacher, id);
+  }
+
   /** The same as a stream: first all lines, then those alone that are new. */
   @GetMapping(path = "/api/assignments/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
   SseEmitter live(SignedIn who, @PathVariable String id, HttpServletResponse response) {

@@ -9,6 +9,7 @@ import static bravium.server.data.schema.Tables.MOVE;
 import static bravium.server.data.schema.Tables.OWN_WORDS;
 import static bravium.server.data.schema.Tables.SCHOOL_CLASS;
 import static bravium.server.data.schema.Tables.SITTING;
+import static org.jooq.impl.DSL.coalesce;
 
 import bravium.core.assignment.Allowance;
 import bravium.core.assignment.Go;
@@ -18,7 +19,10 @@ import bravium.core.codec.Codec;
 import bravium.core.play.Outcome;
 import bravium.server.activities.ActivityVersion;
 import bravium.server.data.Codes;
+import bravium.server.data.Erasing;
+import bravium.server.data.Nightly;
 import bravium.server.data.Writer;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -30,13 +34,15 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
+import org.jooq.Record1;
+import org.jooq.Select;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
 /** The rows of what was given to classes. */
 @Repository
-class AssignmentRepository {
+class AssignmentRepository implements Nightly {
 
   /**
    * Something that was given.
@@ -127,6 +133,13 @@ class AssignmentRepository {
     }
   }
 
+  /** How long what was removed can be brought back. */
+  private static final Duration KEPT = Duration.ofDays(30);
+
+  /** What was removed, with its class or alone, is on no page. */
+  private static final Condition THERE =
+      ASSIGNMENT.REMOVED_AT.isNull().and(SCHOOL_CLASS.REMOVED_AT.isNull());
+
   private static final Condition TO_MARK =
       OWN_WORDS.SITTING_ID.eq(SITTING.ID).and(OWN_WORDS.IS_WAITING.isTrue());
   private static final Field<Integer> WAITING =
@@ -152,34 +165,38 @@ class AssignmentRepository {
   }
 
   List<Row> ofClass(long inClass) {
-    return rows(ASSIGNMENT.CLASS_ID.eq(inClass));
+    return rows(ASSIGNMENT.CLASS_ID.eq(inClass).and(THERE));
   }
 
   /** What was given to a class, and what a learner of it played in another before she moved. */
   List<Row> ofLearner(long learner, long inClass) {
     return rows(
-        ASSIGNMENT
-            .CLASS_ID
-            .eq(inClass)
-            .or(
-                DSL.exists(
-                    DSL.selectOne()
-                        .from(SITTING)
-                        .where(
-                            SITTING.ASSIGNMENT_ID.eq(ASSIGNMENT.ID),
-                            SITTING.LEARNER_ID.eq(learner)))));
+        THERE.and(
+            ASSIGNMENT
+                .CLASS_ID
+                .eq(inClass)
+                .or(
+                    DSL.exists(
+                        DSL.selectOne()
+                            .from(SITTING)
+                            .where(
+                                SITTING.ASSIGNMENT_ID.eq(ASSIGNMENT.ID),
+                                SITTING.LEARNER_ID.eq(learner))))));
   }
 
   Optional<Row> find(long teacher, String id) {
-    return rows(ASSIGNMENT.PUBLIC_ID.eq(id).and(SCHOOL_CLASS.TEACHER_ID.eq(teacher))).stream()
+    return rows(ASSIGNMENT.PUBLIC_ID.eq(id).and(SCHOOL_CLASS.TEACHER_ID.eq(teacher)).and(THERE))
+        .stream()
         .findFirst();
   }
 
   Optional<Row> inClass(long inClass, String id) {
-    return rows(ASSIGNMENT.PUBLIC_ID.eq(id).and(ASSIGNMENT.CLASS_ID.eq(inClass))).stream()
+    return rows(ASSIGNMENT.PUBLIC_ID.eq(id).and(ASSIGNMENT.CLASS_ID.eq(inClass)).and(THERE))
+        .stream()
         .findFirst();
   }
 
+  /** Also what was removed: games on it know what they were given on. */
   Optional<Row> byRow(long assignment) {
     return rows(ASSIGNMENT.ID.eq(assignment)).stream().findFirst();
   }
@@ -220,6 +237,60 @@ class AssignmentRepository {
                   row.value3() > row.value5(),
                   row.value4() != null);
             });
+  }
+
+  /** What was removed from a class, the last first. */
+  List<RemovedAssignment> removed(long inClass) {
+    return database
+        .select(ASSIGNMENT.PUBLIC_ID, ASSIGNMENT.TITLE, ASSIGNMENT.REMOVED_AT)
+        .from(ASSIGNMENT)
+        .where(ASSIGNMENT.CLASS_ID.eq(inClass), ASSIGNMENT.REMOVED_AT.isNotNull())
+        .orderBy(ASSIGNMENT.REMOVED_AT.desc())
+        .fetch(row -> new RemovedAssignment(row.value1(), row.value2(), row.value3()));
+  }
+
+  /** Removes what was given, which nobody can play from then on. */
+  void remove(long row, Instant at) {
+    writer.write(
+        dsl ->
+            dsl.update(ASSIGNMENT)
+                .set(ASSIGNMENT.REMOVED_AT, at)
+                .set(ASSIGNMENT.TAKEN_BACK_AT, coalesce(ASSIGNMENT.TAKEN_BACK_AT, at))
+                .where(ASSIGNMENT.ID.eq(row))
+                .execute());
+  }
+
+  /** Brings it back as taken back; whether it was there. */
+  boolean bringBack(long teacher, String id) {
+    return writer.write(
+            dsl ->
+                dsl.update(ASSIGNMENT)
+                    .setNull(ASSIGNMENT.REMOVED_AT)
+                    .where(
+                        ASSIGNMENT.PUBLIC_ID.eq(id),
+                        ASSIGNMENT.REMOVED_AT.isNotNull(),
+                        ASSIGNMENT.CLASS_ID.in(
+                            DSL.select(SCHOOL_CLASS.ID)
+                                .from(SCHOOL_CLASS)
+                                .where(
+                                    SCHOOL_CLASS.TEACHER_ID.eq(teacher),
+                                    SCHOOL_CLASS.REMOVED_AT.isNull())))
+                    .execute())
+        > 0;
+  }
+
+  @Override
+  public void atNight(Instant now) {
+    writer.write(dsl -> erase(dsl, ASSIGNMENT.REMOVED_AT.lt(now.minus(KEPT))));
+  }
+
+  /** Erases what was given, with all that was played on it. */
+  static int erase(DSLContext dsl, Condition which) {
+    Select<? extends Record1<Long>> due = DSL.select(ASSIGNMENT.ID).from(ASSIGNMENT).where(which);
+    Erasing.sittings(dsl, SITTING.ASSIGNMENT_ID.in(due));
+    dsl.deleteFrom(ASSIGNMENT_LEARNER).where(ASSIGNMENT_LEARNER.ASSIGNMENT_ID.in(due)).execute();
+    dsl.deleteFrom(ASSIGNMENT_MEDIUM).where(ASSIGNMENT_MEDIUM.ASSIGNMENT_ID.in(due)).execute();
+    return dsl.deleteFrom(ASSIGNMENT).where(which).execute();
   }
 
   /** What is settled for single learners, by the number of their row. */
@@ -432,7 +503,7 @@ class AssignmentRepository {
         .from(ASSIGNMENT)
         .join(SCHOOL_CLASS)
         .on(SCHOOL_CLASS.ID.eq(ASSIGNMENT.CLASS_ID))
-        .where(SCHOOL_CLASS.TEACHER_ID.eq(teacher), ASSIGNMENT.TAKEN_BACK_AT.isNull())
+        .where(SCHOOL_CLASS.TEACHER_ID.eq(teacher), ASSIGNMENT.TAKEN_BACK_AT.isNull(), THERE)
         .forEach(
             row ->
                 standing

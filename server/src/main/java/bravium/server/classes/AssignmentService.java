@@ -245,6 +245,27 @@ class AssignmentService {
     return read(teacher, id);
   }
 
+  /** Removes it with all that was played on it; it can be brought back for thirty days. */
+  void remove(Teacher teacher, String id) {
+    assignments.remove(own(teacher, id).row(), clock.instant());
+    events.publishEvent(new RightsChanged());
+  }
+
+  /** Brings it back with all that was played; it is taken back then, until it is given again. */
+  Given bringBack(Teacher teacher, String id) {
+    if (!assignments.bringBack(teacher.id(), id)) {
+      throw Problem.notFound(
+          "not-removed",
+          "This was not removed from one of your classes, or more than 30 days ago. Nothing was"
+              + " changed.");
+    }
+    return read(teacher, id);
+  }
+
+  List<RemovedAssignment> removed(long inClass) {
+    return assignments.removed(inClass);
+  }
+
   Given giveAgain(Teacher teacher, String id) {
     assignments.takeBack(own(teacher, id).row(), null);
     return read(teacher, id);

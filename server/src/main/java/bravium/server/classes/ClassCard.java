@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param waiting how many newcomers wait to be let in
  * @param open how many assignments can be played now
  * @param archivedAt when it was archived; null while it is in use
+ * @param removedAt when it was removed from the archive; null while it is there
  */
 public record ClassCard(
     String id,
@@ -19,4 +20,5 @@ public record ClassCard(
     int learners,
     int waiting,
     int open,
-    @Nullable Instant archivedAt) {}
+    @Nullable Instant archivedAt,
+    @Nullable Instant removedAt) {}

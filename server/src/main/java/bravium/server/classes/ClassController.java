@@ -101,6 +101,19 @@ class ClassController {
     classes.handOver(teacher, id, colleague.name());
   }
 
+  /** Removes an archived class with all results; it can be brought back for thirty days. */
+  @PostMapping("/{id}/removal")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void removeClass(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    classes.remove(teacher, id);
+  }
+
+  @DeleteMapping("/{id}/removal")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void bringBackRemoved(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    classes.bringBackRemoved(teacher, id);
+  }
+
   /** What would come of a list of learners. */
   @PostMapping("/{id}/learners/preview")
   NamesUnderstood understood(

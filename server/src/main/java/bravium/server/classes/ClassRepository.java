@@ -1,13 +1,17 @@
 package bravium.server.classes;
 
+import static bravium.server.data.schema.Tables.ASSIGNMENT;
 import static bravium.server.data.schema.Tables.CLASS_LEARNER;
+import static bravium.server.data.schema.Tables.COVER;
 import static bravium.server.data.schema.Tables.PLAY_LINK;
 import static bravium.server.data.schema.Tables.SCHOOL_CLASS;
 import static bravium.server.data.schema.Tables.TIMED_LINK;
 
 import bravium.server.data.Codes;
+import bravium.server.data.Nightly;
 import bravium.server.data.Writer;
 import bravium.server.data.schema.tables.records.SchoolClassRecord;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -19,7 +23,10 @@ import org.springframework.stereotype.Repository;
 
 /** The rows of classes. */
 @Repository
-class ClassRepository {
+class ClassRepository implements Nightly {
+
+  /** How long a removed class can be brought back. */
+  private static final Duration KEPT = Duration.ofDays(30);
 
   /** A class with how many are in it, and how many wait. */
   record Counted(SchoolClassRecord row, int learners, int waiting) {}
@@ -63,7 +70,10 @@ class ClassRepository {
     return database
         .select(SCHOOL_CLASS, LEARNERS, WAITING)
         .from(SCHOOL_CLASS)
-        .where(SCHOOL_CLASS.TEACHER_ID.eq(teacher), SCHOOL_CLASS.PUBLIC_ID.eq(id))
+        .where(
+            SCHOOL_CLASS.TEACHER_ID.eq(teacher),
+            SCHOOL_CLASS.PUBLIC_ID.eq(id),
+            SCHOOL_CLASS.REMOVED_AT.isNull())
         .fetchOptional(row -> new Counted(row.value1(), row.value2(), row.value3()));
   }
 
@@ -130,6 +140,51 @@ class ClassRepository {
                 .set(SCHOOL_CLASS.PUT_AWAY_AT, at)
                 .where(SCHOOL_CLASS.ID.eq(row))
                 .execute());
+  }
+
+  /** Removes a class that was archived; whether it was one. */
+  boolean remove(long row, Instant at) {
+    return writer.write(
+            dsl ->
+                dsl.update(SCHOOL_CLASS)
+                    .set(SCHOOL_CLASS.REMOVED_AT, at)
+                    .where(SCHOOL_CLASS.ID.eq(row), SCHOOL_CLASS.PUT_AWAY_AT.isNotNull())
+                    .execute())
+        > 0;
+  }
+
+  /** Brings a removed class back into the archive; whether it was there. */
+  boolean bringBackRemoved(long teacher, String id) {
+    return writer.write(
+            dsl ->
+                dsl.update(SCHOOL_CLASS)
+                    .setNull(SCHOOL_CLASS.REMOVED_AT)
+                    .where(
+                        SCHOOL_CLASS.TEACHER_ID.eq(teacher),
+                        SCHOOL_CLASS.PUBLIC_ID.eq(id),
+                        SCHOOL_CLASS.REMOVED_AT.isNotNull())
+                    .execute())
+        > 0;
+  }
+
+  /** Removed classes are erased with their registers and all that was played. */
+  @Override
+  public void atNight(Instant now) {
+    List<Long> due =
+        database
+            .select(SCHOOL_CLASS.ID)
+            .from(SCHOOL_CLASS)
+            .where(SCHOOL_CLASS.REMOVED_AT.lt(now.minus(KEPT)))
+            .fetch(SCHOOL_CLASS.ID);
+    for (Long inClass : due) {
+      writer.write(
+          dsl -> {
+            AssignmentRepository.erase(dsl, ASSIGNMENT.CLASS_ID.eq(inClass));
+            RegisterRepository.erase(dsl, CLASS_LEARNER.CLASS_ID.eq(inClass));
+            dsl.deleteFrom(COVER).where(COVER.CLASS_ID.eq(inClass)).execute();
+            return dsl.deleteFrom(SCHOOL_CLASS).where(SCHOOL_CLASS.ID.eq(inClass)).execute();
+          });
+    }
   }
 
   /** Gives a class another code: the old one leads nowhere from now on. */

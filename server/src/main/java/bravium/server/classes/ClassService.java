@@ -72,7 +72,8 @@ class ClassService {
         one.learners(),
         one.waiting(),
         open,
-        row.getPutAwayAt());
+        row.getPutAwayAt(),
+        row.getRemovedAt());
   }
 
   ClassView add(Teacher teacher, ClassDetails details, List<String> addresses) {
@@ -91,7 +92,8 @@ class ClassService {
         addresses,
         time.zone(),
         register.lines(row),
-        all);
+        all,
+        assignments.removed(row));
   }
 
   void change(Teacher teacher, String id, ClassDetails details) {
@@ -105,6 +107,25 @@ class ClassService {
 
   void bringBack(Teacher teacher, String id) {
     classes.archive(own(teacher, id), null);
+  }
+
+  /** Removes an archived class with all that was played; it can be brought back for thirty days. */
+  void remove(Teacher teacher, String id) {
+    if (!classes.remove(own(teacher, id), clock.instant())) {
+      throw Problem.conflict(
+          "not-archived", "Archive this class first; then it can be removed. Nothing was changed.");
+    }
+    events.publishEvent(new RightsChanged());
+  }
+
+  /** Brings a removed class back into the archive. */
+  void bringBackRemoved(Teacher teacher, String id) {
+    if (!classes.bringBackRemoved(teacher.id(), id)) {
+      throw Problem.notFound(
+          "not-removed",
+          "You have no removed class of this kind; after 30 days they are erased. Nothing was"
+              + " changed.");
+    }
   }
 
   void recode(Teacher teacher, String id) {

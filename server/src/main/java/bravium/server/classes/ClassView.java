@@ -10,6 +10,7 @@ import java.util.List;
  * @param zone the time zone in which days and hours are said
  * @param learners its register; those that were taken out come last
  * @param given the newest first
+ * @param removed what was given and was removed, the last first
  */
 public record ClassView(
     ClassCard card,
@@ -18,4 +19,5 @@ public record ClassView(
     List<String> addresses,
     String zone,
     List<LearnerLine> learners,
-    List<Given> given) {}
+    List<Given> given,
+    List<RemovedAssignment> removed) {}

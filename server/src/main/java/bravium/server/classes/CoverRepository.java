@@ -148,6 +148,7 @@ class CoverRepository implements Nightly {
         ASSIGNMENT,
         ASSIGNMENT.PUBLIC_ID.eq(assignment),
         ASSIGNMENT.CLASS_ID.eq(cover.getClassId()),
+        ASSIGNMENT.REMOVED_AT.isNull(),
         ASSIGNMENT.TAKEN_BACK_AT.isNull());
   }
 

@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.impl.DSL;
@@ -261,22 +262,23 @@ class RegisterRepository implements Nightly {
   /** Who was taken out long ago is erased, with all that she did and wrote. */
   @Override
   public void atNight(Instant now) {
+    writer.write(dsl -> erase(dsl, CLASS_LEARNER.REMOVED_AT.lt(now.minus(KEPT))));
+  }
+
+  /** Erases learners of which a condition on their entries is true, and says how many they were. */
+  static int erase(DSLContext dsl, Condition which) {
     List<Long> due =
-        database
-            .select(CLASS_LEARNER.LEARNER_ID)
+        dsl.select(CLASS_LEARNER.LEARNER_ID)
             .from(CLASS_LEARNER)
-            .where(CLASS_LEARNER.REMOVED_AT.lt(now.minus(KEPT)))
+            .where(which)
             .fetch(CLASS_LEARNER.LEARNER_ID);
-    due.forEach(learner -> writer.write(dsl -> erase(dsl, learner)));
+    due.forEach(learner -> erase(dsl, learner));
+    return due.size();
   }
 
   private static int erase(DSLContext dsl, long learner) {
     // Entries that became hers are nothing without her.
-    dsl.select(CLASS_LEARNER.LEARNER_ID)
-        .from(CLASS_LEARNER)
-        .where(CLASS_LEARNER.MERGED_ID.eq(learner))
-        .fetch(CLASS_LEARNER.LEARNER_ID)
-        .forEach(merged -> erase(dsl, merged));
+    erase(dsl, CLASS_LEARNER.MERGED_ID.eq(learner));
     Erasing.sittings(dsl, SITTING.LEARNER_ID.eq(learner));
     dsl.deleteFrom(ASSIGNMENT_LEARNER).where(ASSIGNMENT_LEARNER.LEARNER_ID.eq(learner)).execute();
     dsl.deleteFrom(LEARNER_DEVICE).where(LEARNER_DEVICE.LEARNER_ID.eq(learner)).execute();

@@ -344,6 +344,8 @@ class ResultsRepository implements Nightly {
                     .on(SCHOOL_CLASS.ID.eq(ASSIGNMENT.CLASS_ID))
                     .where(
                         ASSIGNMENT.ID.eq(SITTING.ASSIGNMENT_ID),
+                        ASSIGNMENT.REMOVED_AT.isNull(),
+                        SCHOOL_CLASS.REMOVED_AT.isNull(),
                         SCHOOL_CLASS.TEACHER_ID.eq(teacher))));
   }
 
