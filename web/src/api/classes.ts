@@ -96,6 +96,11 @@ export const putClassAway = (id: string) => call<void>(of(id), { method: "DELETE
 
 export const bringClassBack = (id: string) => call<void>(`${of(id)}/return`, { method: "POST" });
 
+/** Removes an archived class with all results; it can be restored for thirty days. */
+export const removeClass = (id: string) => call<void>(`${of(id)}/removal`, { method: "POST" });
+
+export const restoreClass = (id: string) => call<void>(`${of(id)}/removal`, { method: "DELETE" });
+
 export const giveClassACode = (id: string) => call<void>(`${of(id)}/code`, { method: "POST" });
 
 export const handClassOver = (id: string, name: string) =>
@@ -153,6 +158,13 @@ export const takeBack = (assignment: string) =>
 
 export const giveAgain = (assignment: string) =>
   call<Given>(`${given(assignment)}/return`, { method: "POST" });
+
+/** Removes it with all results; it can be restored for thirty days. */
+export const removeGiven = (assignment: string) =>
+  call<void>(`${given(assignment)}/removal`, { method: "POST" });
+
+export const restoreGiven = (assignment: string) =>
+  call<Given>(`${given(assignment)}/removal`, { method: "DELETE" });
 
 export const copyGiven = (assignment: string, other: string) =>
   call<Given>(`${given(assignment)}/copies/${other}`, { method: "POST" });

@@ -10,16 +10,19 @@ import {
   Printer,
   Send,
   Table2,
+  Trash2,
   UserRoundCog,
 } from "lucide-react";
 import { useEffect, useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
+import { Link, useLocation, useNavigate, useParams } from "react-router";
 import {
   bringClassBack,
   changeClass,
   giveClassACode,
   putClassAway,
   registerTable,
+  removeClass,
+  restoreGiven,
   useClass,
 } from "../api/classes";
 import { Shell } from "../app/Shell";
@@ -35,7 +38,7 @@ import { CoverDialog } from "./CoverDialog";
 import { DetailsDialog } from "./DetailsDialog";
 import { useFreshSlips } from "./freshSlips";
 import GiveDialog from "./GiveDialog";
-import { GivenList } from "./GivenList";
+import { GivenList, type Removed } from "./GivenList";
 import { HandOverDialog } from "./HandOverDialog";
 import { Register } from "./Register";
 import { Said } from "./Said";
@@ -71,6 +74,11 @@ function OneClass({ view }: { view: ClassView }) {
   useEffect(() => load(id), [id, load]);
   const { message, say, attempt, anew } = useDoing();
   const navigate = useNavigate();
+  useRemovedSaid({ say, attempt });
+  const remove = () =>
+    removeClass(id).then(() =>
+      navigate("/classes", { state: { said: words.classes.removed(name) } }),
+    );
   const close = () => setOpen(undefined);
   const away = card.archivedAt !== undefined && card.archivedAt !== null;
   usePageTitle(name);
@@ -122,6 +130,9 @@ function OneClass({ view }: { view: ClassView }) {
                   )
             }
           />
+          {away && (
+            <MenuItem icon={Trash2} label={words.classes.remove} act={() => attempt(remove())} />
+          )}
         </Menu>
       </div>
       {away ? (
@@ -139,7 +150,7 @@ function OneClass({ view }: { view: ClassView }) {
           </button>
         </p>
       )}
-      <GivenList view={view} />
+      <GivenList view={view} attempt={attempt} />
       <Register view={view} attempt={attempt} say={say} slips={add} anew={anew} />
       {open === "details" && (
         <DetailsDialog
@@ -181,6 +192,26 @@ function OneClass({ view }: { view: ClassView }) {
       <Said message={message} say={say} />
     </>
   );
+}
+
+/** Says what was removed on the page that was left for this one, with the way back. */
+function useRemovedSaid({ say, attempt }: Pick<ReturnType<typeof useDoing>, "say" | "attempt">) {
+  const { state, pathname } = useLocation();
+  const navigate = useNavigate();
+  const removed: Removed | undefined = state?.removed;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once for what was removed
+  useEffect(() => {
+    if (!removed) return;
+    // Said once: not again after a reload.
+    navigate(pathname, { replace: true, state: null });
+    say({
+      text: words.classes.glance.removed(removed.title),
+      undo: () => {
+        say(undefined);
+        attempt(restoreGiven(removed.id));
+      },
+    });
+  }, [removed]);
 }
 
 /** The code with which learners come in, and what becomes of newcomers. */

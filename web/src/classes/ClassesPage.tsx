@@ -2,7 +2,14 @@ import { useQueryClient } from "@tanstack/react-query";
 import { Plus } from "lucide-react";
 import { useState } from "react";
 import { Link, useLocation, useNavigate } from "react-router";
-import { addClass, bringClassBack, classKeys, useClasses } from "../api/classes";
+import {
+  addClass,
+  bringClassBack,
+  classKeys,
+  removeClass,
+  restoreClass,
+  useClasses,
+} from "../api/classes";
 import { listAnew } from "../api/listAnew";
 import { Shell } from "../app/Shell";
 import type { ClassCard } from "../generated/types";
@@ -12,6 +19,7 @@ import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { day } from "../words/format";
 import { DetailsDialog } from "./DetailsDialog";
+import { RemovedList } from "./RemovedList";
 
 /** A teacher's classes: those in use, and below them those that were archived. */
 export default function ClassesPage() {
@@ -23,11 +31,25 @@ export default function ClassesPage() {
   const said: string | undefined = useLocation().state?.said;
   const [message, setMessage] = useState(said);
   const used = classes.data?.filter(({ archivedAt }) => !archivedAt) ?? [];
-  const away = classes.data?.filter(({ archivedAt }) => archivedAt) ?? [];
-  const bringBack = (card: ClassCard) =>
-    bringClassBack(card.id)
+  const away = classes.data?.filter(({ archivedAt, removedAt }) => archivedAt && !removedAt) ?? [];
+  const removed = classes.data?.filter(({ removedAt }) => removedAt) ?? [];
+  const [undo, setUndo] = useState<() => void>();
+  const attempt = (work: Promise<unknown>) =>
+    work
       .catch((error) => setMessage(problemWords(error)))
       .finally(() => listAnew(queries, classKeys.all));
+  const restore = (id: string) => {
+    setMessage(undefined);
+    setUndo(undefined);
+    return attempt(restoreClass(id));
+  };
+  const remove = (card: ClassCard) =>
+    attempt(
+      removeClass(card.id).then(() => {
+        setMessage(words.classes.removed(card.name));
+        setUndo(() => () => restore(card.id));
+      }),
+    );
   return (
     <Shell>
       <div className="mx-auto max-w-5xl px-4 py-6 sm:px-7">
@@ -50,7 +72,7 @@ export default function ClassesPage() {
             </li>
           ))}
         </ul>
-        {away.length > 0 && (
+        {away.length + removed.length > 0 && (
           <details className="mt-8">
             <summary className="min-h-11 cursor-pointer py-2 font-display font-semibold">
               {words.classes.archiveTitle(away.length)}
@@ -67,12 +89,25 @@ export default function ClassesPage() {
                   <span className="text-soft">
                     {card.archivedAt && words.classes.archivedSince(day(new Date(card.archivedAt)))}
                   </span>
-                  <button type="button" className="btn btn-outline" onClick={() => bringBack(card)}>
+                  <button
+                    type="button"
+                    className="btn btn-outline"
+                    onClick={() => attempt(bringClassBack(card.id))}
+                  >
                     {words.classes.bringBack}
+                  </button>
+                  <button type="button" className="btn btn-ghost" onClick={() => remove(card)}>
+                    {words.classes.remove}
                   </button>
                 </li>
               ))}
             </ul>
+            <RemovedList
+              title={words.classes.removedTitle(removed.length)}
+              text={words.classes.removedText}
+              removed={removed.map(({ id, name }) => ({ id, name }))}
+              restore={restore}
+            />
           </details>
         )}
       </div>
@@ -88,7 +123,17 @@ export default function ClassesPage() {
           onClose={() => setMaking(false)}
         />
       )}
-      {message && <Toast text={message} close={() => setMessage(undefined)} />}
+      {message && (
+        <Toast
+          text={message}
+          action={undo && words.classes.register.undo}
+          act={undo}
+          close={() => {
+            setMessage(undefined);
+            setUndo(undefined);
+          }}
+        />
+      )}
     </Shell>
   );
 }

@@ -1,9 +1,23 @@
 import { Link } from "react-router";
+import { restoreGiven } from "../api/classes";
 import type { ClassView, Given } from "../generated/types";
 import { words } from "../words/en";
+import { day } from "../words/format";
+import { RemovedList } from "./RemovedList";
+import type { useDoing } from "./useDoing";
 
-/** What was given to a class, one line each, the newest first. */
-export function GivenList({ view }: { view: ClassView }) {
+/** What was just removed, for the page that is gone back to. */
+export interface Removed {
+  id: string;
+  title: string;
+}
+
+/** What was given to a class, one line each, the newest first; then what was removed. */
+export function GivenList(props: {
+  view: ClassView;
+  attempt: ReturnType<typeof useDoing>["attempt"];
+}) {
+  const { view, attempt } = props;
   return (
     <section aria-labelledby="given" className="mb-9">
       <h2 id="given" className="mb-2 text-xl font-semibold">
@@ -38,6 +52,16 @@ export function GivenList({ view }: { view: ClassView }) {
           </li>
         ))}
       </ul>
+      <RemovedList
+        title={words.classes.removedTitle(view.removed.length)}
+        text={words.classes.removedText}
+        removed={view.removed.map(({ id, title, removedAt }) => ({
+          id,
+          name: title || words.activities.untitled,
+          when: day(new Date(removedAt)),
+        }))}
+        restore={(id) => attempt(restoreGiven(id))}
+      />
     </section>
   );
 }

@@ -8,13 +8,15 @@ import {
   Printer,
   Radio,
   RotateCcw,
+  Trash2,
   Undo2,
 } from "lucide-react";
 import { useState } from "react";
-import { Link, useParams } from "react-router";
+import { Link, useNavigate, useParams } from "react-router";
 import {
   giveAgain,
   glanceTable,
+  removeGiven,
   renewGiven,
   takeBack,
   tellMarks,
@@ -32,7 +34,7 @@ import { AllowanceDialog } from "./AllowanceDialog";
 import { AnswersDialog } from "./AnswersDialog";
 import { CopyDialog } from "./CopyDialog";
 import GiveDialog from "./GiveDialog";
-import { whenOf } from "./GivenList";
+import { type Removed, whenOf } from "./GivenList";
 import { GlanceTable } from "./GlanceTable";
 import { Said } from "./Said";
 import { useDoing } from "./useDoing";
@@ -61,6 +63,12 @@ function Glance({ glance }: { glance: ClassGlance }) {
   const { given, classId, className } = glance;
   const [open, setOpen] = useState<Open>();
   const { message, say, attempt, anew } = useDoing();
+  const navigate = useNavigate();
+  const remove = () =>
+    removeGiven(given.id).then(() => {
+      const removed: Removed = { id: given.id, title: given.title || words.activities.untitled };
+      navigate(`/classes/${classId}`, { state: { removed } });
+    });
   const view = useClass(classId, open?.is === "terms");
   const close = () => setOpen(undefined);
   const said = words.classes.glance;
@@ -125,6 +133,7 @@ function Glance({ glance }: { glance: ClassGlance }) {
               act={() => attempt(takeBack(given.id), said.takenBack, () => giveAgain(given.id))}
             />
           )}
+          <MenuItem icon={Trash2} label={said.remove} act={() => attempt(remove())} />
         </Menu>
       </div>
       {given.takenBack && <p className="mb-3">{said.takenBack}</p>}

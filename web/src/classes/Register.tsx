@@ -21,6 +21,7 @@ import { LearnerDialog } from "./LearnerDialog";
 import { LearnerLink } from "./LearnerLink";
 import { MergeDialog } from "./MergeDialog";
 import { MoveDialog } from "./MoveDialog";
+import { RemovedList } from "./RemovedList";
 import type { Message, useDoing } from "./useDoing";
 
 /** From so many learners on a name is looked for. */
@@ -233,32 +234,15 @@ function Line(
 
 /** Who was taken out of the register. */
 function Out({ learners, view, attempt }: RegisterProps & { learners: LearnerLine[] }) {
+  const said = words.classes.register;
+  const nameOf = (id: string) => learners.find((learner) => learner.id === id)?.name ?? "";
   return (
-    <details className="mt-4">
-      <summary className="min-h-11 cursor-pointer py-2 text-soft">
-        {words.classes.register.out(learners.length)}
-      </summary>
-      <p className="px-4 pb-2 text-sm text-soft">{words.classes.register.outText}</p>
-      <ul>
-        {learners.map(({ id, name }) => (
-          <li key={id} className="flex min-h-11 items-center gap-4 px-4">
-            <bdi className="mr-auto [overflow-wrap:anywhere]">{name}</bdi>
-            <button
-              type="button"
-              className="btn btn-ghost"
-              onClick={() =>
-                attempt(
-                  bringLearnerBack(view.card.id, id),
-                  words.classes.register.broughtBack(name),
-                )
-              }
-            >
-              {words.classes.bringBack}
-            </button>
-          </li>
-        ))}
-      </ul>
-    </details>
+    <RemovedList
+      title={said.out(learners.length)}
+      text={said.outText}
+      removed={learners.map(({ id, name }) => ({ id, name: <bdi>{name}</bdi> }))}
+      restore={(id) => attempt(bringLearnerBack(view.card.id, id), said.broughtBack(nameOf(id)))}
+    />
   );
 }
 

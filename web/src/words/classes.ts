@@ -49,6 +49,11 @@ export const classes = {
     back: "Classes",
     actions: "What can be done with this class",
     rename: "Name and year group",
+    remove: "Remove with all results",
+    removed: (name: string) =>
+      `${name} is removed with its register and all results. You can restore it for 30 days; then it is erased.`,
+    removedTitle: (n: number) => `Removed (${n})`,
+    removedText: "Erased 30 days after they were removed, with all that was played.",
     archive: "Archive",
     archiveDone: (name: string) =>
       `${name} is archived: nobody can join, and its results are kept.`,
@@ -128,7 +133,8 @@ export const classes = {
       newWordsDo: "Make new words",
       merge: "Merge two entries for one child …",
       remove: "Remove",
-      removed: (name: string) => `${name} is removed from the register. For 30 days you can restore them with all their games; then both are erased.`,
+      removed: (name: string) =>
+        `${name} is removed from the register. For 30 days you can restore them with all their games; then both are erased.`,
       broughtBack: (name: string) => `${name} is in the register again.`,
       out: (n: number) => `Removed (${n})`,
       outText: "30 days after they were removed, learners and all their games are erased.",
@@ -305,6 +311,9 @@ export const classes = {
       terms: "Change dates and goes",
       tellMarks: "Show learners the marks",
       marksTold: "Learners see the marks and comments that you gave so far.",
+      remove: "Remove with all results",
+      removed: (title: string) =>
+        `“${title}” is removed from this class with all results. You can restore it for 30 days; then it is erased.`,
       takeBack: "Take back",
       actions: "What else can be done with it",
       takenBack: "Taken back: nobody can play it any more. Everything that was done is kept.",

@@ -75,6 +75,59 @@ class ErasedTest {
     }
   }
 
+  @Test
+  void whatWasGivenAndAWholeClassAreErasedWithAllThatWasPlayed(@TempDir Path folder)
+      throws IOException {
+    try (TestServer server = TestServer.start(folder)) {
+      Caller teacher = Caller.teacher(server);
+      String activity = teacher.post("/api/activities", freeAnswer()).text("id");
+      JsonObject view = teacher.post("/api/classes", "{\"name\": \"Rowan\"}").json().asObject();
+      String classPath = "/api/classes/" + view.get("card").asObject().getString("id", "");
+      String inClass = classPath.substring("/api/classes/".length());
+      Pupil pupil = Pupil.joins(server, view.getString("code", ""), NAME);
+      String first = given(teacher, inClass, activity);
+      pupil.begins(first);
+      pupil.move("{\"kind\": \"start\"}");
+      pupil.move(writing(CLASS_WORDS));
+      String removal = "/api/assignments/" + first + "/removal";
+
+      assertThat(teacher.post(removal, "").status()).isEqualTo(204);
+      assertThat(pupil.move("{\"kind\": \"continue\", \"question\": \"f\"}").status())
+          .as("nobody plays it any more")
+          .isGreaterThanOrEqualTo(400)
+          .isLessThan(500);
+      assertThat(teacher.get("/api/assignments/" + first + "/glance").status()).isEqualTo(404);
+      assertThat(teacher.get("/api/results").body()).doesNotContain("Smoke");
+      assertThat(teacher.get(classPath).body()).contains("\"removed\":[{\"id\":\"" + first);
+      assertThat(teacher.send("DELETE", removal, null).status()).isEqualTo(200);
+      assertThat(teacher.send("DELETE", removal, null).status()).isEqualTo(404);
+      assertThat(teacher.get("/api/assignments/" + first + "/to-mark").body())
+          .contains(CLASS_WORDS);
+      teacher.post(removal, "");
+
+      String second = given(teacher, inClass, activity);
+      pupil.begins(second);
+      pupil.move("{\"kind\": \"start\"}");
+      pupil.move(writing(FRONT_WORDS));
+      assertThat(teacher.post(classPath + "/removal", "").status()).isEqualTo(409);
+      teacher.send("DELETE", classPath, null);
+      assertThat(teacher.post(classPath + "/removal", "").status()).isEqualTo(204);
+      assertThat(teacher.get(classPath).status()).isEqualTo(404);
+      assertThat(teacher.get("/api/classes").body()).contains("\"removedAt\"");
+      assertThat(teacher.send("DELETE", classPath + "/removal", null).status()).isEqualTo(204);
+      assertThat(teacher.get(classPath).body()).contains(NAME);
+      teacher.post(classPath + "/removal", "");
+      assertThat(kept(folder)).contains(NAME, CLASS_WORDS, FRONT_WORDS);
+
+      server.clock().pass(Duration.ofDays(40));
+      server.part(Upkeep.class).atNight();
+      assertThat(kept(folder)).doesNotContain(NAME, CLASS_WORDS, FRONT_WORDS, "Rowan");
+      assertThat(Caller.teacher(server).get("/api/activities/" + activity).status())
+          .as("the activity is the teacher's still")
+          .isEqualTo(200);
+    }
+  }
+
   private static String writing(String text) {
     return """
         {"kind": "answer", "question": "f", "attempt": 1,
