@@ -81,7 +81,8 @@ class ErasedTest {
     try (TestServer server = TestServer.start(folder)) {
       Caller teacher = Caller.teacher(server);
       String activity = teacher.post("/api/activities", freeAnswer()).text("id");
-      JsonObject view = teacher.post("/api/classes", "{\"name\": \"Rowan\"}").json().asObject();
+      JsonObject view =
+          teacher.post("/api/classes", "{\"name\": \"Nightjar burrow\"}").json().asObject();
       String classPath = "/api/classes/" + view.get("card").asObject().getString("id", "");
       String inClass = classPath.substring("/api/classes/".length());
       Pupil pupil = Pupil.joins(server, view.getString("code", ""), NAME);
@@ -121,7 +122,7 @@ class ErasedTest {
 
       server.clock().pass(Duration.ofDays(40));
       server.part(Upkeep.class).atNight();
-      assertThat(kept(folder)).doesNotContain(NAME, CLASS_WORDS, FRONT_WORDS, "Rowan");
+      assertThat(kept(folder)).doesNotContain(NAME, CLASS_WORDS, FRONT_WORDS, "Nightjar burrow");
       assertThat(Caller.teacher(server).get("/api/activities/" + activity).status())
           .as("the activity is the teacher's still")
           .isEqualTo(200);
