@@ -72,11 +72,11 @@ function OneClass({ view }: { view: ClassView }) {
   const [open, setOpen] = useState<Open>();
   const { slips, shown, load, add, show, done } = useFreshSlips();
   useEffect(() => load(id), [id, load]);
-  const { message, say, attempt, anew } = useDoing();
+  const { message, say, attempt, leave, anew } = useDoing();
   const navigate = useNavigate();
   useRemovedSaid({ say, attempt });
   const remove = () =>
-    removeClass(id).then(() =>
+    leave(removeClass(id), () =>
       navigate("/classes", { state: { said: words.classes.removed(name) } }),
     );
   const close = () => setOpen(undefined);
@@ -130,9 +130,7 @@ function OneClass({ view }: { view: ClassView }) {
                   )
             }
           />
-          {away && (
-            <MenuItem icon={Trash2} label={words.classes.remove} act={() => attempt(remove())} />
-          )}
+          {away && <MenuItem icon={Trash2} label={words.classes.remove} act={remove} />}
         </Menu>
       </div>
       {away ? (

@@ -62,10 +62,10 @@ type Open =
 function Glance({ glance }: { glance: ClassGlance }) {
   const { given, classId, className } = glance;
   const [open, setOpen] = useState<Open>();
-  const { message, say, attempt, anew } = useDoing();
+  const { message, say, attempt, leave, anew } = useDoing();
   const navigate = useNavigate();
   const remove = () =>
-    removeGiven(given.id).then(() => {
+    leave(removeGiven(given.id), () => {
       const removed: Removed = { id: given.id, title: given.title || words.activities.untitled };
       navigate(`/classes/${classId}`, { state: { removed } });
     });
@@ -133,7 +133,7 @@ function Glance({ glance }: { glance: ClassGlance }) {
               act={() => attempt(takeBack(given.id), said.takenBack, () => giveAgain(given.id))}
             />
           )}
-          <MenuItem icon={Trash2} label={said.remove} act={() => attempt(remove())} />
+          <MenuItem icon={Trash2} label={said.remove} act={remove} />
         </Menu>
       </div>
       {given.takenBack && <p className="mb-3">{said.takenBack}</p>}

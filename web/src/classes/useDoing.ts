@@ -35,5 +35,8 @@ export function useDoing() {
       })
       .catch((error) => setMessage({ text: problemWords(error) }))
       .finally(anew);
-  return { message, say: setMessage, attempt, anew };
+  /** The same with what is gone then: its page is left, and not asked for again. */
+  const leave = (work: Promise<unknown>, then: () => void) =>
+    work.then(then).catch((error) => setMessage({ text: problemWords(error) }));
+  return { message, say: setMessage, attempt, leave, anew };
 }

@@ -9,7 +9,6 @@ import static bravium.server.data.schema.Tables.MOVE;
 import static bravium.server.data.schema.Tables.OWN_WORDS;
 import static bravium.server.data.schema.Tables.SCHOOL_CLASS;
 import static bravium.server.data.schema.Tables.SITTING;
-import static org.jooq.impl.DSL.coalesce;
 
 import bravium.core.assignment.Allowance;
 import bravium.core.assignment.Go;
@@ -233,7 +232,7 @@ class AssignmentRepository implements Nightly {
                   given.getIsForAll(),
                   given.getGivenAt(),
                   given.getToldAt(),
-                  given.getTakenBackAt() != null,
+                  given.getTakenBackAt() != null || given.getRemovedAt() != null,
                   row.value3() > row.value5(),
                   row.value4() != null);
             });
@@ -255,12 +254,11 @@ class AssignmentRepository implements Nightly {
         dsl ->
             dsl.update(ASSIGNMENT)
                 .set(ASSIGNMENT.REMOVED_AT, at)
-                .set(ASSIGNMENT.TAKEN_BACK_AT, coalesce(ASSIGNMENT.TAKEN_BACK_AT, at))
                 .where(ASSIGNMENT.ID.eq(row))
                 .execute());
   }
 
-  /** Brings it back as taken back; whether it was there. */
+  /** Brings it back as it was; whether it was there. */
   boolean bringBack(long teacher, String id) {
     return writer.write(
             dsl ->

@@ -251,7 +251,7 @@ class AssignmentService {
     events.publishEvent(new RightsChanged());
   }
 
-  /** Brings it back with all that was played; it is taken back then, until it is given again. */
+  /** Brings it back as it was, with all that was played. */
   Given bringBack(Teacher teacher, String id) {
     if (!assignments.bringBack(teacher.id(), id)) {
       throw Problem.notFound(

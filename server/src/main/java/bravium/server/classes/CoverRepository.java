@@ -111,7 +111,10 @@ class CoverRepository implements Nightly {
     Select<Record1<Long>> assigned =
         DSL.select(ASSIGNMENT.ACTIVITY_ID)
             .from(ASSIGNMENT)
-            .where(ASSIGNMENT.CLASS_ID.eq(cover.getClassId()), ASSIGNMENT.TAKEN_BACK_AT.isNull());
+            .where(
+                ASSIGNMENT.CLASS_ID.eq(cover.getClassId()),
+                ASSIGNMENT.REMOVED_AT.isNull(),
+                ASSIGNMENT.TAKEN_BACK_AT.isNull());
     return ACTIVITY.REMOVED_AT.isNull().and(ACTIVITY.ID.in(named).or(ACTIVITY.ID.in(assigned)));
   }
 
