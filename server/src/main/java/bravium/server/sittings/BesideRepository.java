@@ -22,7 +22,7 @@ class BesideRepository {
   private static final Field<Long> LENGTH =
       DSL.field("octet_length({0})", Long.class, BESIDE_PAGE.DOCUMENT);
 
-  /** How much is kept of one game, in characters: ten hours of drawing, as hands draw. */
+  /** How much is kept of one game, in characters: some three hours with the pen down. */
   private static final int MOST = 4 << 20;
 
   private final DSLContext database;
