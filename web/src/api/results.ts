@@ -81,11 +81,10 @@ export const useAnswers = (activity: string, sitting: string) =>
   });
 
 /** Who else gave the same answer: asked when its mark is about to be changed. */
-export const useAlike = (activity: string, sitting: string, question: string, asked: boolean) =>
+export const useAlike = (activity: string, sitting: string, question: string) =>
   useQuery({
     queryKey: [...resultKeys.answers(activity, sitting), "alike", question],
     queryFn: () => call<AlikeAnswers>(`/api/results/${sitting}/alike/${question}`),
-    enabled: asked,
     gcTime: 0,
   });
 

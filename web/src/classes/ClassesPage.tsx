@@ -1,55 +1,31 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { Plus } from "lucide-react";
 import { useState } from "react";
 import { Link, useLocation, useNavigate } from "react-router";
-import {
-  addClass,
-  bringClassBack,
-  classKeys,
-  removeClass,
-  restoreClass,
-  useClasses,
-} from "../api/classes";
-import { listAnew } from "../api/listAnew";
+import { addClass, bringClassBack, removeClass, restoreClass, useClasses } from "../api/classes";
 import { Shell } from "../app/Shell";
 import type { ClassCard } from "../generated/types";
-import { Failed, Loading, problemWords } from "../ui/Notice";
-import { Toast } from "../ui/Toast";
+import { Failed, Loading } from "../ui/Notice";
 import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
 import { day } from "../words/format";
 import { DetailsDialog } from "./DetailsDialog";
 import { RemovedList } from "./RemovedList";
+import { Said } from "./Said";
+import { useDoing } from "./useDoing";
 
 /** A teacher's classes: those in use, and below them those that were archived. */
 export default function ClassesPage() {
   usePageTitle(words.classes.title);
   const classes = useClasses();
-  const queries = useQueryClient();
   const navigate = useNavigate();
   const [making, setMaking] = useState(false);
   const said: string | undefined = useLocation().state?.said;
-  const [message, setMessage] = useState(said);
+  const { message, say, attempt, anew } = useDoing(said === undefined ? undefined : { text: said });
   const used = classes.data?.filter(({ archivedAt }) => !archivedAt) ?? [];
   const away = classes.data?.filter(({ archivedAt, removedAt }) => archivedAt && !removedAt) ?? [];
   const removed = classes.data?.filter(({ removedAt }) => removedAt) ?? [];
-  const [undo, setUndo] = useState<() => void>();
-  const attempt = (work: Promise<unknown>) =>
-    work
-      .catch((error) => setMessage(problemWords(error)))
-      .finally(() => listAnew(queries, classKeys.all));
-  const restore = (id: string) => {
-    setMessage(undefined);
-    setUndo(undefined);
-    return attempt(restoreClass(id));
-  };
-  const remove = (card: ClassCard) =>
-    attempt(
-      removeClass(card.id).then(() => {
-        setMessage(words.classes.removed(card.name));
-        setUndo(() => () => restore(card.id));
-      }),
-    );
+  const remove = ({ id, name }: ClassCard) =>
+    attempt(removeClass(id), words.classes.removed(name), () => restoreClass(id));
   return (
     <Shell>
       <div className="mx-auto max-w-5xl px-4 py-6 sm:px-7">
@@ -106,7 +82,7 @@ export default function ClassesPage() {
               title={words.classes.removedTitle(removed.length)}
               text={words.classes.removedText}
               removed={removed.map(({ id, name }) => ({ id, name }))}
-              restore={restore}
+              restore={(id) => attempt(restoreClass(id))}
             />
           </details>
         )}
@@ -117,23 +93,13 @@ export default function ClassesPage() {
           submit={words.classes.make}
           send={async (details) => {
             const made = await addClass(details);
-            await listAnew(queries, classKeys.all);
+            await anew();
             navigate(`/classes/${made.card.id}`);
           }}
           onClose={() => setMaking(false)}
         />
       )}
-      {message && (
-        <Toast
-          text={message}
-          action={undo && words.classes.register.undo}
-          act={undo}
-          close={() => {
-            setMessage(undefined);
-            setUndo(undefined);
-          }}
-        />
-      )}
+      <Said message={message} say={say} />
     </Shell>
   );
 }

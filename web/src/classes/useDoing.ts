@@ -11,9 +11,9 @@ export interface Message {
 }
 
 /** Does something with a class, says how it went, and asks anew what there is. */
-export function useDoing() {
+export function useDoing(first?: Message) {
   const queries = useQueryClient();
-  const [message, setMessage] = useState<Message>();
+  const [message, setMessage] = useState(first);
   const anew = () => listAnew(queries, classKeys.all);
   const attempt = (
     work: Promise<unknown>,

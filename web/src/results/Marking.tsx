@@ -9,6 +9,7 @@ import type {
 } from "../generated/types";
 import { problemWords } from "../ui/Notice";
 import { Pressed } from "../ui/Pressed";
+import { useReturn } from "../ui/useReturn";
 import { words } from "../words/en";
 import { MarkForm } from "./MarkForm";
 
@@ -42,7 +43,7 @@ export function Marking(props: {
   const { activity, game, answer, changed } = props;
   const [changing, setChanging] = useState(false);
   const [marked, setMarked] = useState<Marked>();
-  const { button, opened } = useLanding(changing);
+  const button = useReturn(changing);
   const done = (after: GameAnswers, what?: Marked) => {
     setChanging(false);
     setMarked(what);
@@ -79,10 +80,7 @@ export function Marking(props: {
           ref={button}
           type="button"
           className={`btn justify-self-start ${answer.marking === "by-teacher" ? "btn-outline" : "btn-ghost -ml-4 text-soft"}`}
-          onClick={() => {
-            opened();
-            setChanging(true);
-          }}
+          onClick={() => setChanging(true)}
         >
           {words.results.marking.change}
         </button>
@@ -90,23 +88,6 @@ export function Marking(props: {
       {marked && !changing && <Given marked={marked} question={answer.question} undone={undone} />}
     </div>
   );
-}
-
-/** Brings the focus back to the button that opened something, once that is shut. */
-function useLanding(open: boolean) {
-  const button = useRef<HTMLButtonElement>(null);
-  const wasOpened = useRef(false);
-  useEffect(() => {
-    if (open || !wasOpened.current) return;
-    wasOpened.current = false;
-    button.current?.focus();
-  }, [open]);
-  return {
-    button,
-    opened: () => {
-      wasOpened.current = true;
-    },
-  };
 }
 
 /** What was marked, and how to undo it. */
@@ -155,7 +136,7 @@ function Changing(props: {
 }) {
   const { activity, game, answer, done, leave } = props;
   const { question } = answer;
-  const alike = useAlike(activity, game.sitting, question.id, true);
+  const alike = useAlike(activity, game.sitting, question.id);
   const [alone, setAlone] = useState(false);
   const place = useRef<HTMLDivElement>(null);
   // What was pressed is gone: the focus waits here for the field.

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from "react";
+import { useReturn } from "../ui/useReturn";
 import "./confirm.css";
 
 /** Something that can't be undone by who plays: it is asked once, in place. */
@@ -11,13 +12,10 @@ export function Confirm(props: {
 }) {
   const { label, ask, goOn, act } = props;
   const [asking, setAsking] = useState(false);
-  const opener = useRef<HTMLButtonElement>(null);
+  const opener = useReturn(asking);
   const stay = useRef<HTMLButtonElement>(null);
-  const asked = useRef(false);
   useEffect(() => {
     if (asking) stay.current?.focus();
-    else if (asked.current) opener.current?.focus();
-    asked.current = asking;
   }, [asking]);
   if (!asking) {
     return (

@@ -43,9 +43,6 @@ class VersionRepository implements Nightly {
   /** For so long every save is kept. */
   static final Duration ALL_KEPT = Duration.ofDays(1);
 
-  /** For so long a removed activity can be brought back. */
-  static final Duration REMOVED_KEPT = Duration.ofDays(30);
-
   private final DSLContext database;
   private final Writer writer;
 
@@ -145,7 +142,7 @@ class VersionRepository implements Nightly {
         database
             .select(ACTIVITY.ID)
             .from(ACTIVITY)
-            .where(ACTIVITY.REMOVED_AT.lt(now.minus(REMOVED_KEPT)))
+            .where(ACTIVITY.REMOVED_AT.lt(now.minus(Erasing.KEPT)))
             .fetch(ACTIVITY.ID)) {
       writer.write(
           dsl ->

@@ -21,7 +21,6 @@ import bravium.server.data.Codes;
 import bravium.server.data.Erasing;
 import bravium.server.data.Nightly;
 import bravium.server.data.Writer;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -131,9 +130,6 @@ class AssignmentRepository implements Nightly {
           : new Go(true, outcome.points(), outcome.possible());
     }
   }
-
-  /** How long what was removed can be brought back. */
-  private static final Duration KEPT = Duration.ofDays(30);
 
   /** What was removed, with its class or alone, is on no page. */
   private static final Condition THERE =
@@ -279,7 +275,7 @@ class AssignmentRepository implements Nightly {
 
   @Override
   public void atNight(Instant now) {
-    writer.write(dsl -> erase(dsl, ASSIGNMENT.REMOVED_AT.lt(now.minus(KEPT))));
+    writer.write(dsl -> erase(dsl, ASSIGNMENT.REMOVED_AT.lt(now.minus(Erasing.KEPT))));
   }
 
   /** Erases what was given, with all that was played on it. */

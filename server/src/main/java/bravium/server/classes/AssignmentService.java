@@ -262,10 +262,6 @@ class AssignmentService {
     return read(teacher, id);
   }
 
-  List<RemovedAssignment> removed(long inClass) {
-    return assignments.removed(inClass);
-  }
-
   Given giveAgain(Teacher teacher, String id) {
     assignments.takeBack(own(teacher, id).row(), null);
     return read(teacher, id);

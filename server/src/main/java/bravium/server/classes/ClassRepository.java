@@ -8,10 +8,10 @@ import static bravium.server.data.schema.Tables.SCHOOL_CLASS;
 import static bravium.server.data.schema.Tables.TIMED_LINK;
 
 import bravium.server.data.Codes;
+import bravium.server.data.Erasing;
 import bravium.server.data.Nightly;
 import bravium.server.data.Writer;
 import bravium.server.data.schema.tables.records.SchoolClassRecord;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -24,9 +24,6 @@ import org.springframework.stereotype.Repository;
 /** The rows of classes. */
 @Repository
 class ClassRepository implements Nightly {
-
-  /** How long a removed class can be brought back. */
-  private static final Duration KEPT = Duration.ofDays(30);
 
   /** A class with how many are in it, and how many wait. */
   record Counted(SchoolClassRecord row, int learners, int waiting) {}
@@ -174,7 +171,7 @@ class ClassRepository implements Nightly {
         database
             .select(SCHOOL_CLASS.ID)
             .from(SCHOOL_CLASS)
-            .where(SCHOOL_CLASS.REMOVED_AT.lt(now.minus(KEPT)))
+            .where(SCHOOL_CLASS.REMOVED_AT.lt(now.minus(Erasing.KEPT)))
             .fetch(SCHOOL_CLASS.ID);
     for (Long inClass : due) {
       writer.write(

@@ -93,7 +93,7 @@ class ClassService {
         time.zone(),
         register.lines(row),
         all,
-        assignments.removed(row));
+        given.removed(row));
   }
 
   void change(Teacher teacher, String id, ClassDetails details) {

@@ -13,7 +13,6 @@ import bravium.server.data.Erasing;
 import bravium.server.data.Nightly;
 import bravium.server.data.Writer;
 import bravium.server.data.schema.tables.records.ClassLearnerRecord;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,9 +28,6 @@ import org.springframework.stereotype.Repository;
 /** The rows of learners in classes, and of the devices on which they are known. */
 @Repository
 class RegisterRepository implements Nightly {
-
-  /** How long who was taken out can be brought back. */
-  private static final Duration KEPT = Duration.ofDays(30);
 
   private final DSLContext database;
   private final Writer writer;
@@ -262,7 +258,7 @@ class RegisterRepository implements Nightly {
   /** Who was taken out long ago is erased, with all that she did and wrote. */
   @Override
   public void atNight(Instant now) {
-    writer.write(dsl -> erase(dsl, CLASS_LEARNER.REMOVED_AT.lt(now.minus(KEPT))));
+    writer.write(dsl -> erase(dsl, CLASS_LEARNER.REMOVED_AT.lt(now.minus(Erasing.KEPT))));
   }
 
   /** Erases learners of which a condition on their entries is true, and says how many they were. */

@@ -5,6 +5,7 @@ import static bravium.server.data.schema.Tables.MOVE;
 import static bravium.server.data.schema.Tables.OWN_WORDS;
 import static bravium.server.data.schema.Tables.SITTING;
 
+import java.time.Duration;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record1;
@@ -15,6 +16,9 @@ import org.jooq.impl.DSL;
  * Erases games with all that hangs on them: whoever erases what they belong to erases them first.
  */
 public final class Erasing {
+
+  /** How long what was removed can be brought back, whatever it is. */
+  public static final Duration KEPT = Duration.ofDays(30);
 
   private Erasing() {}
 

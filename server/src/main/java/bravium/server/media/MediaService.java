@@ -3,6 +3,7 @@ package bravium.server.media;
 import bravium.core.measure.DetailMap;
 import bravium.core.rich.PicturePart;
 import bravium.server.accounts.Teacher;
+import bravium.server.data.Erasing;
 import bravium.server.data.Nightly;
 import bravium.server.data.schema.tables.records.MediumRecord;
 import bravium.server.problems.Problem;
@@ -11,7 +12,6 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -31,9 +31,6 @@ public class MediaService implements Nightly {
 
   /** Nothing that is longer fits into a file that is taken: a day. */
   private static final int LONGEST_MILLIS = 86_400_000;
-
-  /** So long what was removed can be brought back. */
-  private static final Duration KEPT = Duration.ofDays(30);
 
   private final MediaRepository media;
   private final MediaFiles files;
@@ -217,7 +214,7 @@ public class MediaService implements Nightly {
 
   @Override
   public void atNight(Instant now) {
-    media.forget(now.minus(KEPT)).forEach(files::delete);
+    media.forget(now.minus(Erasing.KEPT)).forEach(files::delete);
   }
 
   private static MediumCard card(MediumRecord row, List<MediumCard.Use> uses) {

@@ -15,7 +15,6 @@ import bravium.server.data.Nightly;
 import bravium.server.data.Writer;
 import bravium.server.data.schema.tables.Learner;
 import bravium.server.data.schema.tables.Sitting;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -44,7 +43,6 @@ class ResultsRepository implements Nightly {
   record Begun(long row, String id, int learner, @Nullable String name, @Nullable String inClass) {}
 
   static final int PAGE = 40;
-  private static final Duration KEPT = Duration.ofDays(30);
   private static final int MOST_PAGES = 1_000_000;
   private static final int MOST_WAITING = 200;
 
@@ -213,7 +211,7 @@ class ResultsRepository implements Nightly {
   /** What was taken out long ago is forgotten. */
   @Override
   public void atNight(Instant now) {
-    writer.write(dsl -> Erasing.sittings(dsl, SITTING.REMOVED_AT.lt(now.minus(KEPT))));
+    writer.write(dsl -> Erasing.sittings(dsl, SITTING.REMOVED_AT.lt(now.minus(Erasing.KEPT))));
   }
 
   /** How many answers of an activity wait for a mark. */
