@@ -9,7 +9,14 @@ import {
   UserRoundPlus,
 } from "lucide-react";
 import { useDeferredValue, useState } from "react";
-import { bringLearnerBack, letIn, makeSlips, removeLearner } from "../api/classes";
+import {
+  bringLearnerBack,
+  letAllIn,
+  letIn,
+  makeSlips,
+  refuseNewcomers,
+  removeLearner,
+} from "../api/classes";
 import type { ClassView, LearnerLine, Slip } from "../generated/types";
 import { Dialog } from "../ui/Dialog";
 import { FIELD } from "../ui/field";
@@ -82,6 +89,7 @@ export function Register(props: RegisterProps) {
           {words.classes.register.add}
         </button>
       </div>
+      <Newcomers {...props} />
       {present.length === 0 && <p className="text-soft">{words.classes.register.none}</p>}
       {shown.length > 0 && (
         <ul className="rounded-[4px] bg-card">
@@ -170,6 +178,31 @@ export function Register(props: RegisterProps) {
         />
       )}
     </section>
+  );
+}
+
+/** Who waits, where there are several: to be let in or refused together. */
+function Newcomers({ view, attempt }: RegisterProps) {
+  const { id } = view.card;
+  const waiting = view.learners.filter((learner) => learner.waiting && !learner.removedAt);
+  if (waiting.length < 2) return null;
+  const bringBack = () => Promise.all(waiting.map((learner) => bringLearnerBack(id, learner.id)));
+  return (
+    <p className="mb-3 flex flex-wrap items-center gap-3 rounded-[4px] border-l-8 border-accent bg-card px-4 py-2">
+      <span className="mr-auto">{words.classes.register.newcomers(waiting.length)}</span>
+      <button type="button" className="btn btn-outline" onClick={() => attempt(letAllIn(id))}>
+        {words.classes.register.letAllIn}
+      </button>
+      <button
+        type="button"
+        className="btn btn-outline"
+        onClick={() =>
+          attempt(refuseNewcomers(id), words.classes.register.refused(waiting.length), bringBack)
+        }
+      >
+        {words.classes.register.refuseAll}
+      </button>
+    </p>
   );
 }
 

@@ -121,6 +121,11 @@ export const classes = {
       slipsDo: "Make the slips",
       waits: "waiting to join",
       letIn: "Let in",
+      newcomers: (n: number) => `${plural(n, "newcomer is", "newcomers are")} waiting to join.`,
+      letAllIn: "Let all in",
+      refuseAll: "Refuse all",
+      refused: (n: number) =>
+        `${plural(n, "newcomer was", "newcomers were")} refused. For 30 days you can restore them.`,
       noWords: "has no words yet",
       notJoined: "not joined yet",
       time: (percent: number) => `${percent}% of the time`,

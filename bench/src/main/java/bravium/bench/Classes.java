@@ -52,7 +52,8 @@ final class Classes {
   }
 
   private Given given(String name) {
-    JsonObject view = teacher.post("/api/classes", "{\"name\": \"" + name + "\"}");
+    JsonObject view =
+        teacher.post("/api/classes", "{\"name\": \"" + name + "\", \"door\": \"open\"}");
     String inClass = view.get("card").asObject().getString("id", "");
     String assignment =
         teacher

@@ -31,6 +31,11 @@ class ClassesTest {
     assertThat(page.getByText("Nobody is in the register yet.")).isVisible();
   }
 
+  private void newOpenClass(String name) {
+    newClass(name);
+    page.getByLabel("Whether newcomers can join").selectOption("joins straight away.");
+  }
+
   private String code() {
     return page.getByLabel("Class code").locator("span").nth(1).innerText();
   }
@@ -119,7 +124,6 @@ class ClassesTest {
   @Test
   void newcomersWaitUntilTheyAreLetInAndADeviceAsksWhoseItIs() {
     newClass("Hazel at the door");
-    page.getByLabel("Whether newcomers can join").selectOption("waits for you to let them in.");
     String code = code();
     Page device = comesIn(Browsers.phone(server.address()), code, "Pia");
     assertThat(device.getByText("Write these two words down")).isVisible();
@@ -130,6 +134,18 @@ class ClassesTest {
     teacher.button("Let in").click();
     assertThat(device.getByText("Hello, Pia")).isVisible();
 
+    comesIn(Browsers.phone(server.address()), code, "Quill");
+    comesIn(Browsers.phone(server.address()), code, "Rowan");
+    page.reload();
+    assertThat(page.getByText("2 newcomers are waiting to join.")).isVisible();
+    teacher.button("Refuse all").click();
+    assertThat(page.getByText("2 newcomers were refused.")).isVisible();
+    assertThat(page.getByText("Register (1)")).isVisible();
+    teacher.button("Undo").click();
+    teacher.button("Let all in").click();
+    assertThat(page.getByText("waiting to join")).hasCount(0);
+    assertThat(page.getByText("Register (3)")).isVisible();
+
     Page again = device.context().newPage();
     again.navigate("/join/" + code);
     assertThat(again.getByText("Are you Pia?")).isVisible();
@@ -139,7 +155,7 @@ class ClassesTest {
 
   @Test
   void anActivityIsAssignedFromBuildPlayedLeftTakenUpElsewhereAndRead() {
-    newClass("Hazel plays");
+    newOpenClass("Hazel plays");
     String code = code();
     Page phone = comesIn(Browsers.phone(server.address()), code, "Nell");
     String words = phone.locator("main > p").first().innerText();
@@ -225,7 +241,7 @@ class ClassesTest {
 
   @Test
   void theTeacherFollowsThreeLearnersAtOnceAndTheProjectorHasNoNames() {
-    newClass("Hazel live");
+    newOpenClass("Hazel live");
     String code = code();
     List<Page> devices = new ArrayList<>();
     for (String name : List.of("Uma", "Vito", "Wren")) {
@@ -275,7 +291,7 @@ class ClassesTest {
 
   @Test
   void whoeverCoversForADayPresentsAndWatchesAndNothingElse() {
-    newClass("Hazel covered");
+    newOpenClass("Hazel covered");
     teacher.button("Assign an activity").click();
     page.getByLabel("On the workbench").check();
     teacher.button("Assign it").click();

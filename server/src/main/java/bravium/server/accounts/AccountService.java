@@ -1,6 +1,8 @@
 package bravium.server.accounts;
 
+import bravium.server.limits.Device;
 import bravium.server.limits.GuessLimit;
+import bravium.server.limits.Turns;
 import bravium.server.problems.Problem;
 import java.time.Clock;
 import java.time.Duration;
@@ -28,9 +30,11 @@ class AccountService {
   private final Passwords passwords;
   private final FirstCode firstCode;
 
-  private final GuessLimit ofOneNameFromOneAddress;
-  private final GuessLimit ofOneName;
-  private final GuessLimit fromOneAddress;
+  /** Where she signed in before, nobody else's tries count. */
+  private final GuessLimit onHerDevice;
+
+  private final Turns ofOneName;
+  private final Turns fromOneAddress;
 
   AccountService(
       TeacherRepository teachers,
@@ -42,10 +46,10 @@ class AccountService {
     this.belongings = belongings;
     this.passwords = passwords;
     this.firstCode = firstCode;
-    this.ofOneNameFromOneAddress = new GuessLimit(5, Duration.ofSeconds(30), clock);
-    this.ofOneName = new GuessLimit(50, Duration.ofSeconds(20), clock);
-    // A whole school shares one address.
-    this.fromOneAddress = new GuessLimit(100, Duration.ofSeconds(5), clock);
+    this.onHerDevice = new GuessLimit(5, Duration.ofSeconds(30), clock);
+    this.ofOneName = new Turns(5, Duration.ofSeconds(5), clock);
+    // A whole school shares one address; each try keeps a processor busy for a moment.
+    this.fromOneAddress = new Turns(8, Duration.ofSeconds(1), clock);
   }
 
   boolean hasNobody() {
@@ -58,7 +62,7 @@ class AccountService {
    * @param device says by what a device is known, if that teacher signed in well on it: it has
    *     guesses of its own
    */
-  Teacher signIn(Credentials typed, String address, Function<Teacher, Optional<String>> device) {
+  Teacher signIn(Credentials typed, Device from, Function<Teacher, Optional<String>> device) {
     String password = required(typed.password(), "password");
     String name = required(typed.name(), "name").strip().toLowerCase(Locale.ROOT);
     // No teacher has a name that long; it is counted as what it begins with.
@@ -67,21 +71,19 @@ class AccountService {
     Optional<String> hers = known.map(TeacherRepository.Known::teacher).flatMap(device);
     List<GuessLimit.Guess> guesses =
         hers.isPresent()
-            ? List.of(ofOneNameFromOneAddress.begin(key + " " + hers.get()))
+            ? List.of(onHerDevice.begin(key + " " + hers.get()))
             : List.of(
-                ofOneNameFromOneAddress.begin(key + " " + address),
-                ofOneName.begin(key),
-                fromOneAddress.begin(address));
+                ofOneName.take(key, from.key()), fromOneAddress.take(from.address(), from.key()));
     String hash = known.map(TeacherRepository.Known::passwordHash).orElse(null);
     if (!passwords.matches(password, hash)) {
-      LOG.info("A sign-in from {} was refused", address);
+      LOG.info("A sign-in from {} was refused", from.address());
       throw Problem.whoAreYou(
           "wrong-password",
           "This name and this password don't belong together. Check both, then try again.");
     }
     guesses.forEach(GuessLimit.Guess::right);
     Teacher teacher = known.orElseThrow().teacher();
-    LOG.info("Teacher {} signed in from {}", teacher.id(), address);
+    LOG.info("Teacher {} signed in from {}", teacher.id(), from.address());
     return teacher;
   }
 
@@ -186,7 +188,7 @@ class AccountService {
 
   void changePassword(Teacher teacher, PasswordChange change, String address) {
     String fresh = passwords.checked(change.fresh(), teacher.name());
-    GuessLimit.Guess guess = ofOneNameFromOneAddress.begin(teacher.id() + " " + address);
+    GuessLimit.Guess guess = onHerDevice.begin(teacher.id() + " " + address);
     String hash = teachers.byId(teacher.id()).orElseThrow().passwordHash();
     if (!passwords.matches(required(change.old(), "old password"), hash)) {
       throw Problem.badRequest(

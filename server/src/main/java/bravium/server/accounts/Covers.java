@@ -1,5 +1,6 @@
 package bravium.server.accounts;
 
+import bravium.server.limits.Device;
 import java.util.Optional;
 
 /** Those who stand in for a teacher for a day; each is known by the number of a row. */
@@ -8,9 +9,9 @@ public interface Covers {
   /**
    * The cover whose code was typed.
    *
-   * @param address where it was typed, so that nobody tries codes out
+   * @param device where it was typed, so that nobody tries codes out
    */
-  long enter(String code, String address);
+  long enter(String code, Device device);
 
   /** For whom somebody covers; nobody once that is over, or was withdrawn. */
   Optional<Teacher> standsFor(long cover);

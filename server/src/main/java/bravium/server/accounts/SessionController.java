@@ -1,6 +1,7 @@
 package bravium.server.accounts;
 
 import bravium.server.BraviumSettings;
+import bravium.server.limits.Devices;
 import bravium.server.problems.Problem;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -28,6 +29,7 @@ class SessionController {
   private final TeacherRepository teachers;
   private final TeacherSessions sessions;
   private final KnownDevices devices;
+  private final Devices browsers;
   private final Covers covers;
   private final ApplicationAvailability availability;
 
@@ -37,6 +39,7 @@ class SessionController {
       TeacherRepository teachers,
       TeacherSessions sessions,
       KnownDevices devices,
+      Devices browsers,
       Covers covers,
       ApplicationAvailability availability) {
     this.availability = availability;
@@ -45,6 +48,7 @@ class SessionController {
     this.teachers = teachers;
     this.sessions = sessions;
     this.devices = devices;
+    this.browsers = browsers;
     this.covers = covers;
   }
 
@@ -59,7 +63,7 @@ class SessionController {
   SessionInfo signIn(
       @RequestBody Credentials typed, HttpServletRequest request, HttpServletResponse response) {
     Teacher teacher =
-        accounts.signIn(typed, request.getRemoteAddr(), known -> devices.of(known.id(), request));
+        accounts.signIn(typed, browsers.of(request), known -> devices.of(known.id(), request));
     return openHere(teacher, request, response);
   }
 
@@ -85,7 +89,7 @@ class SessionController {
   @PostMapping("/cover")
   SessionInfo signInToCover(
       @RequestBody CoverCode typed, HttpServletRequest request, HttpServletResponse response) {
-    long cover = covers.enter(String.valueOf(typed.code()), request.getRemoteAddr());
+    long cover = covers.enter(String.valueOf(typed.code()), browsers.of(request));
     sessions.openCover(cover, request, response);
     return info(null, true);
   }

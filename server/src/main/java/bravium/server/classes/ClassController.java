@@ -151,6 +151,20 @@ class ClassController {
     register.change(teacher, id, learner, details);
   }
 
+  /** Lets in all newcomers who wait. */
+  @PostMapping("/{id}/newcomers")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void letAllIn(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    register.letAllIn(teacher, id);
+  }
+
+  /** Refuses all newcomers who wait; they can be brought back. */
+  @DeleteMapping("/{id}/newcomers")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void refuse(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
+    register.refuse(teacher, id);
+  }
+
   /** Lets in a newcomer who waits. */
   @PostMapping("/{id}/learners/{learner}/entry")
   @ResponseStatus(HttpStatus.NO_CONTENT)

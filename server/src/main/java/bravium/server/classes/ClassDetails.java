@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
  * What a teacher says of a class.
  *
  * @param year the year group, 0 (Reception) to {@value #LAST_YEAR}; null for none
- * @param door null for open
+ * @param door null for one at which newcomers wait
  */
 public record ClassDetails(@Nullable String name, @Nullable Integer year, @Nullable Door door) {
 
@@ -25,6 +25,6 @@ public record ClassDetails(@Nullable String name, @Nullable Integer year, @Nulla
       throw Problem.badRequest(
           "class-year", "The year group is from 0 (Reception) to 13. Nothing was changed.");
     }
-    return new ClassDetails(given, year, door == null ? Door.OPEN : door);
+    return new ClassDetails(given, year, door == null ? Door.WAIT : door);
   }
 }

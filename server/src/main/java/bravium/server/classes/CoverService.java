@@ -8,6 +8,7 @@ import bravium.server.activities.ActivityService;
 import bravium.server.data.Codes;
 import bravium.server.data.schema.tables.records.CoverRecord;
 import bravium.server.limits.CodeGuesses;
+import bravium.server.limits.Device;
 import bravium.server.problems.Problem;
 import java.time.Clock;
 import java.time.Instant;
@@ -157,12 +158,12 @@ class CoverService implements Covers {
   }
 
   @Override
-  public long enter(String code, String address) {
+  public long enter(String code, Device device) {
     Instant now = clock.instant();
     CoverRecord cover =
         codes.find(
             Codes.typed(code),
-            address,
+            device.asking(),
             typed -> covers.byCode(typed, now),
             () ->
                 Problem.notFound(

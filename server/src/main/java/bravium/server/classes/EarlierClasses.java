@@ -43,7 +43,14 @@ public class EarlierClasses {
     List<LearnerName> learners = names.stream().map(LearnerDetails::named).toList();
     List<Long> rows =
         register
-            .add(row, learners, false, at, (learner, place) -> words.hash(learner, words.two()))
+            .add(
+                row,
+                learners,
+                false,
+                learners.size(),
+                at,
+                (learner, place) -> words.hash(learner, words.two()))
+            .orElseThrow()
             .stream()
             .map(added -> added.getLearnerId())
             .toList();

@@ -1,7 +1,9 @@
 package bravium.server.classes;
 
+import bravium.server.limits.Devices;
 import bravium.server.sittings.Bearer;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,33 +21,41 @@ import org.springframework.web.bind.annotation.RestController;
 class JoinController {
 
   private final JoinService join;
+  private final Devices devices;
 
-  JoinController(JoinService join) {
+  JoinController(JoinService join, Devices devices) {
     this.join = join;
+    this.devices = devices;
   }
 
   @GetMapping
   Gate gate(@PathVariable String code, HttpServletRequest request) {
-    return join.gate(code, request.getRemoteAddr());
+    return join.gate(code, devices.of(request));
   }
 
   /** Comes in, as somebody new or with two words. */
   @PostMapping("/learners")
   @ResponseStatus(HttpStatus.CREATED)
-  Joined join(@PathVariable String code, @RequestBody Joining joining, HttpServletRequest request) {
-    return join.join(code, joining, request.getRemoteAddr());
+  Joined join(
+      @PathVariable String code,
+      @RequestBody Joining joining,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    JoinService.In in = join.join(code, joining, devices.of(request));
+    devices.remember(in.learner(), request, response);
+    return in.joined();
   }
 
   @GetMapping("/page")
   LearnersPage page(@PathVariable String code, HttpServletRequest request) {
-    return join.page(code, Bearer.token(request), request.getRemoteAddr());
+    return join.page(code, Bearer.token(request), devices.of(request));
   }
 
   /** The device that asks is hers no more; she comes back with her two words. */
   @DeleteMapping("/device")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void leave(@PathVariable String code, HttpServletRequest request) {
-    join.leave(code, Bearer.token(request), request.getRemoteAddr());
+    join.leave(code, Bearer.token(request), devices.of(request));
   }
 
   /**
@@ -60,6 +70,6 @@ class JoinController {
       @RequestParam(defaultValue = "false") boolean anew,
       HttpServletRequest request) {
     return new Begun(
-        join.begin(code, Bearer.token(request), assignment, anew, request.getRemoteAddr()));
+        join.begin(code, Bearer.token(request), assignment, anew, devices.of(request)));
   }
 }

@@ -7,12 +7,19 @@ import bravium.core.play.Opening;
 import bravium.core.play.Outcome;
 import bravium.core.play.showing.Review;
 import bravium.formats.LearnerName;
+import bravium.formats.OddName;
+import bravium.server.accounts.TeacherRepository;
 import bravium.server.activities.ActivityService;
 import bravium.server.data.Codes;
 import bravium.server.data.schema.tables.records.ClassLearnerRecord;
 import bravium.server.data.schema.tables.records.SchoolClassRecord;
+import bravium.server.limits.Asking;
 import bravium.server.limits.CodeGuesses;
+import bravium.server.limits.Device;
+import bravium.server.limits.Devices;
 import bravium.server.limits.GuessLimit;
+import bravium.server.limits.Stripes;
+import bravium.server.limits.Turns;
 import bravium.server.problems.Problem;
 import bravium.server.sittings.LearnerTokens;
 import bravium.server.sittings.StoredSitting;
@@ -23,7 +30,6 @@ import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -35,6 +41,7 @@ class JoinService {
   private static final int MOST = 500;
 
   private final ClassRepository classes;
+  private final TeacherRepository teachers;
   private final RegisterRepository register;
   private final AssignmentRepository assignments;
   private final AssignmentService assigned;
@@ -43,20 +50,31 @@ class JoinService {
   private final LearnerTokens tokens;
   private final SecretWords words;
   private final SchoolTime time;
+  private final Devices devices;
   private final Clock clock;
 
   private final CodeGuesses codes;
 
-  /** Of one name a few times, from wherever; so that nobody tries another's words out. */
-  private final GuessLimit wrongWords;
+  /** Of one name, wherever from, so that nobody tries another's words out. */
+  private final Turns wordsOfOne;
 
-  /** And of all names from one address, which a whole school shares. */
-  private final GuessLimit wrongWordsFromOneAddress;
+  /** And of all names of a class. */
+  private final Turns wordsOfClass;
 
-  private final Object[] beginnings = Stream.generate(Object::new).limit(64).toArray();
+  /** Where she came in before, nobody else's tries count. */
+  private final GuessLimit wordsOnHerDevice;
+
+  /** Newcomers of a class from one address, which a whole school shares. */
+  private final Turns newcomers;
+
+  /** And those on one device, which a few may share. */
+  private final GuessLimit newcomersOnDevice;
+
+  private final Stripes beginnings = new Stripes();
 
   JoinService(
       ClassRepository classes,
+      TeacherRepository teachers,
       RegisterRepository register,
       AssignmentRepository assignments,
       AssignmentService assigned,
@@ -66,8 +84,10 @@ class JoinService {
       SecretWords words,
       SchoolTime time,
       CodeGuesses codes,
+      Devices devices,
       Clock clock) {
     this.classes = classes;
+    this.teachers = teachers;
     this.register = register;
     this.assignments = assignments;
     this.assigned = assigned;
@@ -78,22 +98,26 @@ class JoinService {
     this.time = time;
     this.clock = clock;
     this.codes = codes;
-    this.wrongWords = new GuessLimit(8, Duration.ofSeconds(30), clock);
-    this.wrongWordsFromOneAddress = new GuessLimit(100, Duration.ofSeconds(1), clock);
+    this.devices = devices;
+    this.wordsOfOne = new Turns(8, Duration.ofSeconds(5), clock);
+    this.wordsOfClass = new Turns(60, Duration.ofSeconds(2), clock);
+    this.wordsOnHerDevice = new GuessLimit(8, Duration.ofSeconds(30), clock);
+    this.newcomers = new Turns(60, Duration.ofSeconds(3), clock);
+    this.newcomersOnDevice = new GuessLimit(10, Duration.ofMinutes(1), clock);
   }
 
-  Gate gate(String code, String address) {
-    SchoolClassRecord row = find(code, address);
+  Gate gate(String code, Device device) {
+    SchoolClassRecord row = find(code, device.asking());
     return new Gate(row.getCode(), row.getName(), Door.valueOf(row.getDoor()));
   }
 
   /** Comes in: as somebody new, or with the two words as who was here before. */
-  Joined join(String code, Joining joining, String address) {
-    SchoolClassRecord row = find(code, address);
+  In join(String code, Joining joining, Device device) {
+    SchoolClassRecord row = find(code, device.asking());
     LearnerName name = LearnerDetails.named(joining.name());
     Optional<ClassLearnerRecord> there = register.byName(row.getId(), name.key());
     if (joining.words() != null) {
-      return comeBack(row, there, joining.words(), address);
+      return comeBack(row, there, joining.words(), device);
     }
     if (there.isPresent()) {
       throw Problem.conflict(
@@ -109,30 +133,56 @@ class JoinService {
           "New people can't join this class at the moment. Ask your teacher, or join with your name and"
               + " your two words.");
     }
-    if (register.size(row.getId()) >= MOST) {
-      throw Problem.notAllowed("class-full", "This class is full. Tell your teacher.");
-    }
+    slow(row, device);
     List<String> two = words.two();
+    boolean waits =
+        Door.valueOf(row.getDoor()) == Door.WAIT
+            || OddName.is(joining.name(), teachers.find(row.getTeacherId()).orElseThrow().name());
     ClassLearnerRecord added =
         register
             .add(
                 row.getId(),
                 List.of(name),
-                Door.valueOf(row.getDoor()) == Door.WAIT,
+                waits,
+                MOST,
                 clock.instant(),
                 (learner, place) -> words.hash(learner, two))
+            .orElseThrow(
+                () -> Problem.notAllowed("class-full", "This class is full. Tell your teacher."))
             .getFirst();
     if (added == null) {
       throw RegisterService.taken(name.text());
     }
-    return new Joined(token(added), added.getName(), two);
+    return in(added, two);
   }
 
-  private Joined comeBack(
-      SchoolClassRecord row, Optional<ClassLearnerRecord> there, String typed, String address) {
-    String key = row.getId() + " " + there.map(ClassLearnerRecord::getLearnerId).orElse(0L);
-    GuessLimit.Guess ofHers = wrongWords.begin(key);
-    GuessLimit.Guess fromHere = wrongWordsFromOneAddress.begin(address);
+  /** Thirty at once notice nothing of it; who fills a class by a script does. */
+  private void slow(SchoolClassRecord row, Device device) {
+    if (device.id() != null) {
+      newcomersOnDevice.count(device.key(), JoinService::tooManyNewcomers);
+    }
+    newcomers.take(
+        row.getId() + " " + device.address(), device.key(), JoinService::tooManyNewcomers);
+  }
+
+  private static Problem tooManyNewcomers(long seconds) {
+    return Problem.tooMany(
+        seconds,
+        "Very many are joining from here at the moment. Nothing was changed; try again in "
+            + (seconds == 1 ? "a second." : seconds + " seconds."));
+  }
+
+  /** Who came in, and what her device is told. */
+  record In(long learner, Joined joined) {}
+
+  private In in(ClassLearnerRecord learner, List<String> fresh) {
+    return new In(learner.getLearnerId(), new Joined(token(learner), learner.getName(), fresh));
+  }
+
+  private In comeBack(
+      SchoolClassRecord row, Optional<ClassLearnerRecord> there, String typed, Device device) {
+    List<GuessLimit.Guess> guesses =
+        guesses(row, there.map(ClassLearnerRecord::getLearnerId).orElse(0L), device);
     boolean right =
         there.isPresent()
             && there.get().getWordsHash() != null
@@ -143,9 +193,20 @@ class JoinService {
           "This name and these words don't belong together. Look at your slip again; if you have lost"
               + " it, ask your teacher for a new one.");
     }
-    ofHers.right();
-    fromHere.right();
-    return new Joined(token(there.get()), there.get().getName(), List.of());
+    guesses.forEach(GuessLimit.Guess::right);
+    return in(there.get(), List.of());
+  }
+
+  /**
+   * A try at a learner's words: on a device that she came in on it counts there alone; elsewhere it
+   * waits its turn, for a right one may come from anywhere.
+   */
+  private List<GuessLimit.Guess> guesses(SchoolClassRecord row, long learner, Device device) {
+    return devices.knows(device, learner)
+        ? List.of(wordsOnHerDevice.begin(device.key() + " " + learner))
+        : List.of(
+            wordsOfOne.take(row.getId() + " " + learner, device.key()),
+            wordsOfClass.take(String.valueOf(row.getId()), device.key()));
   }
 
   private String token(ClassLearnerRecord learner) {
@@ -157,15 +218,15 @@ class JoinService {
   }
 
   /** She leaves: what this device still sends is refused, and whoever has it next is not her. */
-  void leave(String code, @Nullable String token, String address) {
-    me(find(code, tokens.guesser(token, address)), token);
+  void leave(String code, @Nullable String token, Device device) {
+    me(find(code, tokens.guesser(token, device)), token);
     String known = String.valueOf(token);
     register.removeDevice(Codes.hash(known));
     tokens.forget(known);
   }
 
-  LearnersPage page(String code, @Nullable String token, String address) {
-    SchoolClassRecord row = find(code, tokens.guesser(token, address));
+  LearnersPage page(String code, @Nullable String token, Device device) {
+    SchoolClassRecord row = find(code, tokens.guesser(token, device));
     ClassLearnerRecord me = me(row, token);
     List<Task> tasks =
         me.getIsWaiting()
@@ -223,11 +284,11 @@ class JoinService {
 
   /** The sitting that she plays now: the one that runs, or a new one if she has a go left. */
   String begin(
-      String code, @Nullable String token, String assignment, boolean anew, String address) {
-    SchoolClassRecord inClass = find(code, tokens.guesser(token, address));
+      String code, @Nullable String token, String assignment, boolean anew, Device device) {
+    SchoolClassRecord inClass = find(code, tokens.guesser(token, device));
     ClassLearnerRecord me = me(inClass, token);
     // Two presses, or two devices, begin one game.
-    synchronized (beginnings[(int) (me.getLearnerId() % beginnings.length)]) {
+    synchronized (beginnings.of(me.getLearnerId())) {
       return begin(inClass, me, assignment, anew);
     }
   }
@@ -304,10 +365,10 @@ class JoinService {
         .orElseThrow(JoinService::notHere);
   }
 
-  private SchoolClassRecord find(String code, String address) {
+  private SchoolClassRecord find(String code, Asking from) {
     return codes.find(
         Codes.typed(code),
-        address,
+        from,
         classes::byCode,
         () ->
             Problem.notFound(

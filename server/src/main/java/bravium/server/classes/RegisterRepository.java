@@ -13,11 +13,14 @@ import bravium.server.data.Erasing;
 import bravium.server.data.Nightly;
 import bravium.server.data.Writer;
 import bravium.server.data.schema.tables.records.ClassLearnerRecord;
+import bravium.server.data.schema.tables.records.LearnerRecord;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -113,71 +116,84 @@ class RegisterRepository implements Nightly {
         .fetchMap(CLASS_LEARNER.NAME_KEY, CLASS_LEARNER.NAME);
   }
 
-  int size(long inClass) {
-    return database.fetchCount(
-        CLASS_LEARNER, CLASS_LEARNER.CLASS_ID.eq(inClass), CLASS_LEARNER.REMOVED_AT.isNull());
-  }
-
   /** Gives a learner words: what is kept of them depends on the number of her row. */
   interface Hashing {
     String hash(long learner, int place);
   }
 
   /**
-   * Adds learners whose names are not taken.
+   * Adds learners whose names are not taken, as long as no more than so many are in the class then.
    *
-   * @return the rows of those that were added, in the same order; null for who was there
+   * @return the rows of those that were added, in the same order; null for who was there; empty if
+   *     they would be too many, and nobody was added
    */
-  List<@Nullable ClassLearnerRecord> add(
-      long inClass, List<LearnerName> names, boolean waiting, Instant now, Hashing words) {
+  Optional<List<@Nullable ClassLearnerRecord>> add(
+      long inClass,
+      List<LearnerName> names,
+      boolean waiting,
+      int most,
+      Instant now,
+      Hashing words) {
     return writer.write(
         dsl -> {
-          List<@Nullable ClassLearnerRecord> added = new ArrayList<>();
-          for (int i = 0; i < names.size(); i++) {
-            LearnerName name = names.get(i);
-            boolean taken =
-                dsl.fetchExists(
-                    CLASS_LEARNER,
-                    CLASS_LEARNER.CLASS_ID.eq(inClass),
-                    CLASS_LEARNER.NAME_KEY.eq(name.key()),
-                    CLASS_LEARNER.REMOVED_AT.isNull());
-            added.add(taken ? null : add(dsl, inClass, name, waiting, now, words, i));
+          Set<String> taken =
+              dsl.select(CLASS_LEARNER.NAME_KEY)
+                  .from(CLASS_LEARNER)
+                  .where(CLASS_LEARNER.CLASS_ID.eq(inClass), CLASS_LEARNER.REMOVED_AT.isNull())
+                  .fetchSet(CLASS_LEARNER.NAME_KEY);
+          if (taken.size() + names.size() > most) {
+            return Optional.empty();
           }
-          return added;
+          long number = largestNumber(dsl, inClass);
+          // Nobody else writes meanwhile, so the numbers of the rows are known beforehand.
+          long row =
+              dsl.select(coalesce(DSL.max(LEARNER.ID), 0L))
+                  .from(LEARNER)
+                  .fetchSingle(0, Long.class);
+          List<@Nullable ClassLearnerRecord> added = new ArrayList<>();
+          List<LearnerRecord> learners = new ArrayList<>();
+          for (int i = 0; i < names.size(); i++) {
+            if (!taken.add(names.get(i).key())) {
+              added.add(null);
+              continue;
+            }
+            learners.add(learner(++row, ++number, now));
+            added.add(inClass(inClass, row, names.get(i), waiting, words.hash(row, i)));
+          }
+          dsl.batchInsert(learners).execute();
+          dsl.batchInsert(added.stream().filter(Objects::nonNull).toList()).execute();
+          return Optional.of(added);
         });
   }
 
-  private static ClassLearnerRecord add(
-      DSLContext dsl,
-      long inClass,
-      LearnerName name,
-      boolean waiting,
-      Instant now,
-      Hashing words,
-      int place) {
-    long number =
-        dsl.select(coalesce(DSL.max(LEARNER.NUMBER), 0L).plus(1))
-            .from(LEARNER)
-            .join(CLASS_LEARNER)
-            .on(CLASS_LEARNER.LEARNER_ID.eq(LEARNER.ID))
-            .where(CLASS_LEARNER.CLASS_ID.eq(inClass))
-            .fetchSingle(0, Long.class);
-    long learner =
-        dsl.insertInto(LEARNER)
-            .set(LEARNER.NUMBER, number)
-            .set(LEARNER.CREATED_AT, now)
-            .returning(LEARNER.ID)
-            .fetchSingle(LEARNER.ID);
-    ClassLearnerRecord row = dsl.newRecord(CLASS_LEARNER);
+  private static long largestNumber(DSLContext dsl, long inClass) {
+    return dsl.select(coalesce(DSL.max(LEARNER.NUMBER), 0L))
+        .from(LEARNER)
+        .join(CLASS_LEARNER)
+        .on(CLASS_LEARNER.LEARNER_ID.eq(LEARNER.ID))
+        .where(CLASS_LEARNER.CLASS_ID.eq(inClass))
+        .fetchSingle(0, Long.class);
+  }
+
+  private static LearnerRecord learner(long row, long number, Instant now) {
+    LearnerRecord learner = new LearnerRecord();
+    learner.setId(row);
+    learner.setNumber(number);
+    learner.setCreatedAt(now);
+    return learner;
+  }
+
+  private static ClassLearnerRecord inClass(
+      long inClass, long learner, LearnerName name, boolean waiting, String words) {
+    ClassLearnerRecord row = new ClassLearnerRecord();
     row.setLearnerId(learner);
     row.setClassId(inClass);
     row.setPublicId(Codes.id());
     row.setName(name.text());
     row.setNameKey(name.key());
-    row.setWordsHash(words.hash(learner, place));
+    row.setWordsHash(words);
     row.setIsWaiting(waiting);
     row.setHelp("");
-    row.insert();
     return row;
   }
 
@@ -214,6 +230,40 @@ class RegisterRepository implements Nightly {
             dsl.deleteFrom(LEARNER_DEVICE)
                 .where(LEARNER_DEVICE.TOKEN_HASH.eq(tokenHash))
                 .execute());
+  }
+
+  void letAllIn(long inClass) {
+    writer.write(
+        dsl ->
+            dsl.update(CLASS_LEARNER)
+                .set(CLASS_LEARNER.IS_WAITING, false)
+                .where(waiting(inClass))
+                .execute());
+  }
+
+  private static Condition waiting(long inClass) {
+    return CLASS_LEARNER
+        .CLASS_ID
+        .eq(inClass)
+        .and(CLASS_LEARNER.IS_WAITING)
+        .and(CLASS_LEARNER.REMOVED_AT.isNull());
+  }
+
+  /** Takes out all who wait, and forgets their devices. */
+  void removeWaiting(long inClass, Instant now) {
+    Condition which = waiting(inClass);
+    writer.write(
+        dsl -> {
+          dsl.deleteFrom(LEARNER_DEVICE)
+              .where(
+                  LEARNER_DEVICE.LEARNER_ID.in(
+                      dsl.select(CLASS_LEARNER.LEARNER_ID).from(CLASS_LEARNER).where(which)))
+              .execute();
+          return dsl.update(CLASS_LEARNER)
+              .set(CLASS_LEARNER.REMOVED_AT, now)
+              .where(which)
+              .execute();
+        });
   }
 
   void forgetDevices(long learner) {

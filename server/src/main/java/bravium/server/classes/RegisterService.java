@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.stereotype.Service;
 
@@ -87,18 +88,20 @@ class RegisterService {
       throw Problem.badRequest(
           "no-names", "There is no name in that. Nobody was added; write one name a line.");
     }
-    if (register.size(row) + list.names().size() > MOST) {
-      throw Problem.tooLarge(
-          "A class has at most 2,000 learners. Nobody was added; take a shorter list.");
-    }
     List<List<String>> two = list.names().stream().map(name -> words.two()).toList();
-    List<ClassLearnerRecord> rows =
-        register.add(
-            row,
-            list.names(),
-            false,
-            clock.instant(),
-            (learner, place) -> words.hash(learner, two.get(place)));
+    List<@Nullable ClassLearnerRecord> rows =
+        register
+            .add(
+                row,
+                list.names(),
+                false,
+                MOST,
+                clock.instant(),
+                (learner, place) -> words.hash(learner, two.get(place)))
+            .orElseThrow(
+                () ->
+                    Problem.tooLarge(
+                        "A class has at most 2,000 learners. Nobody was added; take a shorter list."));
     List<Slip> slips = new ArrayList<>();
     List<String> there = new ArrayList<>();
     for (int i = 0; i < rows.size(); i++) {
@@ -152,6 +155,19 @@ class RegisterService {
 
   void letIn(Teacher teacher, String id, String learner) {
     alter(teacher, id, learner, row -> row.setIsWaiting(false));
+  }
+
+  void letAllIn(Teacher teacher, String id) {
+    register.letAllIn(classes.own(teacher, id));
+  }
+
+  /**
+   * Refuses newcomers who wait, all of them: they are taken out as any learner is, and can be
+   * brought back.
+   */
+  void refuse(Teacher teacher, String id) {
+    register.removeWaiting(classes.own(teacher, id), clock.instant());
+    tokens.forget();
   }
 
   /**

@@ -1,14 +1,10 @@
 package bravium.server.classes;
 
 import bravium.server.data.Codes;
-import bravium.server.data.DataFolder;
-import bravium.server.data.OwnersAlone;
+import bravium.server.data.ServerKey;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.security.SecureRandom;
 import java.util.List;
 import java.util.Locale;
@@ -18,38 +14,22 @@ import org.springframework.stereotype.Component;
 /**
  * The two short words with which a learner comes back: easy to copy and to spell, no two of them
  * one letter apart. What is kept of them is their HMAC-SHA-256 (RFC 2104) under a secret that lies
- * beside the database. There are 136,000 pairs, and guesses are limited.
+ * beside the database. There are 529,256 pairs, and guesses are slowed.
  */
 @Component
 class SecretWords {
 
-  private static final int KEY_BYTES = 32;
   private static final Pattern BETWEEN = Pattern.compile("[^\\p{L}]+");
 
   private final List<String> words;
-  private final byte[] key;
+  private final ServerKey key;
   private final SecureRandom random = new SecureRandom();
 
-  SecretWords(DataFolder folder) throws IOException {
+  SecretWords(ServerKey key) throws IOException {
     try (InputStream in = SecretWords.class.getResourceAsStream("/classes/short-words.txt")) {
       words = List.of(new String(in.readAllBytes(), StandardCharsets.UTF_8).strip().split("\\s+"));
     }
-    key = key(folder.wordsKey());
-  }
-
-  private byte[] key(Path file) {
-    try {
-      if (Files.exists(file)) {
-        return Files.readAllBytes(file);
-      }
-      byte[] fresh = new byte[KEY_BYTES];
-      random.nextBytes(fresh);
-      Files.write(file, fresh);
-      OwnersAlone.restrict(file);
-      return fresh;
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    this.key = key;
   }
 
   /** Two words, not twice the same. */
@@ -64,7 +44,7 @@ class SecretWords {
 
   /** What is kept of a learner's words. */
   String hash(long learner, List<String> two) {
-    return Codes.hmac(key, learner + " " + String.join(" ", two));
+    return key.hmac(learner + " " + String.join(" ", two));
   }
 
   /**

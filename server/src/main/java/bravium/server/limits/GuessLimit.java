@@ -56,14 +56,15 @@ public final class GuessLimit {
    * @throws Problem that says how long to wait, if the key has gone wrong too often
    */
   public Guess begin(String key) {
-    return count(
-        key,
-        seconds ->
-            Problem.tooMany(
-                seconds,
-                "That was tried too often from here. Wait "
-                    + (seconds == 1 ? "a second" : seconds + " seconds")
-                    + ", then try again. Nothing was changed."));
+    return count(key, GuessLimit::tooOften);
+  }
+
+  static Problem tooOften(long seconds) {
+    return Problem.tooMany(
+        seconds,
+        "That was tried too often from here. Wait "
+            + (seconds == 1 ? "a second" : seconds + " seconds")
+            + ", then try again. Nothing was changed.");
   }
 
   /**

@@ -4,6 +4,7 @@ import bravium.server.accounts.Teacher;
 import bravium.server.data.Codes;
 import bravium.server.data.Nightly;
 import bravium.server.data.schema.tables.records.UploadRecord;
+import bravium.server.limits.Stripes;
 import bravium.server.problems.Problem;
 import java.io.IOException;
 import java.io.InputStream;
@@ -43,6 +44,7 @@ class UploadService implements Nightly {
   private final MediaService media;
   private final MediaFiles files;
   private final Clock clock;
+  private final Stripes beginnings = new Stripes();
 
   /** Those into which something is being written. */
   private final Set<String> busy = ConcurrentHashMap.newKeySet();
@@ -56,6 +58,13 @@ class UploadService implements Nightly {
 
   /** Begins a file, or goes on with the same one: of the same name, and as long. */
   UploadCard begin(Teacher teacher, UploadBeginning said) throws IOException {
+    // So many and no more, also where several are begun at once.
+    synchronized (beginnings.of(teacher.id())) {
+      return beginAlone(teacher, said);
+    }
+  }
+
+  private UploadCard beginAlone(Teacher teacher, UploadBeginning said) throws IOException {
     List<UploadRecord> there = uploads.list(teacher.id());
     for (UploadRecord row : there) {
       if (row.getTitle().equals(said.title()) && row.getBytes() == said.bytes()) {

@@ -1,6 +1,7 @@
 package bravium.server.sittings;
 
 import bravium.core.play.Move;
+import bravium.server.limits.Devices;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -23,19 +24,21 @@ class LearnerController {
   private static final String COOKIE = "bravium-play";
 
   private final LearnerService learners;
+  private final Devices devices;
 
-  LearnerController(LearnerService learners) {
+  LearnerController(LearnerService learners, Devices devices) {
     this.learners = learners;
+    this.devices = devices;
   }
 
   @GetMapping("/api/links/{code}")
   Invitation invitation(@PathVariable String code, HttpServletRequest request) {
-    return learners.invitation(code, request.getRemoteAddr());
+    return learners.invitation(code, devices.of(request));
   }
 
   @PostMapping("/api/links/{code}/sittings")
   ResponseEntity<LearnerSitting> open(@PathVariable String code, HttpServletRequest request) {
-    LearnerSitting opened = learners.open(code, Bearer.token(request), request.getRemoteAddr());
+    LearnerSitting opened = learners.open(code, Bearer.token(request), devices.of(request));
     return answer(HttpStatus.CREATED, opened, opened.token(), request);
   }
 

@@ -12,7 +12,9 @@ import bravium.core.play.showing.Showing;
 import bravium.core.rich.PicturePart;
 import bravium.server.activities.ActivityService;
 import bravium.server.data.Codes;
+import bravium.server.limits.Asking;
 import bravium.server.limits.CodeGuesses;
+import bravium.server.limits.Device;
 import bravium.server.limits.GuessLimit;
 import bravium.server.media.MediaService;
 import bravium.server.media.MediumFile;
@@ -82,8 +84,8 @@ class LearnerService {
     this.games = new GuessLimit(GAMES_AT_ONCE, ONE_MORE_EACH, clock);
   }
 
-  Invitation invitation(String code, String address) {
-    PlayLinkRepository.Link link = link(code, address);
+  Invitation invitation(String code, Device device) {
+    PlayLinkRepository.Link link = link(code, device.asking());
     var activity = activities.newest(link.activity()).activity();
     var page = activity.titlePage();
     return new Invitation(
@@ -95,8 +97,8 @@ class LearnerService {
   }
 
   /** Opens a sitting; who comes without a token of this link gets a new one. */
-  LearnerSitting open(String code, @Nullable String token, String address) {
-    PlayLinkRepository.Link link = link(code, tokens.guesser(token, address));
+  LearnerSitting open(String code, @Nullable String token, Device device) {
+    PlayLinkRepository.Link link = link(code, tokens.guesser(token, device));
     if (!link.open()) {
       throw Problem.conflict(
           "link-shut",
@@ -223,7 +225,7 @@ class LearnerService {
         : Showing.of(stored.game(), stored.sitting().with(shown), Audience.PLAYER, clock.millis());
   }
 
-  private PlayLinkRepository.Link link(String code, String from) {
+  private PlayLinkRepository.Link link(String code, Asking from) {
     return codes.find(
         Codes.typed(code),
         from,

@@ -4,6 +4,8 @@ import static bravium.server.data.schema.Tables.LEARNER;
 import static bravium.server.data.schema.Tables.LEARNER_DEVICE;
 
 import bravium.server.data.Codes;
+import bravium.server.limits.Asking;
+import bravium.server.limits.Device;
 import bravium.server.problems.Problem;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -57,10 +59,12 @@ public class LearnerTokens {
 
   /**
    * As whom somebody guesses: a learner whose device is known has guesses of her own, all others
-   * share those of their address.
+   * share those of their address and take turns.
    */
-  public String guesser(@Nullable String token, String address) {
-    return learner(token).map(known -> "learner " + known).orElse(address);
+  public Asking guesser(@Nullable String token, Device device) {
+    return learner(token)
+        .map(known -> new Asking("learner " + known, device.key()))
+        .orElseGet(device::asking);
   }
 
   /** Looks one up anew: its device was left. */

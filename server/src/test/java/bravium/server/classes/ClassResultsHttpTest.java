@@ -45,7 +45,11 @@ class ClassResultsHttpTest {
 
   @Test
   void gamesOfAClassAreFoundByTheClassAndTheNameWhateverCameByALink() {
-    JsonObject view = teacher.post("/api/classes", "{\"name\": \"Herons\"}").json().asObject();
+    JsonObject view =
+        teacher
+            .post("/api/classes", "{\"name\": \"Herons\", \"door\": \"open\"}")
+            .json()
+            .asObject();
     String inClass = view.get("card").asObject().getString("id", "");
     Pupil mia = Pupil.joins(server, view.getString("code", ""), "Mia");
     String given = given(inClass);

@@ -10,12 +10,17 @@ import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
+import java.time.Duration;
 import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Classes and their registers: by a list, by the code, with slips. */
 class ClassesHttpTest {
@@ -28,7 +33,10 @@ class ClassesHttpTest {
   @BeforeEach
   void aClass() {
     JsonObject view =
-        teacher.post("/api/classes", "{\"name\": \"Hazel\", \"year\": 4}").json().asObject();
+        teacher
+            .post("/api/classes", "{\"name\": \"Hazel\", \"year\": 4, \"door\": \"open\"}")
+            .json()
+            .asObject();
     id = view.get("card").asObject().getString("id", null);
     code = view.getString("code", null);
   }
@@ -144,19 +152,102 @@ class ClassesHttpTest {
     assertThat(mia.page().status()).isEqualTo(200);
   }
 
-  /** So nobody tries a classmate's words out; and others of the same school are not locked out. */
+  /** So nobody tries a classmate's words out; and nobody is locked out, not even she. */
   @Test
-  void whoGuessesWordsIsStoppedAndNobodyElse() {
-    Pupil.joins(server, code, "Mia");
+  void whoGuessesWordsWaitsForTurnsAndKeepsNobodyOut() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
     Pupil noah = Pupil.joins(server, code, "Noah");
-    List<Integer> answers =
-        IntStream.range(0, 12)
-            .mapToObj(i -> Pupil.comes(server, code, "Mia", "wrong words" + i).status())
+    for (int i = 0; i < 8; i++) {
+      assertThat(Pupil.comes(server, code, "Mia", "wrong words" + i).status()).isEqualTo(400);
+    }
+    List<Integer> more = new CopyOnWriteArrayList<>();
+    List<Thread> guesser =
+        IntStream.range(0, 8)
+            .mapToObj(
+                i ->
+                    Thread.startVirtualThread(
+                        () -> more.add(Pupil.comes(server, code, "Mia", "words" + i).status())))
             .toList();
+    await(() -> more.contains(429));
 
-    assertThat(answers).startsWith(400).endsWith(429);
     assertThat(Pupil.comes(server, code, "Noah", noah.words()).status()).isEqualTo(201);
     assertThat(Pupil.comes(server, code, "Olga", null).status()).isEqualTo(201);
+    assertThat(mia.comesBack().status())
+        .as("where she came in, nobody is before her")
+        .isEqualTo(201);
+    Caller tablet = Caller.stranger(server);
+    tablet.get("/join/" + code, "Accept", "text/html");
+    Thread time = Thread.startVirtualThread(this::timeGoesBy);
+    assertThat(Pupil.comes(tablet, code, "Mia", mia.words()).status())
+        .as("on a new device her turn comes")
+        .isEqualTo(201);
+    time.interrupt();
+    guesser.forEach(Thread::interrupt);
+  }
+
+  private void timeGoesBy() {
+    try {
+      while (true) {
+        Thread.sleep(300);
+        server.clock().pass(Duration.ofSeconds(5));
+      }
+    } catch (InterruptedException e) {
+      server.clock().reset();
+    }
+  }
+
+  private static void await(BooleanSupplier done) {
+    while (!done.getAsBoolean()) {
+      Thread.onSpinWait();
+    }
+  }
+
+  @Test
+  void whoSendsNewcomersByTheHundredFillsNoClass() {
+    List<Integer> answers = new CopyOnWriteArrayList<>();
+    Caller script = Caller.stranger(server);
+    List<Thread> threads =
+        IntStream.range(0, 90)
+            .mapToObj(
+                i ->
+                    Thread.startVirtualThread(
+                        () -> answers.add(Pupil.comes(script, code, "Nobody " + i, null).status())))
+            .toList();
+    await(() -> answers.size() >= 80);
+
+    assertThat(answers).filteredOn(status -> status == 201).hasSizeBetween(60, 64);
+    assertThat(answers).contains(429);
+    // The doors of other classes are as they were, also from the same address.
+    String other =
+        teacher.post("/api/classes", "{\"name\": \"Rowan\", \"door\": \"open\"}").text("code");
+    assertThat(Pupil.comes(server, other, "Noah", null).status()).isEqualTo(201);
+    threads.forEach(Thread::interrupt);
+  }
+
+  @Test
+  void newcomersWaitUnlessTheTeacherSaysOtherwiseAndAreRefusedTogether() {
+    JsonObject fresh = teacher.post("/api/classes", "{\"name\": \"Rowan\"}").json().asObject();
+    String rowan = fresh.get("card").asObject().getString("id", "");
+    Pupil noah = Pupil.joins(server, fresh.getString("code", ""), "Noah");
+    Pupil olga = Pupil.joins(server, fresh.getString("code", ""), "Olga");
+    assertThat(noah.page().json().asObject().getBoolean("waiting", false)).isTrue();
+
+    assertThat(teacher.post("/api/classes/" + rowan + "/newcomers", "").status()).isEqualTo(204);
+    assertThat(noah.page().json().asObject().getBoolean("waiting", true)).isFalse();
+    Pupil pia = Pupil.joins(server, fresh.getString("code", ""), "Pia");
+    assertThat(teacher.send("DELETE", "/api/classes/" + rowan + "/newcomers", null).status())
+        .isEqualTo(204);
+
+    assertThat(pia.page().status()).isEqualTo(401);
+    assertThat(olga.page().status()).as("who is in stays in").isEqualTo(200);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"!!!", "\u202eaiM", "M\u0456a", "Ms Alder", "alder"})
+  void anOddNameWaitsAlsoAtAnOpenDoor(String name) {
+    assertThat(
+            Pupil.joins(server, code, name).page().json().asObject().getBoolean("waiting", false))
+        .isTrue();
   }
 
   @Test

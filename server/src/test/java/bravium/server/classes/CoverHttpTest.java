@@ -48,7 +48,8 @@ class CoverHttpTest {
 
   @BeforeEach
   void aClassWithSomethingToDo() {
-    JsonObject view = teacher.post("/api/classes", "{\"name\": \"Hazel\"}").json().asObject();
+    JsonObject view =
+        teacher.post("/api/classes", "{\"name\": \"Hazel\", \"door\": \"open\"}").json().asObject();
     String inClass = view.get("card").asObject().getString("id", "");
     covers = "/api/classes/" + inClass + "/covers";
     code = view.getString("code", null);
@@ -172,7 +173,8 @@ class CoverHttpTest {
     String hers = teacher.post("/api/activities/" + other + "/sittings", "").text("sitting");
     Pupil mia = Pupil.joins(server, code, "Mia");
     mia.plays(assignment, "r");
-    JsonObject rowan = teacher.post("/api/classes", "{\"name\": \"Rowan\"}").json().asObject();
+    JsonObject rowan =
+        teacher.post("/api/classes", "{\"name\": \"Rowan\", \"door\": \"open\"}").json().asObject();
     String elsewhere =
         teacher
             .post(
@@ -225,7 +227,7 @@ class CoverHttpTest {
     teacher.send("DELETE", covers + "/" + now.getString("id", ""), null);
     String elsewhere =
         teacher
-            .post("/api/classes", "{\"name\": \"Rowan\"}")
+            .post("/api/classes", "{\"name\": \"Rowan\", \"door\": \"open\"}")
             .json()
             .asObject()
             .get("card")

@@ -32,7 +32,11 @@ class ErasedTest {
     try (TestServer server = TestServer.start(folder)) {
       Caller teacher = Caller.teacher(server);
       String activity = teacher.post("/api/activities", freeAnswer()).text("id");
-      JsonObject view = teacher.post("/api/classes", "{\"name\": \"Hazel\"}").json().asObject();
+      JsonObject view =
+          teacher
+              .post("/api/classes", "{\"name\": \"Hazel\", \"door\": \"open\"}")
+              .json()
+              .asObject();
       String inClass = view.get("card").asObject().getString("id", "");
       String assignment = given(teacher, inClass, activity);
       Pupil pupil = Pupil.joins(server, view.getString("code", ""), NAME);
@@ -82,7 +86,10 @@ class ErasedTest {
       Caller teacher = Caller.teacher(server);
       String activity = teacher.post("/api/activities", freeAnswer()).text("id");
       JsonObject view =
-          teacher.post("/api/classes", "{\"name\": \"Nightjar burrow\"}").json().asObject();
+          teacher
+              .post("/api/classes", "{\"name\": \"Nightjar burrow\", \"door\": \"open\"}")
+              .json()
+              .asObject();
       String classPath = "/api/classes/" + view.get("card").asObject().getString("id", "");
       String inClass = classPath.substring("/api/classes/".length());
       Pupil pupil = Pupil.joins(server, view.getString("code", ""), NAME);

@@ -55,7 +55,8 @@ class GivingHttpTest {
   void aClassAndAnActivity() {
     teacher = Caller.teacher(server);
     activity = teacher.post("/api/activities", Samples.threeQuestions("Given")).text("id");
-    JsonObject view = teacher.post("/api/classes", "{\"name\": \"Hazel\"}").json().asObject();
+    JsonObject view =
+        teacher.post("/api/classes", "{\"name\": \"Hazel\", \"door\": \"open\"}").json().asObject();
     inClass = view.get("card").asObject().getString("id", null);
     code = view.getString("code", null);
   }
@@ -472,7 +473,7 @@ class GivingHttpTest {
     String id = give(terms().add("goes", 2));
     String other =
         teacher
-            .post("/api/classes", "{\"name\": \"Rowan\"}")
+            .post("/api/classes", "{\"name\": \"Rowan\", \"door\": \"open\"}")
             .json()
             .asObject()
             .get("card")
@@ -608,7 +609,7 @@ class GivingHttpTest {
     String learner = idOf("Mia");
     String other =
         teacher
-            .post("/api/classes", "{\"name\": \"Rowan\"}")
+            .post("/api/classes", "{\"name\": \"Rowan\", \"door\": \"open\"}")
             .json()
             .asObject()
             .getString("code", "");
@@ -687,7 +688,7 @@ class GivingHttpTest {
 
   private String otherClass(String name) {
     return teacher
-        .post("/api/classes", "{\"name\": \"" + name + "\"}")
+        .post("/api/classes", "{\"name\": \"" + name + "\", \"door\": \"open\"}")
         .json()
         .asObject()
         .get("card")
@@ -744,7 +745,7 @@ class GivingHttpTest {
   /** What the table says is what the glance says; read by Commons CSV. */
   @Test
   void theTableForASpreadsheetSaysWhatTheGlanceSaysAndRunsInNone() throws IOException {
-    Pupil formula = Pupil.joins(server, code, "=1+1");
+    Pupil formula = Pupil.joins(server, code, "=1+A");
     Pupil.joins(server, code, "Noah");
     String id = give(terms());
     formula.plays(id, "r", "w", "r");
@@ -758,7 +759,7 @@ class GivingHttpTest {
     assertThat(rows.get(0).toList())
         .startsWith("Name", "State", "Goes", "Points", "Possible", "Passed");
     assertThat(rows.get(1).toList())
-        .containsExactly("'=1+1", "finished", "1", "20", "30", "yes", "10", "0", "10");
+        .containsExactly("'=1+A", "finished", "1", "20", "30", "yes", "10", "0", "10");
     assertThat(rows.get(2).toList()).startsWith("Noah", "not started", "0", "");
     String register = teacher.get("/api/classes/" + inClass + "/register.csv").body();
     JsonObject again =
@@ -858,7 +859,9 @@ class GivingHttpTest {
         .isEqualTo(400);
     assertThat(
             teacher
-                .post("/api/classes/" + inClass + "/owner", "{\"name\": \"" + name + "\"}")
+                .post(
+                    "/api/classes/" + inClass + "/owner",
+                    "{\"name\": \"" + name + "\", \"door\": \"open\"}")
                 .status())
         .isEqualTo(204);
     Caller colleague = Caller.stranger(server);

@@ -30,7 +30,8 @@ class LiveHttpTest {
   @BeforeEach
   void somethingToPlay() {
     String activity = teacher.post("/api/activities", Samples.threeQuestions("Live")).text("id");
-    JsonObject view = teacher.post("/api/classes", "{\"name\": \"Hazel\"}").json().asObject();
+    JsonObject view =
+        teacher.post("/api/classes", "{\"name\": \"Hazel\", \"door\": \"open\"}").json().asObject();
     code = view.getString("code", null);
     assignment =
         teacher

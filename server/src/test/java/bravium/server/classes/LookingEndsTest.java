@@ -38,7 +38,7 @@ class LookingEndsTest {
     activity = teacher.post("/api/activities", Samples.threeQuestions("Looked at")).text("id");
     JsonObject card =
         teacher
-            .post("/api/classes", "{\"name\": \"Hazel\"}")
+            .post("/api/classes", "{\"name\": \"Hazel\", \"door\": \"open\"}")
             .json()
             .asObject()
             .get("card")

@@ -15,6 +15,7 @@ final class Pupil {
   private final Caller device;
   private final String code;
   private final String token;
+  private final String name;
   private final List<String> words;
   private String sitting;
   private int keys;
@@ -23,6 +24,7 @@ final class Pupil {
     this.device = device;
     this.code = code;
     this.token = joined.getString("token", null);
+    this.name = joined.getString("name", null);
     this.words =
         StreamSupport.stream(joined.get("words").asArray().spliterator(), false)
             .map(word -> word.asString())
@@ -30,11 +32,15 @@ final class Pupil {
   }
 
   static Answer comes(TestServer server, String code, String name, String words) {
+    return comes(Caller.stranger(server), code, name, words);
+  }
+
+  static Answer comes(Caller device, String code, String name, String words) {
     JsonObject body = Json.object().add("name", name);
     if (words != null) {
       body.add("words", words);
     }
-    return Caller.stranger(server).post("/api/join/" + code + "/learners", body.toString());
+    return device.post("/api/join/" + code + "/learners", body.toString());
   }
 
   /** Comes in as somebody new. */
@@ -45,7 +51,12 @@ final class Pupil {
   /** Comes in, on a device that doesn't know her, with her two words. */
   static Pupil comesIn(TestServer server, String code, String name, String words) {
     Caller device = Caller.stranger(server);
-    return new Pupil(device, code, comes(server, code, name, words).json().asObject());
+    return new Pupil(device, code, comes(device, code, name, words).json().asObject());
+  }
+
+  /** Comes in once more on the device on which she is. */
+  Answer comesBack() {
+    return comes(device, code, name, words());
   }
 
   String words() {

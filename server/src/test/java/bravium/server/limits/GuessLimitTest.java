@@ -10,7 +10,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
-import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -71,27 +70,6 @@ class GuessLimitTest {
     assertThatThrownBy(() -> limit.begin("school")).hasMessageContaining("Wait 10 seconds");
     clock.now = clock.now.plusSeconds(10);
     assertThatCode(() -> limit.begin("school")).doesNotThrowAnyException();
-  }
-
-  @Test
-  void whoHasOpenedACodeIsKeptFromItByNobodyElsesMistakes() {
-    CodeGuesses codes = new CodeGuesses(clock);
-    assertThat(open(codes, "honey7")).isEqualTo("honey7");
-    for (int i = 0; i < 100; i++) {
-      int wrong = i;
-      assertThatThrownBy(() -> open(codes, "wrong" + wrong)).hasMessage("no such code");
-    }
-
-    assertThatThrownBy(() -> open(codes, "wrong")).hasMessageContaining("Wait a second");
-    assertThat(open(codes, "honey7")).isEqualTo("honey7");
-  }
-
-  private static String open(CodeGuesses codes, String code) {
-    return codes.find(
-        code,
-        "school",
-        typed -> Optional.of(typed).filter("honey7"::equals),
-        () -> Problem.notFound("no-such-code", "no such code"));
   }
 
   private static final class SettableClock extends Clock {
