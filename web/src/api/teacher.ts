@@ -173,6 +173,15 @@ export const setPassword = (teacher: TeacherCard, password: string) =>
     body: { name: teacher.name, password },
   });
 
+export const copyNow = () => call<ServerState>("/api/server/copy", { method: "POST" });
+
+/** Hands the server on; her own password says that it is she. */
+export const handOn = (teacher: TeacherCard, password: string) =>
+  call<void>(`/api/teachers/${teacher.id}/keeper`, {
+    method: "PUT",
+    body: { name: teacher.name, password },
+  });
+
 export const removeTeacher = (teacher: TeacherCard, leaving: Leaving) =>
   call<void>(`/api/teachers/${teacher.id}`, { method: "DELETE", body: leaving });
 

@@ -1,8 +1,10 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { type FormEvent, useState } from "react";
+import { type FormEvent, useCallback, useState } from "react";
 import {
   addTeacher,
   changePassword,
+  copyNow,
+  handOn,
   keys,
   removeTeacher,
   setPassword,
@@ -15,7 +17,7 @@ import { problemWords } from "../ui/Notice";
 import { PasswordField, TextField } from "../ui/TextField";
 import { usePageTitle } from "../ui/usePageTitle";
 import { words } from "../words/en";
-import { schoolDay } from "../words/format";
+import { schoolDay, schoolTime } from "../words/format";
 import { ServerNews } from "./ServerNews";
 import { Shell } from "./Shell";
 
@@ -24,6 +26,8 @@ export default function AccountPage() {
   usePageTitle(words.account.title);
   const session = useSession();
   const { teacher, isKeeper, hasPassword } = session.data ?? {};
+  const [keeper, setKeeper] = useState<string>();
+  const said = useCallback((line: HTMLElement | null) => line?.focus(), []);
   return (
     <Shell>
       <div className="mx-auto grid max-w-3xl gap-10 px-4 py-6 sm:px-7">
@@ -31,6 +35,16 @@ export default function AccountPage() {
           <h1 className="text-3xl font-semibold">{words.account.title}</h1>
           <p className="text-lg text-soft">{teacher}</p>
         </div>
+        {keeper && (
+          <p
+            ref={said}
+            role="status"
+            tabIndex={-1}
+            className="border-l-4 border-success bg-card p-3"
+          >
+            {words.account.handedOn(keeper)}
+          </p>
+        )}
         <section aria-labelledby="password">
           <h2 id="password" className="mb-3 text-xl font-semibold">
             {words.account.password}
@@ -51,14 +65,17 @@ export default function AccountPage() {
           )}
         </section>
         {isKeeper && <ThisServer />}
-        {isKeeper && <Teachers />}
+        {isKeeper && <Teachers handedOn={setKeeper} />}
       </div>
     </Shell>
   );
 }
 
+const copyTime = (made: string) => (made.includes("T") ? schoolTime(made) : schoolDay(made));
+
 function ThisServer() {
   const server = useServer(true);
+  const queries = useQueryClient();
   return (
     <section aria-labelledby="server">
       <h2 id="server" className="mb-2 text-xl font-semibold">
@@ -75,16 +92,26 @@ function ThisServer() {
           <p className="text-soft">
             {words.account.version(server.data.version)}{" "}
             {server.data.newestCopy
-              ? words.account.newestCopy(schoolDay(server.data.newestCopy))
-              : words.account.noCopy}
+              ? words.account.newestCopy(copyTime(server.data.newestCopy))
+              : words.account.noCopy}{" "}
+            {words.account.copyText}
           </p>
+          <div className="mt-3">
+            <Form
+              submit={words.account.copyNow}
+              send={async () => {
+                queries.setQueryData(keys.server, await copyNow());
+                return words.account.copied;
+              }}
+            />
+          </div>
         </>
       )}
     </section>
   );
 }
 
-function Teachers() {
+function Teachers({ handedOn }: { handedOn: (name: string) => void }) {
   const teachers = useTeachers();
   const queries = useQueryClient();
   return (
@@ -100,6 +127,7 @@ function Teachers() {
             <Teacher
               teacher={teacher}
               others={teachers.data.filter((other) => other.id !== teacher.id)}
+              handedOn={handedOn}
             />
           </li>
         ))}
@@ -120,7 +148,12 @@ function Teachers() {
   );
 }
 
-function Teacher({ teacher, others }: { teacher: TeacherCard; others: TeacherCard[] }) {
+function Teacher(props: {
+  teacher: TeacherCard;
+  others: TeacherCard[];
+  handedOn: (name: string) => void;
+}) {
+  const { teacher, others, handedOn } = props;
   if (teacher.isKeeper) {
     return (
       <span className="flex min-h-11 items-center gap-2">
@@ -145,9 +178,32 @@ function Teacher({ teacher, others }: { teacher: TeacherCard; others: TeacherCar
         >
           <PasswordField name="password" label={words.account.reset(teacher.name)} isNew />
         </Form>
+        <HandingOn teacher={teacher} handedOn={handedOn} />
         <Removal teacher={teacher} others={others} />
       </div>
     </details>
+  );
+}
+
+/** Has another teacher look after the server. */
+function HandingOn(props: { teacher: TeacherCard; handedOn: (name: string) => void }) {
+  const { teacher, handedOn } = props;
+  const queries = useQueryClient();
+  const hasPassword = useSession().data?.hasPassword;
+  return (
+    <Form
+      submit={words.account.handOn(teacher.name)}
+      send={async (form) => {
+        await handOn(teacher, hasPassword ? form("own") : "");
+        handedOn(teacher.name);
+        // What only the one who looks after the server has goes from her page.
+        await queries.invalidateQueries({ queryKey: keys.session });
+        return words.account.handedOn(teacher.name);
+      }}
+    >
+      <p>{words.account.handOnTitle(teacher.name)}</p>
+      {hasPassword && <PasswordField name="own" label={words.account.ownPassword} />}
+    </Form>
   );
 }
 
@@ -210,7 +266,7 @@ function Heir(props: { name: string; label: string; others: TeacherCard[]; nobod
 function Form(props: {
   submit: string;
   send: (form: (name: string) => string) => Promise<string>;
-  children: React.ReactNode;
+  children?: React.ReactNode;
 }) {
   const [said, setSaid] = useState<{ text: string; well: boolean }>();
   const [busy, setBusy] = useState(false);

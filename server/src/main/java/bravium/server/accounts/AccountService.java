@@ -144,6 +144,28 @@ class AccountService {
   }
 
   /**
+   * Hands the server on: from now on another teacher looks after it.
+   *
+   * @param password the keeper's own, for nobody does that in her name who finds her page open
+   */
+  Teacher handOn(Teacher keeper, long teacher, @Nullable String password) {
+    requireKeeper(keeper);
+    Teacher other = byId(teacher);
+    String hash = teachers.byId(keeper.id()).orElseThrow().passwordHash();
+    if (hash != null) {
+      GuessLimit.Guess guess = onHerDevice.begin("hands on " + keeper.id());
+      if (!passwords.matches(required(password, "password"), hash)) {
+        throw Problem.badRequest(
+            "wrong-password", "That is not your password. Nothing was changed; try again.");
+      }
+      guess.right();
+    }
+    teachers.setKeeper(other.id());
+    LOG.info("Teacher {} handed this server on to teacher {}", keeper.id(), other.id());
+    return other;
+  }
+
+  /**
    * Removes a teacher. Her activities, and what was played on them, go to another; or to the keeper
    * as removed ones, who can bring them back for a while.
    */
@@ -153,8 +175,8 @@ class AccountService {
     if (other.isKeeper()) {
       throw Problem.conflict(
           "keeper-stays",
-          "Who looks after this server can't be removed: nobody could add teachers then. Nothing was"
-              + " changed.");
+          "Who looks after this server can't be removed: nobody could add teachers then. Hand the"
+              + " server on to somebody else first. Nothing was changed.");
     }
     teachers.remove(
         other.id(),

@@ -47,6 +47,18 @@ class TeacherController {
     sessions.endAllOf(accounts.setPassword(keeper, id, typed.password()));
   }
 
+  /** Hands the server on to another teacher. */
+  @PutMapping("/{id}/keeper")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void handOn(
+      @AuthenticationPrincipal Teacher keeper,
+      @PathVariable long id,
+      @RequestBody Credentials typed) {
+    Teacher next = accounts.handOn(keeper, id, typed.password());
+    sessions.lookAnew(keeper);
+    sessions.lookAnew(next);
+  }
+
   /** Removes a teacher; her sessions end. */
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)

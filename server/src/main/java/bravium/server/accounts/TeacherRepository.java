@@ -13,6 +13,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
@@ -92,6 +93,12 @@ public class TeacherRepository {
             dsl.fetchExists(TEACHER, TEACHER.NAME_KEY.eq(key(name)))
                 ? Optional.<Teacher>empty()
                 : Optional.of(add(dsl, name, passwordHash, false)));
+  }
+
+  /** One teacher alone looks after the server. */
+  void setKeeper(long id) {
+    writer.write(
+        dsl -> dsl.update(TEACHER).set(TEACHER.IS_KEEPER, DSL.field(TEACHER.ID.eq(id))).execute());
   }
 
   void setPassword(long id, String passwordHash) {

@@ -85,10 +85,15 @@ class TeacherSessions implements SecurityContextRepository {
     SecurityContextHolder.clearContext();
   }
 
+  /** Her sessions go on, and what she may do is looked up anew. */
+  void lookAnew(Teacher teacher) {
+    warm.asMap().values().removeIf(session -> session.teacher().id() == teacher.id());
+  }
+
   /** Ends every session of a teacher. */
   void endAllOf(Teacher teacher) {
     sessions.endAllOf(teacher.id());
-    warm.asMap().values().removeIf(session -> session.teacher().id() == teacher.id());
+    lookAnew(teacher);
     events.publishEvent(new RightsChanged());
   }
 

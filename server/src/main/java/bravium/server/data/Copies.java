@@ -1,5 +1,9 @@
 package bravium.server.data;
 
+import static bravium.server.data.schema.Tables.ACTIVITY;
+import static bravium.server.data.schema.Tables.SCHOOL_CLASS;
+
+import bravium.server.problems.Problem;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -10,6 +14,7 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -18,15 +23,18 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.jooq.DSLContext;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /**
@@ -54,13 +62,24 @@ public final class Copies implements Nightly {
   private static final Logger LOG = LoggerFactory.getLogger(Copies.class);
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("yyyy-MM-dd").withZone(ZoneId.systemDefault());
+  private static final DateTimeFormatter MINUTE =
+      DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmm").withZone(ZoneId.systemDefault());
+  private static final Pattern NAME =
+      Pattern.compile("bravium-\\d{4}-\\d\\d-\\d\\d(-\\d{4})?\\.db");
+
+  /** Whoever presses the button all day fills no disk. */
+  private static final int MOST_BY_HAND = 10;
 
   private final DataFolder folder;
+  private final DSLContext database;
   private final KeeperNews news;
+  private final Clock clock;
 
-  Copies(DataFolder folder, KeeperNews news) {
+  Copies(DataFolder folder, DSLContext database, KeeperNews news, Clock clock) {
     this.folder = folder;
+    this.database = database;
     this.news = news;
+    this.clock = clock;
   }
 
   /** Says that the log was damaged for as long as what was there is kept: a month. */
@@ -98,17 +117,12 @@ public final class Copies implements Nightly {
 
   @Override
   public void atNight(Instant now) {
-    if (!isSound()) {
+    if (!holdsAnything() || !isSound()) {
       return;
     }
     try {
-      OwnersAlone.folder(folder.copies());
       Path copy = copyOf(now);
-      Path unfinished = folder.copies().resolve("unfinished.db");
-      Files.deleteIfExists(unfinished);
-      OwnersAlone.file(unfinished);
-      vacuumInto(unfinished);
-      Files.move(unfinished, copy, StandardCopyOption.ATOMIC_MOVE);
+      make(folder.database(), copy);
       forgetOld(now);
       news.say(KeeperNews.About.COPY, null);
       LOG.info("The night's copy is {}", copy);
@@ -120,6 +134,70 @@ public final class Copies implements Nightly {
               + e.getMessage()
               + "). The ones before are kept. Look whether the disk is full, and whether the folder"
               + " “copies” in the data folder can be written.");
+    }
+  }
+
+  /** A first copy is made as soon as there is something in it; the night may be far. */
+  @Scheduled(fixedDelay = 10, initialDelay = 5, timeUnit = TimeUnit.MINUTES)
+  public void first() {
+    if (newestDay().isEmpty()) {
+      atNight(clock.instant());
+    }
+  }
+
+  private boolean holdsAnything() {
+    return database.fetchExists(ACTIVITY) || database.fetchExists(SCHOOL_CLASS);
+  }
+
+  /**
+   * Makes a copy now, beside those of the nights; the newest ten of these are kept, for as long as
+   * those. One of the same minute is replaced.
+   *
+   * @throws Problem if it can't be made, with the reason
+   */
+  public void now() {
+    try {
+      byHand(folder.database(), clock.instant());
+      forgetOld(clock.instant());
+    } catch (DataFolderProblem damaged) {
+      throw Problem.conflict("copy-damaged", damaged.getMessage() + " No copy was made of it.");
+    } catch (IOException | SQLException e) {
+      LOG.error("A copy could not be made", e);
+      throw Problem.conflict(
+          "copy-failed",
+          "The copy could not be made. The ones before are kept. Look whether the disk is full, and"
+              + " whether the folder “copies” in the data folder can be written.");
+    }
+  }
+
+  /**
+   * Makes a copy of a database that a server may be using, into the folder of its copies.
+   *
+   * @return the copy
+   * @throws DataFolderProblem if there is no database, or it is damaged
+   */
+  public static Path byHand(Path database, Instant now) throws IOException, SQLException {
+    if (!Files.exists(database)) {
+      throw new DataFolderProblem(
+          "There is no database in " + database.toAbsolutePath().getParent() + ".",
+          "Say with BRAVIUM_DATA which data folder is meant.");
+    }
+    DataFolder.checkDatabase(database);
+    Path copy = DataFolder.copiesBeside(database).resolve("bravium-" + MINUTE.format(now) + ".db");
+    make(database, copy);
+    return copy;
+  }
+
+  /** Makes it under another name first: what has a copy's name is whole. */
+  private static void make(Path database, Path copy) throws IOException, SQLException {
+    OwnersAlone.folder(copy.getParent());
+    Path unfinished = Files.createTempFile(copy.getParent(), "unfinished", ".db");
+    try {
+      OwnersAlone.restrict(unfinished);
+      vacuumInto(database, unfinished);
+      Files.move(unfinished, copy, StandardCopyOption.ATOMIC_MOVE);
+    } finally {
+      Files.deleteIfExists(unfinished);
     }
   }
 
@@ -161,6 +239,10 @@ public final class Copies implements Nightly {
         Files.delete(old);
       }
     }
+    List<Path> byHand = copies().filter(copy -> day(copy).length() > last.length()).toList();
+    for (Path old : byHand.stream().skip(MOST_BY_HAND).toList()) {
+      Files.delete(old);
+    }
     Instant before = now.minus(KEPT_BEFORE);
     try (Stream<Path> files = Files.list(here())) {
       for (Path file :
@@ -173,10 +255,13 @@ public final class Copies implements Nightly {
     }
   }
 
-  /** The day of the newest copy, as in its name; empty where there is none. */
+  /**
+   * The day of the newest copy, with its time if it was made by hand, such as {@code
+   * 2026-11-23T14:05}; empty where there is none.
+   */
   public Optional<String> newestDay() {
     try {
-      return newest().map(Copies::day);
+      return newest().map(Copies::day).map(Copies::withTime);
     } catch (IOException e) {
       return Optional.empty();
     }
@@ -184,6 +269,17 @@ public final class Copies implements Nightly {
 
   private Optional<Path> newest() throws IOException {
     return Files.exists(folder.copies()) ? copies().findFirst() : Optional.empty();
+  }
+
+  private static String withTime(String day) {
+    int date = "2026-11-23".length();
+    return day.length() == date
+        ? day
+        : day.substring(0, date)
+            + "T"
+            + day.substring(date + 1, date + 3)
+            + ":"
+            + day.substring(date + 3);
   }
 
   private static String day(Path copy) {
@@ -199,8 +295,8 @@ public final class Copies implements Nightly {
     return folder.copies().resolve("bravium-" + DAY.format(day) + ".db");
   }
 
-  private void vacuumInto(Path copy) throws SQLException {
-    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + folder.database());
+  private static void vacuumInto(Path database, Path copy) throws SQLException {
+    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database);
         PreparedStatement statement = connection.prepareStatement("VACUUM INTO ?")) {
       try (Statement first = connection.createStatement()) {
         // What was erased also leaves the log.
@@ -230,8 +326,8 @@ public final class Copies implements Nightly {
     try (Stream<Path> files = Files.list(folder.copies())) {
       List<Path> sorted =
           files
-              .filter(f -> f.getFileName().toString().matches("bravium-\\d{4}-\\d\\d-\\d\\d\\.db"))
-              .sorted(Comparator.comparing(Path::getFileName).reversed())
+              .filter(f -> NAME.matcher(f.getFileName().toString()).matches())
+              .sorted(Comparator.comparing(Copies::day).reversed())
               .toList();
       return sorted.stream();
     }

@@ -64,7 +64,7 @@ public final class DataFolder implements AutoCloseable {
    *
    * @throws DataFolderProblem if it can't be written or another server uses it
    */
-  static DataFolder lock(Path folder) {
+  public static DataFolder lock(Path folder) {
     try {
       Files.createDirectories(folder);
       OwnersAlone.restrict(folder);
@@ -109,6 +109,11 @@ public final class DataFolder implements AutoCloseable {
 
   /** The database's file. */
   public Path database() {
+    return databaseIn(folder);
+  }
+
+  /** Where the database of a data folder is. */
+  public static Path databaseIn(Path folder) {
     return folder.resolve(DATABASE);
   }
 
@@ -127,7 +132,12 @@ public final class DataFolder implements AutoCloseable {
 
   /** The folder of the nightly copies. */
   public Path copies() {
-    return folder.resolve("copies");
+    return copiesBeside(database());
+  }
+
+  /** The folder of the copies of a database. */
+  static Path copiesBeside(Path database) {
+    return database.resolveSibling("copies");
   }
 
   private void look() {

@@ -6,7 +6,7 @@ public final class DataFolderProblem extends RuntimeException {
   private static final long serialVersionUID = 1L;
   private final String whatToDo;
 
-  DataFolderProblem(String whatHappened, String whatToDo) {
+  public DataFolderProblem(String whatHappened, String whatToDo) {
     super(whatHappened);
     this.whatToDo = whatToDo;
   }

@@ -7,6 +7,7 @@ import bravium.server.data.KeeperNews;
 import bravium.server.problems.Problem;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** How the server is, for the teacher who looks after it. */
@@ -25,10 +26,26 @@ class ServerController {
 
   @GetMapping("/api/server")
   ServerState state(@AuthenticationPrincipal Teacher keeper) {
+    require(keeper);
+    return now();
+  }
+
+  /** Makes a copy of the database now. */
+  @PostMapping("/api/server/copy")
+  ServerState copy(@AuthenticationPrincipal Teacher keeper) {
+    require(keeper);
+    copies.now();
+    return now();
+  }
+
+  private static void require(Teacher keeper) {
     if (!keeper.isKeeper()) {
       throw Problem.notAllowed(
           "not-the-keeper", "Only the teacher who looks after this server can see that.");
     }
+  }
+
+  private ServerState now() {
     return new ServerState(settings.version(), copies.newestDay().orElse(null), news.all());
   }
 }

@@ -333,6 +333,57 @@ class AccountsHttpTest {
   }
 
   @Test
+  void theServerIsHandedOnByWhoKeepsItWithHerPassword() {
+    Caller keeper = signedIn("Ms Fern", "six-sided cells");
+    long next =
+        keeper
+            .post("/api/teachers", credentials("Ms Yarrow", "wax and honey"))
+            .json()
+            .asObject()
+            .getLong("id", 0);
+    Caller hers = signedIn("Ms Yarrow", "wax and honey");
+    assertThat(hers.get("/api/server").status()).isEqualTo(403);
+    String path = "/api/teachers/" + next + "/keeper";
+
+    assertThat(hers.put(path, credentials("Ms Yarrow", "wax and honey")).status()).isEqualTo(403);
+    assertThat(keeper.put(path, credentials("Ms Yarrow", "not mine")).text("detail"))
+        .isEqualTo("That is not your password. Nothing was changed; try again.");
+    assertThat(hers.get("/api/server").status()).isEqualTo(403);
+    assertThat(keeper.put(path, credentials("Ms Yarrow", "six-sided cells")).status())
+        .isEqualTo(204);
+
+    assertThat(keeper.get("/api/server").status()).as("at once, in her session").isEqualTo(403);
+    assertThat(keeper.get("/api/activities").status()).isEqualTo(200);
+    long before =
+        hers.get("/api/teachers").json().asArray().values().stream()
+            .map(JsonValue::asObject)
+            .filter(teacher -> teacher.getString("name", "").equals("Ms Fern"))
+            .findFirst()
+            .orElseThrow()
+            .getLong("id", 0);
+    assertThat(
+            hers.put("/api/teachers/" + before + "/keeper", credentials("Ms Fern", "wax and honey"))
+                .status())
+        .isEqualTo(204);
+    assertThat(keeper.get("/api/server").status()).isEqualTo(200);
+  }
+
+  @Test
+  void aCopyIsMadeWhenTheKeeperAsksForOne() throws IOException {
+    Caller keeper = signedIn("Ms Fern", "six-sided cells");
+    keeper.post("/api/teachers", credentials("Mr Hawkbit", "a hive of his own"));
+    assertThat(signedIn("Mr Hawkbit", "a hive of his own").post("/api/server/copy", "").status())
+        .isEqualTo(403);
+
+    Answer made = keeper.post("/api/server/copy", "");
+
+    assertThat(made.status()).isEqualTo(200);
+    assertThat(made.text("newestCopy")).matches("\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d");
+    String name = "bravium-" + made.text("newestCopy").replace("T", "-").replace(":", "") + ".db";
+    assertThat(folder.resolve("copies").resolve(name)).isNotEmptyFile();
+  }
+
+  @Test
   void whoKeepsTheServerStays() {
     Caller keeper = signedIn("Ms Fern", "six-sided cells");
     assertThat(keeper.get("/api/session").body()).contains("\"hasPassword\":true");

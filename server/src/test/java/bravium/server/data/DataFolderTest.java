@@ -8,13 +8,17 @@ import bravium.server.Caller;
 import bravium.server.OwnProcess;
 import bravium.server.Samples;
 import bravium.server.TestServer;
+import bravium.server.accounts.ForgottenPassword;
 import bravium.server.upkeep.Upkeep;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
 import java.time.Instant;
@@ -157,6 +161,72 @@ class DataFolderTest {
     try (Stream<Path> kept = Files.list(folder)) {
       assertThat(kept.map(file -> file.getFileName().toString()))
           .anyMatch(name -> name.startsWith("damaged-") && name.endsWith(".db-wal"));
+    }
+  }
+
+  /** The night may be far: there is a copy within minutes, and none of nothing. */
+  @Test
+  void theFirstCopyIsMadeOnceThereIsSomethingInIt() throws IOException {
+    Path copies = folder.resolve("copies");
+    try (TestServer server = TestServer.start(folder, "--bravium.demo=false")) {
+      Caller keeper = Caller.stranger(server);
+      keeper.beginAs(server, "Ms Fern", "six-sided cells");
+      server.part(Copies.class).first();
+      assertThat(copies).doesNotExist();
+
+      keeper.post("/api/activities", Samples.threeQuestions("Bees"));
+      server.part(Copies.class).first();
+      server.part(Copies.class).first();
+      assertThat(files(copies)).hasSize(1);
+
+      // By hand from another process, too, while the server runs.
+      Path byHand = byHand();
+      assertThat(files(copies)).hasSize(2).contains(byHand);
+      assertThat(keeper.get("/api/server").text("newestCopy")).contains("T");
+    }
+    Files.delete(folder.resolve("bravium.db"));
+    Copies.restore(folder, files(copies).getLast(), Instant.now());
+    assertThatThrownBy(() -> Copies.byHand(folder.resolve("none.db"), Instant.now()))
+        .hasMessageContaining("There is no database");
+  }
+
+  private Path byHand() {
+    try {
+      return Copies.byHand(folder.resolve("bravium.db"), Instant.now());
+    } catch (IOException | SQLException e) {
+      throw new AssertionError(e);
+    }
+  }
+
+  @Test
+  void aForgottenPasswordIsSetByWhoeverHasTheMachine() throws SQLException {
+    PrintStream out = System.out;
+    ByteArrayOutputStream said = new ByteArrayOutputStream();
+    try (TestServer server = TestServer.start(folder, "--bravium.demo=false")) {
+      Caller.stranger(server).beginAs(server, "Ms Fern", "six-sided cells");
+      assertThatThrownBy(() -> ForgottenPassword.set(folder, null))
+          .hasMessageContaining("Another Bravium uses the data folder");
+    }
+    assertThatThrownBy(() -> ForgottenPassword.set(folder, "Mr Nobody"))
+        .hasMessageContaining("no teacher called “Mr Nobody”");
+
+    System.setOut(new PrintStream(said, true, StandardCharsets.UTF_8));
+    try {
+      ForgottenPassword.set(folder, null);
+    } finally {
+      System.setOut(out);
+    }
+
+    String words = said.toString(StandardCharsets.UTF_8).lines().findFirst().orElseThrow();
+    assertThat(words).startsWith("The password of Ms Fern is now: ");
+    String fresh = words.substring(words.indexOf(": ") + 2);
+    try (TestServer server = TestServer.start(folder, "--bravium.demo=false")) {
+      Caller keeper = Caller.stranger(server);
+      keeper.get("/api/session");
+      String typed = "{\"name\": \"Ms Fern\", \"password\": \"%s\"}";
+      assertThat(keeper.post("/api/session", typed.formatted("six-sided cells")).status())
+          .isEqualTo(401);
+      assertThat(keeper.post("/api/session", typed.formatted(fresh)).status()).isEqualTo(200);
     }
   }
 
