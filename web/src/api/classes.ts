@@ -123,10 +123,10 @@ export const changeLearner = (id: string, learner: string, details: LearnerDetai
 export const letIn = (id: string, learner: string) =>
   call<void>(`${learnerOf(id, learner)}/entry`, { method: "POST" });
 
-export const letAllIn = (id: string) => call<void>(`/classes/${id}/newcomers`, { method: "POST" });
+export const letAllIn = (id: string) => call<void>(`${of(id)}/newcomers`, { method: "POST" });
 
 export const refuseNewcomers = (id: string) =>
-  call<void>(`/classes/${id}/newcomers`, { method: "DELETE" });
+  call<void>(`${of(id)}/newcomers`, { method: "DELETE" });
 
 export const removeLearner = (id: string, learner: string) =>
   call<void>(learnerOf(id, learner), { method: "DELETE" });

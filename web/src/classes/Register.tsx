@@ -8,7 +8,7 @@ import {
   Trash2,
   UserRoundPlus,
 } from "lucide-react";
-import { useDeferredValue, useState } from "react";
+import { useDeferredValue, useRef, useState } from "react";
 import {
   bringLearnerBack,
   letAllIn,
@@ -52,6 +52,7 @@ export function Register(props: RegisterProps) {
   const { view, say, slips, anew } = props;
   const { id } = view.card;
   const [open, setOpen] = useState<Open>();
+  const heading = useRef<HTMLHeadingElement>(null);
   const [search, setSearch] = useState("");
   const looked = useDeferredValue(search.trim().toLowerCase());
   const present = view.learners.filter(({ removedAt }) => !removedAt);
@@ -61,7 +62,7 @@ export function Register(props: RegisterProps) {
   return (
     <section aria-labelledby="register">
       <div className="mb-2 flex flex-wrap items-center gap-2">
-        <h2 id="register" className="mr-auto text-xl font-semibold">
+        <h2 id="register" ref={heading} tabIndex={-1} className="mr-auto text-xl font-semibold">
           {words.classes.register.title(present.length)}
         </h2>
         {present.length > MANY && (
@@ -89,7 +90,7 @@ export function Register(props: RegisterProps) {
           {words.classes.register.add}
         </button>
       </div>
-      <Newcomers {...props} />
+      <Newcomers {...props} done={() => heading.current?.focus()} />
       {present.length === 0 && <p className="text-soft">{words.classes.register.none}</p>}
       {shown.length > 0 && (
         <ul className="rounded-[4px] bg-card">
@@ -182,7 +183,7 @@ export function Register(props: RegisterProps) {
 }
 
 /** Who waits, where there are several: to be let in or refused together. */
-function Newcomers({ view, attempt }: RegisterProps) {
+function Newcomers({ view, attempt, done }: RegisterProps & { done: () => void }) {
   const { id } = view.card;
   const waiting = view.learners.filter((learner) => learner.waiting && !learner.removedAt);
   if (waiting.length < 2) return null;
@@ -190,15 +191,23 @@ function Newcomers({ view, attempt }: RegisterProps) {
   return (
     <p className="mb-3 flex flex-wrap items-center gap-3 rounded-[4px] border-l-8 border-accent bg-card px-4 py-2">
       <span className="mr-auto">{words.classes.register.newcomers(waiting.length)}</span>
-      <button type="button" className="btn btn-outline" onClick={() => attempt(letAllIn(id))}>
+      <button
+        type="button"
+        className="btn btn-outline"
+        onClick={() => {
+          done();
+          attempt(letAllIn(id));
+        }}
+      >
         {words.classes.register.letAllIn}
       </button>
       <button
         type="button"
         className="btn btn-outline"
-        onClick={() =>
-          attempt(refuseNewcomers(id), words.classes.register.refused(waiting.length), bringBack)
-        }
+        onClick={() => {
+          done();
+          attempt(refuseNewcomers(id), words.classes.register.refused(waiting.length), bringBack);
+        }}
       >
         {words.classes.register.refuseAll}
       </button>
@@ -234,7 +243,10 @@ function Line(
           <button
             type="button"
             className="btn btn-outline btn-sm h-11"
-            onClick={() => attempt(letIn(id, learner.id))}
+            onClick={(event) => {
+              event.currentTarget.closest("li")?.querySelector("a")?.focus();
+              attempt(letIn(id, learner.id));
+            }}
           >
             {words.classes.register.letIn}
           </button>

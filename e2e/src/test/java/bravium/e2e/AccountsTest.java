@@ -70,15 +70,33 @@ class AccountsTest {
       first.button("Sign in").click();
       assertThat(page.getByText("Hers alone")).isVisible();
       page.navigate("/account");
-      page.getByText("password or removal").click();
+      page.getByText("password, handing on or removal").click();
       AccessibilityTest.check(page, "the teachers of a server");
+      first.button("Make a copy now").click();
+      assertThat(page.getByText("The copy is made.")).isVisible();
+      first.button("Show what is typed").first().click();
+      page.getByLabel("Your own password").fill("not her own");
+      first.button("Hand this server on to Mr Reed").click();
+      assertThat(page.getByText("That is not your password.")).isVisible();
       page.getByLabel("If Mr Reed leaves").selectOption("… go to Ms Fern");
       page.getByLabel("and the classes")
           .selectOption("… are archived with you; you can restore them");
       first.button("Remove Mr Reed").click();
-      assertThat(page.getByText("password or removal")).isHidden();
+      assertThat(page.getByText("password, handing on or removal")).isHidden();
       page.navigate("/activities");
       assertThat(page.getByText("He leaves this")).isVisible();
+
+      page.navigate("/account");
+      teachers.getByLabel("Name").fill("Ms Yarrow");
+      teachers
+          .getByLabel("Password", new Locator.GetByLabelOptions().setExact(true))
+          .fill("wax and honey");
+      first.button("Add a teacher").click();
+      page.getByText("password, handing on or removal").click();
+      page.getByLabel("Your own password").fill("six-sided cells");
+      page.keyboard().press("Enter");
+      assertThat(page.locator(":focus")).hasText("Ms Yarrow looks after this server now.");
+      assertThat(page.getByText("Teachers of this server")).isHidden();
     }
   }
 

@@ -134,8 +134,10 @@ class ClassesTest {
     teacher.button("Let in").click();
     assertThat(device.getByText("Hello, Pia")).isVisible();
 
-    comesIn(Browsers.phone(server.address()), code, "Quill");
-    comesIn(Browsers.phone(server.address()), code, "Rowan");
+    for (String name : List.of("Quill", "Rowan")) {
+      Page other = comesIn(Browsers.phone(server.address()), code, name);
+      assertThat(other.getByText("Write these two words down")).isVisible();
+    }
     page.reload();
     assertThat(page.getByText("2 newcomers are waiting to join.")).isVisible();
     teacher.button("Refuse all").click();

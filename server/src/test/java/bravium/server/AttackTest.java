@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.IntFunction;
+import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -134,6 +135,86 @@ class AttackTest {
         at99(quiet) / 1e6, at99(attacked) / 1e6, slower);
     if (SOAK) {
       assertThat(slower).isLessThanOrEqualTo(MOST_SLOWER);
+    }
+  }
+
+  @Test
+  void oneSlowOrLargeWriterDelaysNobody() throws Exception {
+    String save = typedTexts(60, 60, 14);
+    assertThat(save.length()).isGreaterThan(64 << 10);
+    saves(save, SOAK ? 40 : 2);
+    long[] quiet = saves(save, SOAK ? 100 : 4);
+
+    List<Socket> sockets = new ArrayList<>();
+    String name = "{\"name\": \"" + "x".repeat(3_900_000);
+    for (int i = 0; i < Math.min(ATTACKERS, 60); i++) {
+      sockets.add(announcing("/api/activities", session(), name));
+    }
+    long[] beside = saves(save, SOAK ? 100 : 4);
+    for (Socket socket : sockets) {
+      socket.close();
+    }
+    told("saves beside bodies of 4 MB that trickle in", quiet, beside);
+
+    String inClass =
+        teacher
+            .post("/api/classes", "{\"name\": \"Large\"}")
+            .json()
+            .asObject()
+            .get("card")
+            .asObject()
+            .getString("id", "");
+    beside =
+        whileRepeated(
+            i ->
+                teacher.post(
+                    "/api/classes/" + inClass + "/learners",
+                    "{\"text\": \"" + texts(1_000, "Pupil %d of " + i).replace(",", "\\n") + "\"}"),
+            2,
+            () -> saves(save, SOAK ? 100 : 4));
+    told("saves beside lists of 1,000 names", quiet, beside);
+  }
+
+  /** How long such a save takes, in ns, sorted. */
+  private static long[] saves(String activity, int howMany) {
+    return IntStream.range(0, howMany)
+        .mapToLong(
+            i -> {
+              long begin = System.nanoTime();
+              Answer saved = teacher.post("/api/activities", activity);
+              assertThat(saved.status()).as(saved.body()).isEqualTo(201);
+              return System.nanoTime() - begin;
+            })
+        .sorted()
+        .toArray();
+  }
+
+  /** Measures while something is done again and again, so often at least. */
+  private static long[] whileRepeated(IntFunction<Answer> what, int least, Supplier<long[]> measure)
+      throws InterruptedException {
+    AtomicBoolean goesOn = new AtomicBoolean(true);
+    ConcurrentLinkedQueue<Integer> statuses = new ConcurrentLinkedQueue<>();
+    Thread other =
+        Thread.startVirtualThread(
+            () -> {
+              while (goesOn.get() || statuses.size() < least) {
+                statuses.add(what.apply(statuses.size()).status());
+              }
+            });
+    long[] times = measure.get();
+    goesOn.set(false);
+    other.join();
+    assertThat(statuses).contains(201);
+    return times;
+  }
+
+  private static void told(String what, long[] quiet, long[] beside) {
+    double slower = at99(beside) / at99(quiet);
+    System.out.printf(
+        "%s: p99 %.0f ms quiet, %.0f ms then: %.1f times%n",
+        what, at99(quiet) / 1e6, at99(beside) / 1e6, slower);
+    if (SOAK) {
+      assertThat(slower).as(what).isLessThanOrEqualTo(MOST_SLOWER);
     }
   }
 

@@ -4,17 +4,25 @@ import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
+import java.io.BufferedInputStream;
 import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.InputStreamReader;
+import java.io.OutputStream;
 import java.net.SocketTimeoutException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.time.Duration;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A body that takes its share of the memory when its first byte is read, and that has to be there
- * in time: who sends nothing, or a byte now and then, is told so and holds nothing any longer.
+ * A body that has to be there in time: who sends nothing, or a byte now and then, is told so and
+ * holds nothing any longer. It takes its share of the memory when its first byte is read; one that
+ * becomes large in memory lies on the disk until all of it is there, so that nobody waits for who
+ * sends slowly.
  */
 final class BoundedBody extends HttpServletRequestWrapper implements AutoCloseable {
 
@@ -28,6 +36,8 @@ final class BoundedBody extends HttpServletRequestWrapper implements AutoCloseab
   private final boolean isFile;
   private @Nullable Stream stream;
   private BodyMemory.@Nullable Share share;
+  private @Nullable InputStream whole;
+  private long counted;
 
   BoundedBody(HttpServletRequest request, BodyMemory memory) {
     super(request);
@@ -50,10 +60,15 @@ final class BoundedBody extends HttpServletRequestWrapper implements AutoCloseab
   }
 
   @Override
-  public void close() {
+  public void close() throws IOException {
     if (share != null) {
       share.close();
       share = null;
+    }
+    memory.count(-counted);
+    counted = 0;
+    if (whole != null) {
+      whole.close();
     }
   }
 
@@ -76,9 +91,35 @@ final class BoundedBody extends HttpServletRequestWrapper implements AutoCloseab
     public int read(byte[] into, int offset, int length) throws IOException {
       long bytes = getContentLengthLong();
       if (share == null) {
-        share = memory.take(bytes, isFile);
         until = System.nanoTime() + AT_LEAST.toNanos() + bytes * 1_000_000_000L / BYTES_A_SECOND;
+        if (bytes > BodyMemory.SMALL && !isFile) {
+          whole = whole();
+        }
+        share = memory.take(bytes, isFile);
       }
+      return whole == null ? come(into, offset, length) : whole.read(into, offset, length);
+    }
+
+    /** All of it, once it is there. */
+    private InputStream whole() throws IOException {
+      Path file = Files.createTempFile("bravium", ".body");
+      try (OutputStream out = Files.newOutputStream(file)) {
+        byte[] buffer = new byte[16 << 10];
+        for (int n = come(buffer, 0, buffer.length); n >= 0; ) {
+          memory.count(n);
+          counted += n;
+          out.write(buffer, 0, n);
+          n = come(buffer, 0, buffer.length);
+        }
+        return new BufferedInputStream(
+            Files.newInputStream(file, StandardOpenOption.DELETE_ON_CLOSE));
+      } catch (IOException | RuntimeException e) {
+        Files.delete(file);
+        throw e;
+      }
+    }
+
+    private int come(byte[] into, int offset, int length) throws IOException {
       try {
         int read = in.read(into, offset, length);
         if (read >= 0 && System.nanoTime() > until) {
@@ -92,7 +133,7 @@ final class BoundedBody extends HttpServletRequestWrapper implements AutoCloseab
 
     @Override
     public boolean isFinished() {
-      return in.isFinished();
+      return whole == null && in.isFinished();
     }
 
     @Override
