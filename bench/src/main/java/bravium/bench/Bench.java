@@ -321,21 +321,34 @@ public final class Bench {
   private void classes() throws Exception {
     try (ServerProcess server = server("classes")) {
       Classes classes = new Classes(server.address(), database("classes"));
-      classes.rush(100);
+      classes.rush(100, 1);
       List<Classes.Rush> few = new ArrayList<>();
       List<Classes.Rush> many = new ArrayList<>();
+      List<Classes.Rush> one = new ArrayList<>();
+      List<Classes.Rush> ten = new ArrayList<>();
       for (int i = 0; i < TURNS; i++) {
-        few.add(classes.rush(20));
-        many.add(classes.rush(200));
+        few.add(classes.rush(20, 1));
+        many.add(classes.rush(200, 1));
+        one.add(classes.rush(30, 1));
+        ten.add(classes.rush(300, 10));
       }
       int refused =
-          Stream.concat(few.stream(), many.stream()).mapToInt(Classes.Rush::refused).sum();
+          Stream.of(few, many, one, ten)
+              .flatMap(List::stream)
+              .mapToInt(Classes.Rush::refused)
+              .sum();
       compare(
           "200 learners come in and begin within 10 s: p99 in ms",
           median(many),
           "20 of them",
           median(few),
           "≤ 3");
+      compare(
+          "300 learners in ten classes within 10 s, each watched: p99 in ms",
+          median(ten),
+          "30 of one",
+          median(one),
+          "≤ 4");
       line("of all of them refused", String.valueOf(refused), "", "", "0");
       String assignment = classes.playedOnce();
       classes.look(assignment);

@@ -81,6 +81,19 @@ final class Http {
     }
   }
 
+  /** Opens a page that is told news until it is closed. */
+  AutoCloseable watch(String path) {
+    try {
+      return client
+          .send(
+              HttpRequest.newBuilder(URI.create(address + path)).GET().build(),
+              BodyHandlers.ofInputStream())
+          .body();
+    } catch (IOException | InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
   private static void pause() {
     try {
       Thread.sleep(50);

@@ -102,7 +102,7 @@ class JoinService {
     this.wordsOfOne = new Turns(8, Duration.ofSeconds(5), clock);
     this.wordsOfClass = new Turns(60, Duration.ofSeconds(2), clock);
     this.wordsOnHerDevice = new GuessLimit(8, Duration.ofSeconds(30), clock);
-    this.newcomers = new Turns(60, Duration.ofSeconds(3), clock);
+    this.newcomers = new Turns(250, Duration.ofSeconds(3), clock);
     this.newcomersOnDevice = new GuessLimit(10, Duration.ofMinutes(1), clock);
   }
 
@@ -156,7 +156,7 @@ class JoinService {
     return in(added, two);
   }
 
-  /** Thirty at once notice nothing of it; who fills a class by a script does. */
+  /** A year group at once notices nothing of it; who fills a class by a script does. */
   private void slow(SchoolClassRecord row, Device device) {
     if (device.id() != null) {
       newcomersOnDevice.count(device.key(), JoinService::tooManyNewcomers);

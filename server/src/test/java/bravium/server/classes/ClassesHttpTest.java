@@ -10,6 +10,12 @@ import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonArray;
 import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse.BodyHandlers;
 import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
@@ -205,23 +211,52 @@ class ClassesHttpTest {
   @Test
   void whoSendsNewcomersByTheHundredFillsNoClass() {
     List<Integer> answers = new CopyOnWriteArrayList<>();
-    Caller script = Caller.stranger(server);
+    // It takes no cookies: it would be one device, of which ten come.
+    HttpClient script = HttpClient.newHttpClient();
     List<Thread> threads =
-        IntStream.range(0, 90)
+        IntStream.range(0, 280)
             .mapToObj(
-                i ->
-                    Thread.startVirtualThread(
-                        () -> answers.add(Pupil.comes(script, code, "Nobody " + i, null).status())))
+                i -> Thread.startVirtualThread(() -> answers.add(sent(script, "Nobody " + i))))
             .toList();
-    await(() -> answers.size() >= 80);
+    await(() -> answers.size() >= 270);
 
-    assertThat(answers).filteredOn(status -> status == 201).hasSizeBetween(60, 64);
+    assertThat(answers).filteredOn(status -> status == 201).hasSizeBetween(250, 255);
     assertThat(answers).contains(429);
     // The doors of other classes are as they were, also from the same address.
     String other =
         teacher.post("/api/classes", "{\"name\": \"Rowan\", \"door\": \"open\"}").text("code");
     assertThat(Pupil.comes(server, other, "Noah", null).status()).isEqualTo(201);
     threads.forEach(Thread::interrupt);
+  }
+
+  private int sent(HttpClient script, String name) {
+    try {
+      return script
+          .send(
+              HttpRequest.newBuilder(
+                      URI.create(server.address() + "/api/join/" + code + "/learners"))
+                  .header("Content-Type", "application/json")
+                  .POST(BodyPublishers.ofString("{\"name\": \"" + name + "\"}"))
+                  .build(),
+              BodyHandlers.ofString())
+          .statusCode();
+    } catch (IOException | InterruptedException e) {
+      return 0;
+    }
+  }
+
+  @Test
+  void onOneDeviceTenNewcomersComeInAndThenOneAMinute() {
+    Caller tablet = Caller.stranger(server);
+    for (int i = 0; i < 11; i++) {
+      // The first one is told apart only when it is in.
+      assertThat(Pupil.comes(tablet, code, "Child " + i, null).status()).isEqualTo(201);
+    }
+    Answer more = Pupil.comes(tablet, code, "Child 11", null);
+
+    assertThat(more.status()).isEqualTo(429);
+    assertThat(more.text("detail"))
+        .contains("Very many are joining from here", "Nothing was changed");
   }
 
   @Test

@@ -16,6 +16,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** Videos as they come in and are served. The files were made with ffmpeg, as their streams say. */
@@ -199,7 +200,7 @@ class FilmHttpTest {
   }
 
   @Test
-  void fewAreOnTheirWayAtOnceAndNoneIsLargerThanAGigabyte() {
+  void fewAreOnTheirWayAtOnceAndNoneIsLargerThanAGigabyte() throws InterruptedException {
     assertThat(
             teacher
                 .post("/api/uploads", "{\"title\":\"huge\",\"bytes\":2000000000}")
@@ -207,9 +208,15 @@ class FilmHttpTest {
         .contains("1024 MB");
     assertThat(teacher.post("/api/uploads", "{\"title\":\"none\",\"bytes\":0}").status())
         .isEqualTo(400);
-    for (int i = 0; i < 8; i++) {
-      begunQuietly("many " + i, 1_000 + i);
+    // Also where they are all begun at once.
+    List<Thread> beginnings =
+        IntStream.range(0, 8)
+            .mapToObj(i -> Thread.startVirtualThread(() -> begunQuietly("many " + i, 1_000 + i)))
+            .toList();
+    for (Thread beginning : beginnings) {
+      beginning.join();
     }
+    assertThat(teacher.get("/api/uploads").json().asArray()).hasSize(5);
     Answer many = teacher.post("/api/uploads", "{\"title\":\"one more\",\"bytes\":9}");
     assertThat(many.text("reason")).isEqualTo("uploads-many");
     teacher
