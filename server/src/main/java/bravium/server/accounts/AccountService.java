@@ -69,11 +69,12 @@ class AccountService {
     String key = name.substring(0, Math.min(name.length(), LONGEST_NAME));
     Optional<TeacherRepository.Known> known = teachers.byName(name);
     Optional<String> hers = known.map(TeacherRepository.Known::teacher).flatMap(device);
-    List<GuessLimit.Guess> guesses =
+    GuessLimit.Guess guess =
         hers.isPresent()
-            ? List.of(onHerDevice.begin(key + " " + hers.get()))
-            : List.of(
-                ofOneName.take(key, from.key()), fromOneAddress.take(from.address(), from.key()));
+            ? onHerDevice.begin(key + " " + hers.get())
+            : ofOneName
+                .take(key, from.key())
+                .and(() -> fromOneAddress.take(from.address(), from.key()));
     String hash = known.map(TeacherRepository.Known::passwordHash).orElse(null);
     if (!passwords.matches(password, hash)) {
       LOG.info("A sign-in from {} was refused", from.address());
@@ -81,7 +82,7 @@ class AccountService {
           "wrong-password",
           "This name and this password don't belong together. Check both, then try again.");
     }
-    guesses.forEach(GuessLimit.Guess::right);
+    guess.right();
     Teacher teacher = known.orElseThrow().teacher();
     LOG.info("Teacher {} signed in from {}", teacher.id(), from.address());
     return teacher;

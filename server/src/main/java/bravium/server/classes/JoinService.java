@@ -181,8 +181,8 @@ class JoinService {
 
   private In comeBack(
       SchoolClassRecord row, Optional<ClassLearnerRecord> there, String typed, Device device) {
-    List<GuessLimit.Guess> guesses =
-        guesses(row, there.map(ClassLearnerRecord::getLearnerId).orElse(0L), device);
+    GuessLimit.Guess guess =
+        guess(row, there.map(ClassLearnerRecord::getLearnerId).orElse(0L), device);
     boolean right =
         there.isPresent()
             && there.get().getWordsHash() != null
@@ -193,7 +193,7 @@ class JoinService {
           "This name and these words don't belong together. Look at your slip again; if you have lost"
               + " it, ask your teacher for a new one.");
     }
-    guesses.forEach(GuessLimit.Guess::right);
+    guess.right();
     return in(there.get(), List.of());
   }
 
@@ -201,12 +201,12 @@ class JoinService {
    * A try at a learner's words: on a device that she came in on it counts there alone; elsewhere it
    * waits its turn, for a right one may come from anywhere.
    */
-  private List<GuessLimit.Guess> guesses(SchoolClassRecord row, long learner, Device device) {
+  private GuessLimit.Guess guess(SchoolClassRecord row, long learner, Device device) {
     return devices.knows(device, learner)
-        ? List.of(wordsOnHerDevice.begin(device.key() + " " + learner))
-        : List.of(
-            wordsOfOne.take(row.getId() + " " + learner, device.key()),
-            wordsOfClass.take(String.valueOf(row.getId()), device.key()));
+        ? wordsOnHerDevice.begin(device.key() + " " + learner)
+        : wordsOfOne
+            .take(row.getId() + " " + learner, device.key())
+            .and(() -> wordsOfClass.take(String.valueOf(row.getId()), device.key()));
   }
 
   private String token(ClassLearnerRecord learner) {

@@ -24,6 +24,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -66,6 +67,9 @@ public final class Copies implements Nightly {
       DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmm").withZone(ZoneId.systemDefault());
   private static final Pattern NAME =
       Pattern.compile("bravium-\\d{4}-\\d\\d-\\d\\d(-\\d{4})?\\.db");
+
+  /** What a copy is called until it is whole; one that was left so is no copy. */
+  private static final String UNFINISHED = "unfinished";
 
   /** Whoever presses the button all day fills no disk. */
   private static final int MOST_BY_HAND = 10;
@@ -191,7 +195,7 @@ public final class Copies implements Nightly {
   /** Makes it under another name first: what has a copy's name is whole. */
   private static void make(Path database, Path copy) throws IOException, SQLException {
     OwnersAlone.folder(copy.getParent());
-    Path unfinished = Files.createTempFile(copy.getParent(), "unfinished", ".db");
+    Path unfinished = Files.createTempFile(copy.getParent(), UNFINISHED, ".db");
     try {
       OwnersAlone.restrict(unfinished);
       vacuumInto(database, unfinished);
@@ -243,12 +247,15 @@ public final class Copies implements Nightly {
     for (Path old : byHand.stream().skip(MOST_BY_HAND).toList()) {
       Files.delete(old);
     }
-    Instant before = now.minus(KEPT_BEFORE);
-    try (Stream<Path> files = Files.list(here())) {
-      for (Path file :
-          files.filter(f -> BESIDE.matcher(f.getFileName().toString()).matches()).toList()) {
+    forget(here(), name -> BESIDE.matcher(name).matches(), now.minus(KEPT_BEFORE));
+    forget(folder.copies(), name -> name.startsWith(UNFINISHED), now.minus(1, ChronoUnit.DAYS));
+  }
+
+  private static void forget(Path in, Predicate<String> which, Instant before) throws IOException {
+    try (Stream<Path> files = Files.list(in)) {
+      for (Path file : files.filter(f -> which.test(f.getFileName().toString())).toList()) {
         if (Files.getLastModifiedTime(file).toInstant().isBefore(before)) {
-          LOG.info("{} is older than {} days and goes", file, KEPT_BEFORE.toDays());
+          LOG.info("{} is of before {} and goes", file, before);
           Files.delete(file);
         }
       }

@@ -7,6 +7,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.function.LongFunction;
+import java.util.function.Supplier;
 
 /**
  * Counts what was got wrong, never what was got right: each key may go wrong a few times at once,
@@ -48,6 +49,24 @@ public final class GuessLimit {
 
     /** It is right: it counts no longer. */
     void right();
+
+    /**
+     * This guess and another that counts elsewhere, too.
+     *
+     * @param other begins it; where that can't be, this one counts no longer
+     */
+    default Guess and(Supplier<Guess> other) {
+      try {
+        Guess second = other.get();
+        return () -> {
+          right();
+          second.right();
+        };
+      } catch (Problem e) {
+        right();
+        throw e;
+      }
+    }
   }
 
   /**

@@ -236,6 +236,9 @@ class DataFolderTest {
     try (TestServer server = TestServer.start(folder)) {
       Caller teacher = Caller.teacher(server);
       teacher.post("/api/activities", Samples.threeQuestions("Before the copy"));
+      // The process ended while one was made.
+      Files.createDirectories(copies);
+      Files.writeString(copies.resolve("unfinished7.db"), "half of it");
       for (int day = 1; day <= 9; day++) {
         server.part(Copies.class).atNight(Instant.now().plus(Duration.ofDays(day)));
       }

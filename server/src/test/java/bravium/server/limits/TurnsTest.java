@@ -76,6 +76,19 @@ class TurnsTest {
     waiting.forEach(Thread::interrupt);
   }
 
+  @Test
+  void whoIsRefusedAtTheSecondOfTwoLimitsHasUsedNothingUpAtTheFirst() {
+    Turns first = new Turns(1, Duration.ofDays(1), Clock.systemUTC());
+    GuessLimit second = new GuessLimit(1, Duration.ofDays(1), Clock.systemUTC());
+    second.begin("class");
+
+    assertThatThrownBy(() -> first.take("words", "tablet").and(() -> second.begin("class")))
+        .isInstanceOf(Problem.class);
+    first.take("words", "tablet").and(() -> second.begin("other class")).right();
+    first.take("words", "tablet");
+    second.begin("other class");
+  }
+
   private static void refused(Turns turns) {
     assertThatThrownBy(() -> turns.take("words", "guesser")).isInstanceOf(Problem.class);
   }
