@@ -52,7 +52,8 @@ final class DatabaseLog {
   /**
    * How many commits stand behind the first frame that can't be read. A commit of an earlier round
    * of the log is none of them. Where the power failed, one can be there that nobody was told of:
-   * its frames came to the disk in another order.
+   * its frames came to the disk in another order. The last commit of all, if the header of its
+   * frame never came to the disk, can't be told from one that was never begun.
    *
    * @param log the file; it may be missing
    */

@@ -22,9 +22,17 @@ class DatabaseLogTest {
 
   private static final int COMMITS = 40;
 
+  /** What a disk writes whole or not at all, in bytes (common practice). */
+  private static final int SECTOR = 512;
+
+  private static final int FRAME = 24 + 4_096;
+
   @TempDir private Path folder;
   private byte[] database;
   private byte[] log;
+
+  /** What stood in the log's file before its last round. */
+  private byte[] earlier;
 
   @BeforeEach
   void aProcessThatWasKilled() throws Exception {
@@ -38,6 +46,7 @@ class DatabaseLogTest {
       for (int i = 0; i < 2 * COMMITS; i++) {
         statement.execute("insert into move values (-1, 'earlier')");
       }
+      earlier = Files.readAllBytes(folder.resolve("live.db-wal"));
       statement.execute("PRAGMA wal_checkpoint(RESTART)");
       for (int i = 0; i < COMMITS; i++) {
         statement.execute("insert into move values (" + i + ", 'waggle')");
@@ -74,6 +83,41 @@ class DatabaseLogTest {
       }
     }
     assertThat(lost).as("flips that cost something").isGreaterThan(20);
+  }
+
+  /** The power fails while it is written: up to there it is new, behind it what was before. */
+  @Test
+  void whereverTheLogIsTornNoWholeCommitIsMissedAndAtMostTheTornOneIsTold() throws Exception {
+    for (int cut = 0; cut < log.length; cut += SECTOR) {
+      byte[] torn = Arrays.copyOf(earlier, Math.max(earlier.length, log.length));
+      System.arraycopy(log, 0, torn, 0, cut);
+      int whole = cut < 32 ? 0 : (cut - 32) / FRAME;
+      if (whole < COMMITS) {
+        // What is missing of a frame can be what stood there before.
+        assertThat(kept(torn)).as("torn at %d", cut).isBetween(whole, whole + 1);
+        assertThat(told(torn)).as("torn at %d", cut).isBetween(0, 1);
+      }
+    }
+  }
+
+  /**
+   * A disk that says it has written what it hasn't: one sector is missing, later ones are there.
+   */
+  @Test
+  void whicheverSectorIsMissingTheCommitsBehindItAreTold() throws Exception {
+    int end = 32 + COMMITS * FRAME;
+    for (int sector = 0; sector < end; sector += SECTOR) {
+      byte[] torn = log.clone();
+      for (int i = sector; i < Math.min(end, sector + SECTOR); i++) {
+        torn[i] = earlier[i];
+      }
+      int missing = COMMITS - kept(torn);
+      // Without its header the last frame can't be told from one that was never begun.
+      boolean lastOnes = sector + SECTOR > 32 + (COMMITS - 1) * FRAME;
+      if (missing > (lastOnes ? 1 : 0)) {
+        assertThat(told(torn)).as("sector at %d: %d are missing", sector, missing).isPositive();
+      }
+    }
   }
 
   private int told(byte[] damaged) throws IOException {
