@@ -175,6 +175,56 @@ class AttackTest {
     told("saves beside lists of 1,000 names", quiet, beside);
   }
 
+  @Test
+  void wrongPasswordsInNumbersDelayNoRightOne() throws Exception {
+    String typed = "{\"name\": \"Ms Vetch\", \"password\": \"a meadow of bees\"}";
+    teacher.post("/api/teachers", typed);
+    Caller hers = Caller.at(server.address());
+    hers.get("/api/session");
+    int often = SOAK ? 30 : 2;
+    signsIn(hers, typed, often);
+    long[] quiet = signsIn(hers, typed, often);
+
+    AtomicBoolean goesOn = new AtomicBoolean(true);
+    Caller guesser = Caller.at(server.address());
+    guesser.get("/api/session");
+    List<Thread> guesses =
+        IntStream.range(0, ATTACKERS)
+            .mapToObj(
+                i ->
+                    Thread.startVirtualThread(
+                        () -> {
+                          String guess = "{\"name\": \"Name %d\", \"password\": \"y\"}";
+                          while (goesOn.get()) {
+                            guesser.post("/api/session", guess.formatted(i));
+                          }
+                        }))
+            .toList();
+    // The first few are looked at at once.
+    Thread.sleep(2_000);
+    long[] beside = signsIn(hers, typed, often);
+    goesOn.set(false);
+    guesses.forEach(Thread::interrupt);
+    told("sign-ins beside wrong ones", quiet, beside);
+    // On a device that is new, she waits her turn, and no longer.
+    Caller fresh = Caller.at(server.address());
+    fresh.get("/", "Accept", "text/html");
+    fresh.get("/api/session");
+    assertThat(fresh.post("/api/session", typed).status()).isEqualTo(200);
+  }
+
+  private static long[] signsIn(Caller who, String typed, int often) {
+    return IntStream.range(0, often)
+        .mapToLong(
+            i -> {
+              long begin = System.nanoTime();
+              assertThat(who.post("/api/session", typed).status()).isEqualTo(200);
+              return System.nanoTime() - begin;
+            })
+        .sorted()
+        .toArray();
+  }
+
   /** How long such a save takes, in ns, sorted. */
   private static long[] saves(String activity, int howMany) {
     return IntStream.range(0, howMany)

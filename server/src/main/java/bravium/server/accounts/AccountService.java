@@ -76,7 +76,7 @@ class AccountService {
                 .take(key, from.key())
                 .and(() -> fromOneAddress.take(from.address(), from.key()));
     String hash = known.map(TeacherRepository.Known::passwordHash).orElse(null);
-    if (!passwords.matches(password, hash)) {
+    if (!passwords.matches(password, hash, hers.isPresent())) {
       LOG.info("A sign-in from {} was refused", from.address());
       throw Problem.whoAreYou(
           "wrong-password",
@@ -155,7 +155,7 @@ class AccountService {
     String hash = teachers.byId(keeper.id()).orElseThrow().passwordHash();
     if (hash != null) {
       GuessLimit.Guess guess = onHerDevice.begin("hands on " + keeper.id());
-      if (!passwords.matches(required(password, "password"), hash)) {
+      if (!passwords.matches(required(password, "password"), hash, true)) {
         throw Problem.badRequest(
             "wrong-password", "That is not your password. Nothing was changed; try again.");
       }
@@ -213,7 +213,7 @@ class AccountService {
     String fresh = passwords.checked(change.fresh(), teacher.name());
     GuessLimit.Guess guess = onHerDevice.begin(teacher.id() + " " + address);
     String hash = teachers.byId(teacher.id()).orElseThrow().passwordHash();
-    if (!passwords.matches(required(change.old(), "old password"), hash)) {
+    if (!passwords.matches(required(change.old(), "old password"), hash, true)) {
       throw Problem.badRequest(
           "wrong-password",
           "That is not the password you have now. It was not changed; try again.");

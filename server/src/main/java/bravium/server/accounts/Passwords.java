@@ -42,10 +42,13 @@ class Passwords {
 
   private final PasswordEncoder bcrypt = new BCryptPasswordEncoder(ROUNDS);
   private final LongWork pool;
+  private final LongWork guesses;
   private final Set<String> common;
 
-  Passwords(@Qualifier(Pools.PASSWORDS) LongWork pool) throws IOException {
+  Passwords(@Qualifier(Pools.PASSWORDS) LongWork pool, @Qualifier(Pools.GUESSES) LongWork guesses)
+      throws IOException {
     this.pool = pool;
+    this.guesses = guesses;
     Dictionary known = StandardDictionaries.PASSWORDS_LOADER.load();
     this.common =
         known.getFrequencies().stream()
@@ -53,11 +56,19 @@ class Passwords {
             .collect(Collectors.toUnmodifiableSet());
   }
 
-  boolean matches(String password, @Nullable String hash) {
+  /**
+   * Whether it is the password of that hash.
+   *
+   * @param known whether it is typed where that teacher is known: then no guess is before it
+   */
+  boolean matches(String password, @Nullable String hash, boolean known) {
     boolean fits = bytes(password) <= LONGEST;
     boolean same =
-        pool.run(
-            () -> bcrypt.matches(fits ? password : "too long", hash == null ? NOBODYS_HASH : hash));
+        (known ? pool : guesses)
+            .run(
+                () ->
+                    bcrypt.matches(
+                        fits ? password : "too long", hash == null ? NOBODYS_HASH : hash));
     return fits && same && hash != null;
   }
 

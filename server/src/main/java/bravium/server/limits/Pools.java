@@ -20,6 +20,9 @@ public class Pools {
   /** Hashing passwords, which is meant to be long. */
   public static final String PASSWORDS = "work-on-passwords";
 
+  /** Hashing those that come from where nobody is known yet; of guesses there can be many. */
+  public static final String GUESSES = "work-on-guesses";
+
   @Bean(TEXTS)
   LongWork texts() {
     return new LongWork(TEXTS, LongWork.half(), Duration.ofSeconds(20));
@@ -33,6 +36,11 @@ public class Pools {
   @Bean(PICTURES)
   LongWork pictures() {
     return new LongWork(PICTURES, 1, Duration.ofSeconds(60));
+  }
+
+  @Bean(GUESSES)
+  LongWork guesses() {
+    return new LongWork(GUESSES, 1, Duration.ofSeconds(15));
   }
 
   @Bean(PASSWORDS)
