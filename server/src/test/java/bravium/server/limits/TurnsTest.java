@@ -26,7 +26,7 @@ class TurnsTest {
 
   @Test
   void theTurnsGoRoundBetweenTheDevices() throws InterruptedException {
-    Turns turns = new Turns(1, Duration.ofMillis(400), Clock.systemUTC());
+    Turns turns = new Turns(1, Duration.ofMillis(800), Clock.systemUTC());
     turns.take("words", "guesser");
     List<Thread> waiting = new ArrayList<>();
     for (String device : List.of("guesser", "guesser", "guesser", "tablet", "phone")) {
