@@ -20,7 +20,7 @@ public record LearnerName(String text, String key) {
   public static final int LONGEST = 60;
 
   /** Spaces of any kind, line ends among them. */
-  private static final Pattern SPACES = Pattern.compile("[\\s\\p{Z}]+");
+  static final Pattern SPACES = Pattern.compile("[\\s\\p{Z}]+");
 
   /**
    * What is not seen, and would turn other text round or hide a difference; but for the two joiners

@@ -20,8 +20,6 @@ public final class OddName {
   private static final Pattern DIRECTION =
       Pattern.compile("[\\u202a-\\u202e\\u2066-\\u2069\\u200e\\u200f\\u061c]");
 
-  private static final Pattern SPACES = Pattern.compile("[\\s\\p{Z}]+");
-
   private OddName() {}
 
   /**
@@ -34,7 +32,7 @@ public final class OddName {
   public static boolean is(String typed, String teacher) {
     return typed.codePoints().noneMatch(Character::isLetter)
         || DIRECTION.matcher(typed).find()
-        || SPACES.splitAsStream(typed).anyMatch(OddName::isMixed)
+        || LearnerName.SPACES.splitAsStream(typed).anyMatch(OddName::isMixed)
         || isTeachers(typed, teacher);
   }
 

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bravium.server.Caller.Answer;
 import com.eclipsesource.json.JsonObject;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -13,7 +12,6 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /**
  * Every address that there is, streams and all that joins later included, with what really is
@@ -125,24 +123,11 @@ class EveryAddressTest {
 
   /** Method, address with what is behind it, and the pattern of it. */
   private static List<String[]> addresses() {
-    List<String[]> all = new ArrayList<>();
-    server
-        .part("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
-        .getHandlerMethods()
-        .keySet()
-        .forEach(
-            mapping ->
-                mapping
-                    .getMethodsCondition()
-                    .getMethods()
-                    .forEach(
-                        method ->
-                            mapping.getPatternValues().stream()
-                                .filter(path -> !path.matches(FOR_ALL))
-                                .forEach(
-                                    path ->
-                                        all.add(
-                                            new String[] {method.name(), filled(path), path}))));
+    List<String[]> all =
+        server.addresses().stream()
+            .filter(one -> !one[1].matches(FOR_ALL))
+            .map(one -> new String[] {one[0], filled(one[1]), one[1]})
+            .toList();
     assertThat(all).hasSizeGreaterThan(80);
     return all;
   }

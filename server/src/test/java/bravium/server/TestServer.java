@@ -15,6 +15,7 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.support.GenericApplicationContext;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /** The real application on a free port, with the demo data in a folder of its own. */
 public final class TestServer implements AutoCloseable {
@@ -92,6 +93,25 @@ public final class TestServer implements AutoCloseable {
   /** The same of a part of which there are several. */
   public <T> T part(String name, Class<T> type) {
     return context.getBean(name, type);
+  }
+
+  /** Every address that it answers at, as {@code GET /api/classes/{id}}, in two parts. */
+  public List<String[]> addresses() {
+    List<String[]> all = new ArrayList<>();
+    part("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
+        .getHandlerMethods()
+        .keySet()
+        .forEach(
+            mapping ->
+                mapping
+                    .getMethodsCondition()
+                    .getMethods()
+                    .forEach(
+                        method ->
+                            mapping
+                                .getPatternValues()
+                                .forEach(path -> all.add(new String[] {method.name(), path}))));
+    return all;
   }
 
   /** The clock that it goes by, also after a restart. */

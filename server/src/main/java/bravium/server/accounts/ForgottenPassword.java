@@ -3,14 +3,12 @@ package bravium.server.accounts;
 import bravium.server.data.Codes;
 import bravium.server.data.DataFolder;
 import bravium.server.data.DataFolderProblem;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 
@@ -31,12 +29,7 @@ public final class ForgottenPassword {
    * @throws DataFolderProblem if there is no such teacher, or a server uses the folder
    */
   public static void set(Path data, @Nullable String name) throws SQLException {
-    Path database = DataFolder.databaseIn(data);
-    if (!Files.exists(database)) {
-      throw new DataFolderProblem(
-          "There is no database in " + data.toAbsolutePath() + ".",
-          "Say with BRAVIUM_DATA which data folder is meant.");
-    }
+    DataFolder.existing(DataFolder.databaseIn(data));
     String password = Codes.id();
     try (DataFolder held = DataFolder.lock(data);
         Connection connection = DriverManager.getConnection("jdbc:sqlite:" + held.database())) {
@@ -59,7 +52,7 @@ public final class ForgottenPassword {
     try (PreparedStatement select =
         connection.prepareStatement("SELECT id, name FROM teacher WHERE " + which)) {
       if (name != null) {
-        select.setString(1, name.strip().toLowerCase(Locale.ROOT));
+        select.setString(1, TeacherRepository.key(name));
       }
       try (ResultSet found = select.executeQuery()) {
         if (!found.next()) {

@@ -20,7 +20,8 @@ import org.springframework.stereotype.Component;
 
 /**
  * What a password may be, and its hash (bcrypt). To hash one takes a processor for a while, on
- * purpose: they are hashed one at a time, so that whoever sends many of them slows nobody else.
+ * purpose: they are hashed one at a time, where a teacher is known and elsewhere, so that whoever
+ * sends many of them slows nobody else.
  */
 @Component
 class Passwords {

@@ -145,7 +145,8 @@ public class TeacherRepository {
     return new Teacher(row.getId(), row.getName(), row.getIsKeeper());
   }
 
-  private static String key(String name) {
+  /** What has to differ between two teachers' names. */
+  static String key(String name) {
     return name.strip().toLowerCase(Locale.ROOT);
   }
 }

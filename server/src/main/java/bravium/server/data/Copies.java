@@ -181,12 +181,7 @@ public final class Copies implements Nightly {
    * @throws DataFolderProblem if there is no database, or it is damaged
    */
   public static Path byHand(Path database, Instant now) throws IOException, SQLException {
-    if (!Files.exists(database)) {
-      throw new DataFolderProblem(
-          "There is no database in " + database.toAbsolutePath().getParent() + ".",
-          "Say with BRAVIUM_DATA which data folder is meant.");
-    }
-    DataFolder.checkDatabase(database);
+    DataFolder.checkDatabase(DataFolder.existing(database));
     Path copy = DataFolder.copiesBeside(database).resolve("bravium-" + MINUTE.format(now) + ".db");
     make(database, copy);
     return copy;

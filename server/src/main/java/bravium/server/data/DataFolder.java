@@ -135,6 +135,20 @@ public final class DataFolder implements AutoCloseable {
     return copiesBeside(database());
   }
 
+  /**
+   * Where it is, if it is there.
+   *
+   * @throws DataFolderProblem if it isn't
+   */
+  public static Path existing(Path database) {
+    if (!Files.exists(database)) {
+      throw new DataFolderProblem(
+          "There is no database in " + database.toAbsolutePath().getParent() + ".",
+          "Say with BRAVIUM_DATA which data folder is meant.");
+    }
+    return database;
+  }
+
   /** The folder of the copies of a database. */
   static Path copiesBeside(Path database) {
     return database.resolveSibling("copies");

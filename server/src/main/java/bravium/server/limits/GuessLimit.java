@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.function.LongFunction;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Counts what was got wrong, never what was got right: each key may go wrong a few times at once,
@@ -22,7 +23,7 @@ public final class GuessLimit {
   private final int atOnce;
   private final Duration oneMoreEach;
   private final Clock clock;
-  private final Cache<String, Bucket> buckets;
+  private final Cache<String, Wrongs> wrongs;
 
   /**
    * A limit of its own.
@@ -34,14 +35,12 @@ public final class GuessLimit {
     this.atOnce = atOnce;
     this.oneMoreEach = oneMoreEach;
     this.clock = clock;
-    this.buckets =
+    this.wrongs =
         Caffeine.newBuilder()
             .maximumSize(MOST_KEYS)
             .expireAfterAccess(oneMoreEach.multipliedBy(atOnce))
             .build();
   }
-
-  private record Bucket(double wrong, long at) {}
 
   /** A guess that is being looked at. */
   @FunctionalInterface
@@ -94,32 +93,24 @@ public final class GuessLimit {
   public Guess count(String key, LongFunction<Problem> otherwise) {
     String hash = Codes.hash(key);
     double[] over = new double[1];
-    buckets
+    wrongs
         .asMap()
         .compute(
             hash,
-            (k, bucket) -> {
-              double wrong = wrongNow(bucket);
-              over[0] = wrong - (atOnce - 1);
-              return new Bucket(over[0] > 0 ? wrong : wrong + 1, clock.millis());
+            (k, known) -> {
+              Wrongs now = now(known);
+              over[0] = now.many() - (atOnce - 1);
+              return over[0] > 0 ? now : now.more();
             });
     if (over[0] > 0) {
       long seconds = Math.max(1, Math.ceilDiv(Math.round(over[0] * oneMoreEach.toMillis()), 1_000));
       throw otherwise.apply(seconds);
     }
-    return () ->
-        buckets
-            .asMap()
-            .computeIfPresent(
-                hash, (k, bucket) -> new Bucket(Math.max(0, wrongNow(bucket) - 1), clock.millis()));
+    return () -> wrongs.asMap().computeIfPresent(hash, (k, known) -> now(known).less());
   }
 
-  /** A clock that was set back forgives nothing and makes nobody wait until it is where it was. */
-  private double wrongNow(Bucket bucket) {
-    if (bucket == null) {
-      return 0;
-    }
-    double forgiven = (double) Math.max(0, clock.millis() - bucket.at()) / oneMoreEach.toMillis();
-    return Math.max(0, bucket.wrong() - forgiven);
+  private Wrongs now(@Nullable Wrongs known) {
+    long now = clock.millis();
+    return known == null ? new Wrongs(0, now) : known.at(now, oneMoreEach);
   }
 }

@@ -89,8 +89,7 @@ public final class Turns {
   /** Those who try one thing. */
   private final class Line {
 
-    private double wrong;
-    private long at = clock.millis();
+    private Wrongs wrong = new Wrongs(0, clock.millis());
 
     /** How many tries of each device wait, by whose turn is next. */
     private final SequencedMap<String, Integer> waiting = new LinkedHashMap<>();
@@ -134,32 +133,26 @@ public final class Turns {
 
     /** Whether a try may go wrong now; then it counts. */
     private boolean takes() {
-      forgive();
-      if (wrong > atOnce - 1) {
+      if (over() > 0) {
         return false;
       }
-      wrong++;
+      wrong = wrong.more();
       return true;
+    }
+
+    /** How many more went wrong than leave room for one, as things stand now. */
+    private double over() {
+      wrong = wrong.at(clock.millis(), apart);
+      return wrong.many() - (atOnce - 1);
     }
 
     /** How long until one more may go wrong, in ms. */
     private long untilOneMore() {
-      forgive();
-      return (long) Math.ceil((wrong - (atOnce - 1)) * apart.toMillis());
-    }
-
-    /**
-     * A clock that was set back forgives nothing and makes nobody wait until it is where it was.
-     */
-    private void forgive() {
-      long now = clock.millis();
-      wrong = Math.max(0, wrong - (double) Math.max(0, now - at) / apart.toMillis());
-      at = now;
+      return (long) Math.ceil(over() * apart.toMillis());
     }
 
     synchronized void giveBack() {
-      forgive();
-      wrong = Math.max(0, wrong - 1);
+      wrong = wrong.at(clock.millis(), apart).less();
       notifyAll();
     }
   }
