@@ -269,7 +269,10 @@ class EscapeRoomTest {
     learner.page.getByLabel(Pattern.compile("Put " + card + " into .*" + partner + ".*")).click();
   }
 
+  /** One in 24 times they lie in order from the start: that is said, as by a learner. */
   private static void putInOrder(Learner learner, String... cards) {
+    assertThat(learner.page.locator(".card-field li")).hasCount(cards.length);
+    boolean asItLies = true;
     for (int place = 0; place < cards.length; place++) {
       Locator up = learner.page.getByLabel(cards[place] + ": one place up");
       while (!learner
@@ -279,7 +282,11 @@ class EscapeRoomTest {
           .textContent()
           .contains(cards[place])) {
         up.click();
+        asItLies = false;
       }
+    }
+    if (asItLies) {
+      learner.button("It’s right as it is").click();
     }
   }
 
