@@ -34,9 +34,7 @@ final class OfOnePlay implements AutoCloseable {
       try (ResultSet row = opening.executeQuery()) {
         row.next();
         PlayIds ids = PlayIds.of(activity, Codec.OPENING.read(row.getString(1)).seed());
-        return moves.stream()
-            .map(move -> Codec.MOVE.write(Codec.MOVE.meant(move, ids::own)))
-            .toList();
+        return moves.stream().map(move -> Codec.MOVE.write(Codec.MOVE.named(move, ids))).toList();
       }
     } catch (SQLException e) {
       throw new IllegalStateException(e);

@@ -133,9 +133,12 @@ final class CodecSource {
             return out;
           }
 
-          static <V> void fill%2$s(%1$s value, V out, Target<V> to) {
+          static <V> void fill%2$s(%1$s value, V out, Target<V> %3$s) {
         """
-            .formatted(type, shapes.nameOf(type)));
+            .formatted(type, shapes.nameOf(type), Shapes.isOfQuestion(type) ? "around" : "to"));
+    if (Shapes.isOfQuestion(type)) {
+      writes.append("    Target<V> to = around.of(value.ofQuestion());\n");
+    }
     for (RecordComponentElement component : type.getRecordComponents()) {
       writes.append("    ").append(writing(component)).append('\n');
     }
@@ -253,7 +256,9 @@ final class CodecSource {
       case "java.lang.String" ->
           (Shapes.isOfOnePlay(where)
                   ? "to.name(%s)"
-                  : Shapes.isOwnId(where) ? "to.id(%s)" : "to.text(%s)")
+                  : Shapes.isPartId(where)
+                      ? "to.part(%s)"
+                      : Shapes.isOwnId(where) ? "to.id(%s)" : "to.text(%s)")
               .formatted(value);
       case "java.lang.Integer", "java.lang.Long" -> "to.number(%s)".formatted(value);
       case "java.lang.Boolean" -> "to.flag(%s)".formatted(value);

@@ -175,6 +175,19 @@ final class Shapes {
     return isMarked(component, "OwnId");
   }
 
+  /** Whether it is the id of a part of the question that its record speaks of. */
+  static boolean isPartId(Element component) {
+    return isMarked(component, "PartId");
+  }
+
+  /** Whether a record speaks of one question. */
+  static boolean isOfQuestion(TypeElement record) {
+    return record.getInterfaces().stream()
+        .anyMatch(
+            known ->
+                ((DeclaredType) known).asElement().getSimpleName().contentEquals("OfQuestion"));
+  }
+
   private static boolean isMarked(Element component, String annotation) {
     return component.getAnnotationMirrors().stream()
         .anyMatch(a -> a.getAnnotationType().asElement().getSimpleName().contentEquals(annotation));

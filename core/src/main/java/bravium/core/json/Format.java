@@ -8,7 +8,6 @@ import com.eclipsesource.json.WriterConfig;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
-import java.util.function.UnaryOperator;
 
 /**
  * How one type of the format is read and written. The text of equal values is the same to the byte
@@ -122,13 +121,9 @@ public final class Format<T> {
     return writeList(values, new TreeTarget(names)).toString();
   }
 
-  /**
-   * The value that somebody meant who has ids of her own.
-   *
-   * @param ids from hers to those that are meant
-   */
-  public T meant(T value, UnaryOperator<String> ids) {
-    return read(write(value, new TreeTarget(Names.ofIds(ids))));
+  /** The same value for whoever has names of her own for some things, or back from those. */
+  public T named(T value, Names names) {
+    return read(write(value, new TreeTarget(names)));
   }
 
   /** Writes a list of values on one line. */

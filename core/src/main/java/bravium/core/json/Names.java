@@ -20,6 +20,11 @@ public interface Names {
       public String id(String id) {
         return ids.apply(id);
       }
+
+      @Override
+      public String part(String question, String id) {
+        return ids.apply(id);
+      }
     };
   }
 
@@ -28,4 +33,11 @@ public interface Names {
 
   /** What stands for an id, marked {@link OwnId}. */
   String id(String id);
+
+  /**
+   * What stands for the id of a part of a question, marked {@link PartId}.
+   *
+   * @param question the question's id; empty where it isn't said
+   */
+  String part(String question, String id);
 }

@@ -3,6 +3,7 @@ package bravium.core.json;
 import com.eclipsesource.json.JsonValue;
 import java.util.List;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What values are written to: a tree of JSON, or the values of the platform itself.
@@ -31,6 +32,20 @@ public interface Target<V> {
   /** An id in whose place another may stand for whoever it is written for. */
   default V id(String id) {
     return text(id);
+  }
+
+  /** The id of a part of the question that is spoken of, in whose place another may stand. */
+  default V part(String id) {
+    return text(id);
+  }
+
+  /**
+   * Where what is said of this question is written to.
+   *
+   * @param question null where none is spoken of: what is around stays
+   */
+  default Target<V> of(@Nullable String question) {
+    return this;
   }
 
   /** A whole number; one of JavaScript's too, as it is no larger than 2^53. */

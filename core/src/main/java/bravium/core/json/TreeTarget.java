@@ -6,6 +6,7 @@ import com.eclipsesource.json.JsonObject;
 import com.eclipsesource.json.JsonValue;
 import java.util.List;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /** Writes trees of JSON. */
 final class TreeTarget implements Target<JsonValue> {
@@ -13,9 +14,15 @@ final class TreeTarget implements Target<JsonValue> {
   static final TreeTarget TREE = new TreeTarget(Names.AS_THEY_ARE);
 
   private final Names names;
+  private final String question;
 
   TreeTarget(Names names) {
+    this(names, "");
+  }
+
+  private TreeTarget(Names names, String question) {
     this.names = names;
+    this.question = question;
   }
 
   @Override
@@ -50,6 +57,16 @@ final class TreeTarget implements Target<JsonValue> {
   @Override
   public JsonValue id(String id) {
     return Json.value(names.id(id));
+  }
+
+  @Override
+  public JsonValue part(String id) {
+    return Json.value(names.part(question, id));
+  }
+
+  @Override
+  public TreeTarget of(@Nullable String other) {
+    return other == null || other.equals(question) ? this : new TreeTarget(names, other);
   }
 
   @Override

@@ -2,6 +2,7 @@ package bravium.core.play;
 
 import bravium.core.activity.Team;
 import bravium.core.json.Flat;
+import bravium.core.json.OfQuestion;
 import bravium.core.json.OwnId;
 import bravium.core.question.Response;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -48,7 +49,12 @@ public sealed interface Action {
    *     none. They are made up for, up to a bound
    */
   record Answer(@OwnId String question, int attempt, Response response, @Nullable Long held)
-      implements Action {
+      implements Action, OfQuestion {
+
+    @Override
+    public String ofQuestion() {
+      return question;
+    }
 
     /** An answer that came through at once. */
     public Answer(String question, int attempt, Response response) {
@@ -63,7 +69,13 @@ public sealed interface Action {
    * @param attempt which try at it this is, from 1
    */
   record Lay(@OwnId String question, int attempt, List<Response.Placing> placings)
-      implements Action {}
+      implements Action, OfQuestion {
+
+    @Override
+    public String ofQuestion() {
+      return question;
+    }
+  }
 
   /**
    * Leaves the feedback: to the next question, or to the same one where it may be tried again.
@@ -113,7 +125,13 @@ public sealed interface Action {
   record Reveal(@OwnId String question) implements Action {}
 
   /** Counts the hands for each option, anew: for the teacher. */
-  record CountHands(@OwnId String question, List<Talk.Vote> votes) implements Action {}
+  record CountHands(@OwnId String question, List<Talk.Vote> votes) implements Action, OfQuestion {
+
+    @Override
+    public String ofQuestion() {
+      return question;
+    }
+  }
 
   /**
    * Gives a team the turn: for the teacher.

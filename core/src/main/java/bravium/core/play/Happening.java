@@ -1,7 +1,9 @@
 package bravium.core.play;
 
 import bravium.core.activity.Clock;
+import bravium.core.json.OfQuestion;
 import bravium.core.json.OwnId;
+import bravium.core.json.PartId;
 import bravium.core.json.Root;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -68,13 +70,27 @@ public sealed interface Happening {
   record BoardShown() implements Happening {}
 
   /** A card was laid, and whether it lies where it belongs. */
-  record CardLaid(@OwnId String question, @OwnId String card, boolean right) implements Happening {}
+  record CardLaid(@OwnId String question, @PartId String card, boolean right)
+      implements Happening, OfQuestion {
+
+    @Override
+    public String ofQuestion() {
+      return question;
+    }
+  }
 
   /** What is right was given away without an answer. */
   record AnswerOpened(@OwnId String question) implements Happening {}
 
   /** An option was struck out. */
-  record OptionStruck(@OwnId String question, @OwnId String option) implements Happening {}
+  record OptionStruck(@OwnId String question, @PartId String option)
+      implements Happening, OfQuestion {
+
+    @Override
+    public String ofQuestion() {
+      return question;
+    }
+  }
 
   /** A team has the turn, or takes the open question over. */
   record TurnGiven(int team, boolean takesOver) implements Happening {}

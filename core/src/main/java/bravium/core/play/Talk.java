@@ -1,6 +1,6 @@
 package bravium.core.play;
 
-import bravium.core.json.OwnId;
+import bravium.core.json.PartId;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -21,7 +21,7 @@ public record Talk(String question, List<String> struck, List<Vote> votes, boole
    *
    * @param hands 0 to {@value Talk#MOST_HANDS}
    */
-  public record Vote(@OwnId String option, int hands) {
+  public record Vote(@PartId String option, int hands) {
 
     /** Checks the range. */
     public Vote {

@@ -1,7 +1,7 @@
 package bravium.core.question;
 
 import bravium.core.json.Extra;
-import bravium.core.json.OwnId;
+import bravium.core.json.PartId;
 import bravium.core.json.Range;
 import bravium.core.rich.Words;
 import com.fasterxml.jackson.annotation.JsonIgnore;
@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param feedback what is said to who points here; null for the question's own words
  */
 public record Area(
-    @OwnId String id,
+    @PartId String id,
     String name,
     Form form,
     @Range(max = MOST_CORNERS) List<Spot> corners,

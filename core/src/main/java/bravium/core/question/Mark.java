@@ -1,6 +1,6 @@
 package bravium.core.question;
 
-import bravium.core.json.OwnId;
+import bravium.core.json.PartId;
 import bravium.core.rich.Words;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 public record Mark(int earned, int of, boolean full, List<Part> parts, @Nullable Words feedback) {
 
   /** A part of a response: a card, a pair, a gap. */
-  public record Part(@OwnId String id, boolean right) {}
+  public record Part(@PartId String id, boolean right) {}
 
   /** The mark of a response that is right or not, without parts. */
   static Mark whole(boolean right, @Nullable Words feedback) {

@@ -2,7 +2,7 @@ package bravium.core.question;
 
 import bravium.core.answer.Comparing;
 import bravium.core.answer.Comparison;
-import bravium.core.json.OwnId;
+import bravium.core.json.PartId;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
@@ -57,10 +57,10 @@ public sealed interface Response {
   }
 
   /** One option, by its id. */
-  record Picked(@OwnId String option) implements Response {}
+  record Picked(@PartId String option) implements Response {}
 
   /** Options by their ids; their order doesn't matter. */
-  record PickedAll(@OwnId List<String> options) implements Response {}
+  record PickedAll(@PartId List<String> options) implements Response {}
 
   /** A text: an answer, a number, something longer. */
   record Typed(String text) implements Response {
@@ -81,13 +81,13 @@ public sealed interface Response {
   }
 
   /** Cards by their ids, in the order given. */
-  record Ordered(@OwnId List<String> cards) implements Response {}
+  record Ordered(@PartId List<String> cards) implements Response {}
 
   /** Cards put to targets: partners in pairs, cards in groups. */
   record Placed(List<Placing> placings) implements Response {}
 
   /** A card and where it was put, by their ids. */
-  record Placing(@OwnId String card, @OwnId String target) {}
+  record Placing(@PartId String card, @PartId String target) {}
 
   /** A place in a picture, in thousandths of its width and height from its upper left corner. */
   record Pointed(int x, int y) implements Response {}

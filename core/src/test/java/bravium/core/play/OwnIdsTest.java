@@ -29,7 +29,26 @@ class OwnIdsTest {
 
   private static final String HERS = "hers ";
 
-  private static final Names NAMES = Names.ofIds(id -> HERS + id);
+  private static final Names NAMES =
+      new Names() {
+        @Override
+        public String medium(String name) {
+          return name;
+        }
+
+        @Override
+        public String id(String id) {
+          return HERS + id;
+        }
+
+        @Override
+        public String part(String question, String id) {
+          assertThat(question).as("whose part %s is", id).isNotEmpty();
+          return HERS + id;
+        }
+      };
+
+  private static final Names BACK = Names.ofIds(id -> id.replaceFirst(HERS, ""));
 
   @Property(tries = 400)
   void noIdIsWrittenAsItIsAndEachComesBack(@ForAll long seed) {
@@ -51,8 +70,8 @@ class OwnIdsTest {
 
     for (int step = 0; step < 25 && sitting.stage() != Stage.END; step++) {
       Move move = next(activity, sitting, random, step, moves);
-      Move written = Codec.MOVE.meant(move, id -> HERS + id);
-      assertThat(Codec.MOVE.meant(written, id -> id.replaceFirst(HERS, ""))).isEqualTo(move);
+      Move written = Codec.MOVE.named(move, NAMES);
+      assertThat(Codec.MOVE.named(written, BACK)).isEqualTo(move);
 
       Turn turn = Plays.play(activity, sitting, move, step);
       sitting = turn.sitting();

@@ -2,6 +2,7 @@ package bravium.server.sittings;
 
 import bravium.core.codec.Codec;
 import bravium.core.games.Games;
+import bravium.core.json.Names;
 import bravium.core.play.Audience;
 import bravium.core.play.Move;
 import bravium.core.play.Mover;
@@ -145,7 +146,7 @@ class LearnerService {
       assigned.requirePlayable(before);
     }
     PlayIds ids = ids(before);
-    Move meant = Codec.MOVE.meant(move, ids::meant);
+    Move meant = Codec.MOVE.named(move, Names.ofIds(ids::meant));
     Move hers = new Move(meant.key(), Mover.PLAYER, meant.action());
     Turn turn = Refusals.taken(warm.play(sitting, owner, hers));
     StoredSitting after = warm.read(sitting, owner);

@@ -12,6 +12,11 @@ record PlayNames(MediaNames media, PlayIds ids) implements Names {
 
   @Override
   public String id(String id) {
-    return ids.own(id);
+    return ids.id(id);
+  }
+
+  @Override
+  public String part(String question, String id) {
+    return ids.part(question, id);
   }
 }

@@ -409,7 +409,7 @@ class GivingHttpTest {
     Pupil mia = Pupil.joins(server, code, "Mia");
     String id = give(terms().set("told", "after-closing").add("closes", in(Duration.ofHours(1))));
     mia.plays(id, "w", "w", "w");
-    String right = "\"rightIds\":[\"" + OwnIds.id(server, mia.sitting(), "r") + "\"]";
+    String right = "\"rightIds\":[\"" + OwnIds.part(server, mia.sitting(), "q1", "r") + "\"]";
     assertThat(mia.showing().toString()).contains("\"rightIds\":[]").doesNotContain(right);
     server.clock().pass(Duration.ofHours(2));
     assertThat(mia.task().getString("sitting", null)).isEqualTo(mia.sitting());

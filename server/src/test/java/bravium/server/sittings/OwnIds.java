@@ -29,7 +29,14 @@ public final class OwnIds {
   /** What an id is called in a play. */
   public static String id(TestServer server, String sitting, String id) {
     StoredSitting stored = server.part(WarmSittings.class).read(sitting, any -> true);
-    return PlayIds.of(stored.activity(), stored.sitting().opening().seed()).own(id);
+    return PlayIds.of(stored.activity(), stored.sitting().opening().seed()).id(id);
+  }
+
+  /** What the id of a part of a question is called in a play. */
+  public static String part(TestServer server, String sitting, String question, String id) {
+    StoredSitting stored = server.part(WarmSittings.class).read(sitting, any -> true);
+    String seed = stored.sitting().opening().seed();
+    return PlayIds.of(stored.activity(), seed).part(question, id);
   }
 
   /** The same in another process, with that database. */
@@ -52,6 +59,6 @@ public final class OwnIds {
   }
 
   private static String move(PlayIds ids, String move) {
-    return Codec.MOVE.write(Codec.MOVE.meant(Codec.MOVE.read(move), ids::own));
+    return Codec.MOVE.write(Codec.MOVE.named(Codec.MOVE.read(move), ids));
   }
 }

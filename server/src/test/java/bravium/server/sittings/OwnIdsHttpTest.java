@@ -2,6 +2,8 @@ package bravium.server.sittings;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bravium.core.activity.Activity;
+import bravium.core.codec.Codec;
 import bravium.server.Caller;
 import bravium.server.Caller.Answer;
 import bravium.server.Playing;
@@ -52,13 +54,8 @@ class OwnIdsHttpTest {
     for (int i = 0; i < plays; i++) {
       Playing learner = Playing.by(server, code);
       learner.move(Samples.start("start"));
-      List<String> choices = new ArrayList<>();
-      JsonObject question = learner.showing().get("question").asObject();
-      question
-          .get("choices")
-          .asArray()
-          .forEach(choice -> choices.add(choice.asObject().getString("id", "")));
-      String right = OwnIds.id(server, learner.sitting(), "r");
+      List<String> choices = choices(learner.showing());
+      String right = OwnIds.part(server, learner.sitting(), "q1", "r");
       assertThat(choices).contains(right);
       first += choices.stream().sorted().toList().indexOf(right) == 0 ? 1 : 0;
       choices.forEach(choice -> lengths.add(choice.length()));
@@ -68,6 +65,45 @@ class OwnIdsHttpTest {
     assertThat(seen).as("other ones in each play").hasSize(2 * plays);
     // Half of them by chance; six standard deviations of a fair coin are never met by chance.
     assertThat(Math.abs(first - plays / 2.0)).isLessThan(6 * Math.sqrt(plays) / 2);
+  }
+
+  @Test
+  void whatIsRightInOneQuestionIsCalledOtherwiseInTheNext() {
+    String id = teacher.post("/api/activities", Samples.threeQuestions("Repeated")).text("id");
+    String code = teacher.post("/api/activities/" + id + "/link", "").text("code");
+    Playing learner = Playing.by(server, code);
+    learner.move(Samples.start("start"));
+    List<String> seen = new ArrayList<>(List.of("none"));
+    for (String question : List.of("q1", "q2", "q3")) {
+      List<String> choices = choices(learner.showing());
+      assertThat(choices).hasSize(2).doesNotContainAnyElementsOf(seen);
+      seen.addAll(choices);
+      String right = OwnIds.part(server, learner.sitting(), question, "r");
+      learner.move(Samples.pick("answer " + question, question, "r"));
+      assertThat(learner.showing().toString()).contains("\"rightIds\":[\"" + right + "\"]");
+      learner.move(Samples.goOn("leave " + question, question));
+    }
+    assertThat(learner.showing().get("score").asObject().getInt("points", 0)).isEqualTo(30);
+  }
+
+  /** A page that was loaded from a version before this one names parts without their questions. */
+  @Test
+  void whatAPageNamedBeforeIsStillMeant() {
+    Activity activity = Codec.ACTIVITY.read(Samples.threeQuestions("Earlier"));
+    PlayIds ids = PlayIds.of(activity, "seed");
+
+    assertThat(ids.meant(PlayIds.hexOfHmac("id r", "seed", 8))).isEqualTo("r");
+    assertThat(ids.meant(ids.part("q2", "r"))).isEqualTo("r");
+    assertThat(ids.part("q2", "r")).isNotEqualTo(ids.part("q1", "r")).isNotEqualTo(ids.id("r"));
+    assertThat(ids.part("q2", "no id")).isEqualTo("no id");
+  }
+
+  private static List<String> choices(JsonObject showing) {
+    List<String> choices = new ArrayList<>();
+    for (JsonValue choice : showing.get("question").asObject().get("choices").asArray()) {
+      choices.add(choice.asObject().getString("id", ""));
+    }
+    return choices;
   }
 
   @Test

@@ -160,7 +160,7 @@ class PlayHttpTest {
     assertThat(started.body())
         .doesNotContain("Secret", "\"right\":[", "\"rightIds\":[\"", "rehearsal", "seed");
     Answer answered = move(Samples.pick("k2", "q1", "w"));
-    String right = OwnIds.id(server, sitting, "r");
+    String right = OwnIds.part(server, sitting, "q1", "r");
     assertThat(answered.body()).contains("Secret comfort", "\"rightIds\":[\"" + right + "\"]");
     assertThat(answered.body()).contains("{\"kind\":\"answer-marked\"");
   }

@@ -1,5 +1,6 @@
 package bravium.core.play.showing;
 
+import bravium.core.json.OfQuestion;
 import bravium.core.json.OwnId;
 import bravium.core.json.Root;
 import bravium.core.play.Audience;
@@ -86,7 +87,13 @@ public record Review(
       @Nullable String model,
       List<Integer> parts,
       @Nullable When when,
-      @Nullable Integer mark) {
+      @Nullable Integer mark)
+      implements OfQuestion {
+
+    @Override
+    public String ofQuestion() {
+      return question.id();
+    }
 
     /** Takes what was kept earlier as it is told today. */
     public Reviewed {

@@ -5,7 +5,9 @@ import bravium.core.activity.Dress;
 import bravium.core.activity.Sounds;
 import bravium.core.activity.Team;
 import bravium.core.activity.Wording;
+import bravium.core.json.OfQuestion;
 import bravium.core.json.OwnId;
+import bravium.core.json.PartId;
 import bravium.core.json.Root;
 import bravium.core.play.Audience;
 import bravium.core.play.Engine;
@@ -76,7 +78,13 @@ public record Showing(
     @Nullable Notes notes,
     @Nullable Dress dress,
     @Nullable Sounds sounds,
-    @Nullable Wording wording) {
+    @Nullable Wording wording)
+    implements OfQuestion {
+
+  @Override
+  public @Nullable String ofQuestion() {
+    return question == null ? null : question.id();
+  }
 
   /**
    * What an audience may see at a moment. What has run out by then is settled.
@@ -141,7 +149,14 @@ public record Showing(
    * @param told what is said to its last try; null before the first
    * @param talk how it is talked through with the class; null where it isn't
    */
-  public record AtOnce(Asked asked, @Nullable Told told, @Nullable Talked talk) {}
+  public record AtOnce(Asked asked, @Nullable Told told, @Nullable Talked talk)
+      implements OfQuestion {
+
+    @Override
+    public String ofQuestion() {
+      return asked.id();
+    }
+  }
 
   /**
    * A team and how it stands.
@@ -167,7 +182,7 @@ public record Showing(
    *
    * @param why what the teacher says to it; null where she says nothing
    */
-  public record Struck(@OwnId String option, @Nullable Words why) {}
+  public record Struck(@PartId String option, @Nullable Words why) {}
 
   /**
    * The title page.
@@ -238,7 +253,13 @@ public record Showing(
       boolean lowest,
       Help help,
       @Nullable TaskSheet sheet,
-      boolean dense) {
+      boolean dense)
+      implements OfQuestion {
+
+    @Override
+    public String ofQuestion() {
+      return id;
+    }
 
     /** The same under another number. */
     Asked numbered(int changed) {
@@ -326,7 +347,7 @@ public record Showing(
    *
    * @param text blank for true and false, whose words are the interface's
    */
-  public record Choice(@OwnId String id, Words text) {}
+  public record Choice(@PartId String id, Words text) {}
 
   /**
    * A piece of a text with gaps.
@@ -376,7 +397,7 @@ public record Showing(
       @Nullable Response response,
       List<Mark.Part> parts,
       @Nullable List<String> right,
-      @OwnId List<String> rightIds,
+      @PartId List<String> rightIds,
       List<Area> areas,
       @Nullable Response model,
       @Nullable Moved moved,
@@ -523,7 +544,13 @@ public record Showing(
   public record Closing(Outcome outcome, @Nullable Words text, List<Answered> answers) {}
 
   /** A question, what was answered and what is right, looked back at. */
-  public record Answered(Asked question, Told told) {}
+  public record Answered(Asked question, Told told) implements OfQuestion {
+
+    @Override
+    public String ofQuestion() {
+      return question.id();
+    }
+  }
 
   /**
    * For the teacher's eyes.

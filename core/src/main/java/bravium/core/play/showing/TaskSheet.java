@@ -1,6 +1,6 @@
 package bravium.core.play.showing;
 
-import bravium.core.json.OwnId;
+import bravium.core.json.PartId;
 import bravium.core.measure.Rings;
 import bravium.core.question.Arrangement;
 import bravium.core.question.Figure;
@@ -51,7 +51,7 @@ public sealed interface TaskSheet {
    * @param groups the targets that it is in; none outside of all
    * @param room the room for cards within it, on rings; null in all else
    */
-  record SortingPlace(@OwnId List<String> groups, @Nullable CardRoom room) {}
+  record SortingPlace(@PartId List<String> groups, @Nullable CardRoom room) {}
 
   /** An upright box, in thousandths of the sheet from its upper left corner. */
   record CardRoom(int left, int top, int width, int height) {}
