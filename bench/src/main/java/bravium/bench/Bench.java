@@ -34,6 +34,9 @@ public final class Bench {
   /** A noisy machine stalls now and then: what is compared runs by turns, and the middle counts. */
   private static final int TURNS = 3;
 
+  /** Who play at once where classes are measured beside links. */
+  private static final int PLAYERS = 200;
+
   private final Path root;
   private final Path folder;
 
@@ -66,6 +69,13 @@ public final class Bench {
       try (ServerProcess server = bench.server("escapes");
           InBrowser browser = new InBrowser(server.address())) {
         bench.escapes(browser);
+      }
+      bench.lines.forEach(System.out::println);
+      System.exit(0);
+    }
+    if (all.remove("--moves-of-classes")) {
+      try (ServerProcess server = bench.server("classes")) {
+        bench.moves(new Classes(server.address(), bench.database("classes")), server.address());
       }
       bench.lines.forEach(System.out::println);
       System.exit(0);
@@ -111,7 +121,7 @@ public final class Bench {
       Result fixedNothing;
       double rate;
       try (ServerProcess server = server("together" + players)) {
-        Load load = new Load(server.address(), database("together" + players));
+        Load load = Load.byLink(server.address(), database("together" + players));
         load.run(To.MOVES, players, 2 * SECONDS, 0);
         Result[] fastest = byTurns(load, players, 0);
         nothing = fastest[0];
@@ -123,7 +133,7 @@ public final class Bench {
       }
       Result alone;
       try (ServerProcess server = server("alone" + players, "--bravium.commit-together=1")) {
-        Load load = new Load(server.address(), database("alone" + players));
+        Load load = Load.byLink(server.address(), database("alone" + players));
         load.run(To.MOVES, players, 2 * SECONDS, 0);
         alone = load.run(To.MOVES, players, SECONDS, 0);
       }
@@ -321,6 +331,7 @@ public final class Bench {
   private void classes() throws Exception {
     try (ServerProcess server = server("classes")) {
       Classes classes = new Classes(server.address(), database("classes"));
+      moves(classes, server.address());
       classes.rush(100, 1);
       List<Classes.Rush> few = new ArrayList<>();
       List<Classes.Rush> many = new ArrayList<>();
@@ -371,6 +382,29 @@ public final class Bench {
       compare("a look at 10,000 games in ms", looks[1], "at 1,000", looks[0], "≤ 12");
       compare("heap in use after that in MB", heaps[1], "after 1,000", heaps[0], "≤ 1.2");
     }
+  }
+
+  /** Learners of classes beside those who play by link, by turns on one server. */
+  private void moves(Classes classes, String address) {
+    Load links = Load.byLink(address, database("classes"));
+    Load inClasses = new Load(address, database("classes"), new ClassSittings(classes));
+    links.run(To.MOVES, PLAYERS, SECONDS, 0);
+    inClasses.run(To.MOVES, PLAYERS, SECONDS, 0);
+    List<Result> byLink = new ArrayList<>();
+    List<Result> byLearners = new ArrayList<>();
+    for (int i = 0; i < TURNS; i++) {
+      byLink.add(links.run(To.MOVES, PLAYERS, SECONDS, 0));
+      byLearners.add(inClasses.run(To.MOVES, PLAYERS, SECONDS, 0));
+    }
+    Result link = middle(byLink);
+    Result learners = middle(byLearners);
+    require(link, learners);
+    compare(
+        PLAYERS + " learners of classes: accepted moves a second",
+        learners.perSecond(),
+        "by link",
+        link.perSecond(),
+        "≥ 0.85");
   }
 
   private static double median(List<Classes.Rush> rushes) {

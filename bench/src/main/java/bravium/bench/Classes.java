@@ -17,7 +17,9 @@ import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
 
 /** What classes cost: the glance at what came back, and many learners who come in at once. */
@@ -35,11 +37,12 @@ final class Classes {
   /** How a rush went: requests that were refused, and the 99th of a hundred in milliseconds. */
   record Rush(int refused, double p99) {}
 
-  private record Given(String inClass, String code, String assignment) {}
+  /** An activity that was assigned to a class. */
+  record Given(String inClass, String code, String assignment) {}
 
   private final String address;
   private final Http teacher;
-  private final String activity;
+  private final Map<Activity, String> activities = new HashMap<>();
   private final Path database;
   private final HttpClient learners = HttpClient.newHttpClient();
   private int rushes;
@@ -48,23 +51,36 @@ final class Classes {
     this.address = address;
     this.database = database;
     this.teacher = new Http(address).signIn();
-    this.activity = teacher.post("/api/activities", Codec.ACTIVITY.write(QUIZ)).getString("id", "");
   }
 
   private Given given(String name) {
+    return given(name, QUIZ);
+  }
+
+  /** A new class that was given that. */
+  Given given(String name, Activity activity) {
     JsonObject view =
         teacher.post("/api/classes", "{\"name\": \"" + name + "\", \"door\": \"open\"}");
     String inClass = view.get("card").asObject().getString("id", "");
+    return andGiven(new Given(inClass, view.getString("code", ""), ""), activity);
+  }
+
+  /** The class of that, given something more. */
+  Given andGiven(Given other, Activity activity) {
+    String id =
+        activities.computeIfAbsent(
+            activity,
+            a -> teacher.post("/api/activities", Codec.ACTIVITY.write(a)).getString("id", ""));
     String assignment =
         teacher
             .post(
-                "/api/classes/" + inClass + "/assignments",
+                "/api/classes/" + other.inClass + "/assignments",
                 """
                 {"activity": "%s", "terms": {"counts": "best", "told": "at-once",
                  "atClosing": "finish", "marks": "at-once"}}"""
-                    .formatted(activity))
+                    .formatted(id))
             .getString("id", "");
-    return new Given(inClass, view.getString("code", ""), assignment);
+    return new Given(other.inClass, other.code, assignment);
   }
 
   /** What a look at an assignment that nobody has, in milliseconds. */
@@ -199,11 +215,11 @@ final class Classes {
     return "{\"name\": \"" + name + "\"}";
   }
 
-  private String joined(Given given, String name) {
+  String joined(Given given, String name) {
     return text(require(send("/api/join/" + given.code + "/learners", named(name), null)), "token");
   }
 
-  private String begun(Given given, String token) {
+  String begun(Given given, String token) {
     String path = "/api/join/" + given.code + "/assignments/" + given.assignment + "/sittings";
     return text(require(send(path, "", token)), "sitting");
   }

@@ -1,7 +1,6 @@
 package bravium.bench;
 
 import bravium.core.activity.Activity;
-import bravium.core.codec.Codec;
 import bravium.core.play.Move;
 import java.io.BufferedInputStream;
 import java.io.IOException;
@@ -17,6 +16,7 @@ import java.util.List;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Supplier;
 
 /**
  * Players who send moves over HTTP, each on a connection of her own. The client is kept as light as
@@ -25,11 +25,8 @@ import java.util.concurrent.atomic.AtomicLong;
 final class Load {
 
   private static final int QUESTIONS = 20;
-  private static final Activity QUIZ = Quizzes.of("Load", QUESTIONS);
+  static final Activity QUIZ = Quizzes.of("Load", QUESTIONS);
   private static final List<Move> MOVES = Quizzes.moves(QUESTIONS);
-
-  /** A code opens so many games and then slows down: a few hundred are opened by each. */
-  private static final int BY_ONE_CODE = 500;
 
   /** Where a move is sent to. */
   enum To {
@@ -40,46 +37,44 @@ final class Load {
   /** What came of a run: answers a second, and how long they took, in milliseconds. */
   record Result(double perSecond, double p50, double p99, long refused) {}
 
+  /** A sitting that was begun, and the token of whoever plays it. */
+  record Begun(String sitting, String token) {}
+
   /** A sitting with its moves as they are written in it: its ids are its own. */
   private record Place(String sitting, String token, List<byte[]> moves) {}
 
   private final URI server;
   private final Queue<Place> fresh = new ConcurrentLinkedQueue<>();
-  private final Http teacher;
+  private final Supplier<Begun> sittings;
   private final Path database;
-  private String code = "";
-  private int opened;
 
   /**
    * Load on a server.
    *
    * @param database its database, in which the seeds of its sittings stand
+   * @param sittings begins a sitting of {@link #QUIZ}
    */
-  Load(String address, Path database) {
+  Load(String address, Path database, Supplier<Begun> sittings) {
     this.server = URI.create(address);
     this.database = database;
-    this.teacher = new Http(address).signIn();
+    this.sittings = sittings;
   }
 
-  private String code() {
-    if (opened++ % BY_ONE_CODE == 0) {
-      String id = teacher.post("/api/activities", Codec.ACTIVITY.write(QUIZ)).getString("id", "");
-      code = teacher.post("/api/activities/" + id + "/link", "").getString("code", "");
-    }
-    return code;
+  /** Load by those who play by link. */
+  static Load byLink(String address, Path database) {
+    return new Load(address, database, new LinkSittings(new Http(address).signIn()));
   }
 
   /** Opens sittings before anything is measured. */
   void open(int sittings) {
     try (OfOnePlay plays = new OfOnePlay(database)) {
       for (int i = fresh.size(); i < sittings; i++) {
-        var one = teacher.post("/api/links/" + code() + "/sittings", "");
-        String sitting = one.getString("sitting", "");
+        Begun one = sittings.get();
         List<byte[]> moves =
-            plays.moves(QUIZ, sitting, MOVES).stream()
+            plays.moves(QUIZ, one.sitting(), MOVES).stream()
                 .map(text -> text.getBytes(StandardCharsets.UTF_8))
                 .toList();
-        fresh.add(new Place(sitting, one.getString("token", ""), moves));
+        fresh.add(new Place(one.sitting(), one.token(), moves));
       }
     }
   }

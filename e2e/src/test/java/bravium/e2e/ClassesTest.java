@@ -242,6 +242,66 @@ class ClassesTest {
   }
 
   @Test
+  void whatWasPlayedAndAWholeClassAreRemovedAndComeBack() {
+    newOpenClass("Hazel goes");
+    String code = code();
+    Page phone = comesIn(Browsers.phone(server.address()), code, "Ash");
+    button(phone, "I have written them down").click();
+    teacher.startBlankQuiz("Removed");
+    teacher.writeQuestion("Do bees dance?", "yes", "no");
+    teacher.button("Assign").click();
+    page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Class").setExact(true))
+        .selectOption("Hazel goes");
+    teacher.button("Assign it").click();
+    assertThat(page.getByText("“Removed” is set for Hazel goes.")).isVisible();
+    phone.reload();
+    phone.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Play")).click();
+    button(phone, "Start").click();
+
+    page.navigate("/classes");
+    link("Hazel goes").click();
+    link("Removed").click();
+    teacher.inMenu("What else can be done with it", "Remove with all results");
+    assertThat(page.getByText("“Removed” is removed from this class")).isVisible();
+    assertThat(link("Removed")).hasCount(0);
+    new Learner(phone).answer("yes");
+    assertThat(phone.getByText("Your teacher has taken this back.")).isVisible();
+    teacher.button("Undo").click();
+    assertThat(link("Removed")).isVisible();
+
+    link("Removed").click();
+    teacher.inMenu("What else can be done with it", "Remove with all results");
+    page.reload();
+    page.getByText("Removed (1)").click();
+    teacher.button("Restore").press("Enter");
+    assertThat(link("Removed")).isVisible();
+    assertThat(page.locator(":focus")).hasCount(1);
+
+    teacher.inMenu("What can be done with this class", "Archive");
+    teacher.inMenu("What can be done with this class", "Remove with all results");
+    assertThat(page.getByText("Hazel goes is removed with its register")).isVisible();
+    assertThat(link("Hazel goes")).hasCount(0);
+    phone.navigate("/join/" + code);
+    assertThat(phone.getByText("Hello, Ash")).hasCount(0);
+    page.reload();
+    page.getByText(Pattern.compile("^Archive")).click();
+    page.getByText("Removed (1)").click();
+    page.getByRole(AriaRole.LISTITEM)
+        .filter(new Locator.FilterOptions().setHasText("Hazel goes"))
+        .last()
+        .getByRole(AriaRole.BUTTON)
+        .press("Enter");
+    assertThat(link("Hazel goes")).isVisible();
+    assertThat(page.locator(":focus")).hasCount(1);
+    link("Hazel goes").click();
+    teacher.inMenu("What can be done with this class", "Restore");
+    assertThat(page.getByText("Register (1)")).isVisible();
+    assertThat(page.getByText("0 of 1 finished, 1 playing")).isVisible();
+    phone.reload();
+    assertThat(phone.locator("article")).containsText("started");
+  }
+
+  @Test
   void theTeacherFollowsThreeLearnersAtOnceAndTheProjectorHasNoNames() {
     newOpenClass("Hazel live");
     String code = code();
