@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -77,6 +78,11 @@ public final class Bench {
       try (ServerProcess server = bench.server("classes")) {
         bench.moves(new Classes(server.address(), bench.database("classes")), server.address());
       }
+      bench.lines.forEach(System.out::println);
+      System.exit(0);
+    }
+    if (all.remove("--memory")) {
+      bench.memory();
       bench.lines.forEach(System.out::println);
       System.exit(0);
     }
@@ -381,6 +387,34 @@ public final class Bench {
       }
       compare("a look at 10,000 games in ms", looks[1], "at 1,000", looks[0], "≤ 12");
       compare("heap in use after that in MB", heaps[1], "after 1,000", heaps[0], "≤ 1.2");
+    }
+  }
+
+  /**
+   * Ten classes after ten others, for ten minutes: what the server holds of them stays as it is.
+   */
+  private void memory() throws Exception {
+    try (ServerProcess server = server("memory")) {
+      Classes classes = new Classes(server.address(), database("memory"));
+      long end = System.nanoTime() + Duration.ofMinutes(10).toNanos();
+      List<Double> heaps = new ArrayList<>();
+      int refused = 0;
+      while (System.nanoTime() < end) {
+        refused += classes.rush(300, 10).refused();
+        heaps.add(server.heap());
+        say("  %.1f MB".formatted(heaps.getLast()));
+      }
+      double[] half = {
+        heaps.subList(0, heaps.size() / 2).stream().mapToDouble(h -> h).max().orElse(0),
+        heaps.subList(heaps.size() / 2, heaps.size()).stream().mapToDouble(h -> h).max().orElse(0)
+      };
+      compare(
+          "heap in MB, 300 learners every 10 s: most in the last five minutes",
+          half[1],
+          "in the first five",
+          half[0],
+          "≤ 1.2");
+      line("of all of them refused", String.valueOf(refused), "", "", "0");
     }
   }
 

@@ -45,19 +45,19 @@ final class Load {
 
   private final URI server;
   private final Queue<Place> fresh = new ConcurrentLinkedQueue<>();
-  private final Supplier<Begun> sittings;
+  private final Supplier<Begun> begins;
   private final Path database;
 
   /**
    * Load on a server.
    *
    * @param database its database, in which the seeds of its sittings stand
-   * @param sittings begins a sitting of {@link #QUIZ}
+   * @param begins begins a sitting of {@link #QUIZ}
    */
-  Load(String address, Path database, Supplier<Begun> sittings) {
+  Load(String address, Path database, Supplier<Begun> begins) {
     this.server = URI.create(address);
     this.database = database;
-    this.sittings = sittings;
+    this.begins = begins;
   }
 
   /** Load by those who play by link. */
@@ -69,7 +69,7 @@ final class Load {
   void open(int sittings) {
     try (OfOnePlay plays = new OfOnePlay(database)) {
       for (int i = fresh.size(); i < sittings; i++) {
-        Begun one = sittings.get();
+        Begun one = begins.get();
         List<byte[]> moves =
             plays.moves(QUIZ, one.sitting(), MOVES).stream()
                 .map(text -> text.getBytes(StandardCharsets.UTF_8))

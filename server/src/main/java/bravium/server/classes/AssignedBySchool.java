@@ -1,6 +1,5 @@
 package bravium.server.classes;
 
-import bravium.core.assignment.Allowance;
 import bravium.core.assignment.Standing;
 import bravium.core.assignment.Terms;
 import bravium.core.play.Outcome;
@@ -15,28 +14,33 @@ import org.springframework.stereotype.Component;
 @Component
 class AssignedBySchool implements AssignedSittings {
 
-  private final AssignmentRepository assignments;
+  private final HersAtHand atHand;
   private final Clock clock;
 
-  AssignedBySchool(AssignmentRepository assignments, Clock clock) {
-    this.assignments = assignments;
+  AssignedBySchool(HersAtHand atHand, Clock clock) {
+    this.atHand = atHand;
     this.clock = clock;
   }
 
   @Override
   public @Nullable Long ended(StoredSitting sitting, long at) {
-    AssignmentRepository.Row row = rowOf(sitting);
-    return Standing.ended(row.terms(), allowance(row, sitting), at);
+    HersAtHand.Hers hers = atHand.of(sitting);
+    return Standing.ended(hers.row().terms(), hers.own().allowance(), at);
+  }
+
+  @Override
+  public void moved(StoredSitting sitting) {
+    atHand.moved(sitting);
   }
 
   @Override
   public void requirePlayable(StoredSitting sitting) {
-    AssignmentRepository.Row row = rowOf(sitting);
-    if (row.takenBack()) {
+    HersAtHand.Hers hers = atHand.of(sitting);
+    if (hers.row().takenBack()) {
       throw Problem.conflict(
           "taken-back", "Your teacher has taken this back. What you did is kept.");
     }
-    Standing standing = standing(row, sitting);
+    Standing standing = hers.standing(clock.millis());
     // Where she may begin anew, a game that runs stands in the way of none.
     Standing counts = sitting.activity().startsAgain() ? standing.notRunning() : standing;
     if (sitting.sitting().log().isEmpty() && !counts.begins()) {
@@ -54,24 +58,12 @@ class AssignedBySchool implements AssignedSittings {
 
   @Override
   public Seen seen(StoredSitting sitting) {
-    AssignmentRepository.Row row = rowOf(sitting);
-    Standing standing = standing(row, sitting);
+    HersAtHand.Hers hers = atHand.of(sitting);
+    AssignmentRepository.Row row = hers.row();
+    Standing standing = hers.standing(clock.millis());
     boolean ends = row.terms().atClosing() == Terms.AtClosing.END && sitting.runs();
     boolean another = !row.takenBack() && standing.notRunning().begins();
     return new Seen(
         row.marksUntil(), standing.tells(row.terms()), ends ? standing.closes() : null, another);
-  }
-
-  private Standing standing(AssignmentRepository.Row row, StoredSitting sitting) {
-    return row.standing(
-        allowance(row, sitting), assignments.begun(row.row(), sitting.learner()), clock.millis());
-  }
-
-  private AssignmentRepository.Row rowOf(StoredSitting sitting) {
-    return assignments.byRow(sitting.assignment()).orElseThrow();
-  }
-
-  private Allowance allowance(AssignmentRepository.Row row, StoredSitting sitting) {
-    return assignments.own(row.row(), sitting.learner()).allowance();
   }
 }

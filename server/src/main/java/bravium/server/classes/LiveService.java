@@ -27,7 +27,7 @@ class LiveService {
 
   private final AssignmentService assigned;
   private final AssignmentRepository assignments;
-  private final RegisterRepository register;
+  private final HersAtHand atHand;
   private final WarmSittings sittings;
   private final LiveStreams streams;
   private final Covers covers;
@@ -36,7 +36,7 @@ class LiveService {
   LiveService(
       AssignmentService assigned,
       AssignmentRepository assignments,
-      RegisterRepository register,
+      HersAtHand atHand,
       WarmSittings sittings,
       LiveStreams streams,
       Covers covers,
@@ -44,7 +44,7 @@ class LiveService {
     this.covers = covers;
     this.assigned = assigned;
     this.assignments = assignments;
-    this.register = register;
+    this.atHand = atHand;
     this.sittings = sittings;
     this.streams = streams;
     this.clock = clock;
@@ -154,19 +154,11 @@ class LiveService {
     if (assignment == null || stored.learner() == null || !streams.watched(assignment)) {
       return;
     }
-    AssignmentRepository.Row row = assignments.byRow(assignment).orElse(null);
-    ClassLearnerRecord entry = register.byRow(stored.learner()).orElse(null);
-    if (row == null || entry == null) {
+    HersAtHand.Hers hers = atHand.of(stored);
+    if (hers.entry() == null) {
       return;
     }
-    long learner = stored.learner();
-    LiveLine line =
-        line(
-            row,
-            assignments.own(assignment, learner),
-            entry,
-            assignments.begun(assignment, learner),
-            stored);
+    LiveLine line = line(hers.row(), hers.own(), hers.entry(), hers.begun(), stored);
     streams.tell(assignment, new LiveNews(clock.millis(), null, false, List.of(line)));
   }
 }

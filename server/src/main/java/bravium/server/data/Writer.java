@@ -9,6 +9,7 @@ import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Function;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
@@ -27,12 +28,13 @@ public final class Writer implements AutoCloseable {
           SQLiteErrorCode.SQLITE_FULL, SQLiteErrorCode.SQLITE_IOERR, SQLiteErrorCode.SQLITE_NOMEM);
 
   /** Behind the last piece of work. */
-  private final Job<Void> end = new Job<>(dsl -> null);
+  private final Job<Void> end = new Job<>(dsl -> null, false);
 
   private final DSLContext database;
   private final int largestGroup;
   private final BlockingQueue<Job<?>> waiting = new LinkedBlockingQueue<>();
   private final Thread thread = new Thread(this::work, "bravium-writer");
+  private final AtomicLong changes = new AtomicLong();
   private boolean closed;
 
   Writer(DSLContext database, int largestGroup) {
@@ -49,7 +51,26 @@ public final class Writer implements AutoCloseable {
    * @throws RuntimeException what the work threw, or what kept the group from being committed
    */
   public <T> T write(Function<DSLContext, T> work) {
-    Job<T> job = new Job<>(work);
+    return write(new Job<>(work, true));
+  }
+
+  /**
+   * The same of work that {@link #changes} doesn't count: whoever calls it sees to it that what is
+   * kept at hand stays true.
+   */
+  public <T> T writeUncounted(Function<DSLContext, T> work) {
+    return write(new Job<>(work, false));
+  }
+
+  /**
+   * Another number whenever anything may have changed since it was asked for last. What was read
+   * after asking is true for as long as it stays the same: it grows before whoever wrote is told.
+   */
+  public long changes() {
+    return changes.get();
+  }
+
+  private <T> T write(Job<T> job) {
     synchronized (waiting) {
       if (closed) {
         throw Problem.stopping();
@@ -89,6 +110,7 @@ public final class Writer implements AutoCloseable {
   }
 
   private void commit(List<Job<?>> group) {
+    boolean counted = group.stream().anyMatch(job -> job.counted);
     try {
       database.transaction(
           outer -> {
@@ -99,6 +121,9 @@ public final class Writer implements AutoCloseable {
               }
             }
           });
+      if (counted) {
+        changes.incrementAndGet();
+      }
       group.forEach(Job::complete);
     } catch (Throwable e) {
       // Whoever waits is told, and the next group is begun: without this thread nobody is served.
@@ -127,12 +152,14 @@ public final class Writer implements AutoCloseable {
   private static final class Job<T> {
 
     private final Function<DSLContext, T> work;
+    private final boolean counted;
     private final CompletableFuture<T> done = new CompletableFuture<>();
     private @Nullable T result;
     private @Nullable Throwable failure;
 
-    Job(Function<DSLContext, T> work) {
+    Job(Function<DSLContext, T> work, boolean counted) {
       this.work = work;
+      this.counted = counted;
     }
 
     /** Runs within a savepoint of the group's transaction. */

@@ -20,6 +20,9 @@ public interface AssignedSittings {
    */
   void requirePlayable(StoredSitting sitting);
 
+  /** Takes in that a move was made in it, which is on disk by now. */
+  void moved(StoredSitting sitting);
+
   /** What its learner may see of it by now, and until when it goes on. */
   Seen seen(StoredSitting sitting);
 

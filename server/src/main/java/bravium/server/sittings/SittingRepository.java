@@ -206,7 +206,8 @@ class SittingRepository {
   }
 
   /**
-   * Writes the last move of a sitting and how the sitting stands after it.
+   * Writes the last move of a sitting and how the sitting stands after it. It is no change that
+   * {@link Writer} counts: {@link AssignedSittings#moved} is told.
    *
    * @param words what stands in it in the player's own words; null where that did not change
    * @param runsOn whether it ran before the move and runs after it: then its row stays as it is
@@ -216,7 +217,7 @@ class SittingRepository {
     Played played = after.log().getLast();
     Instant at = Instant.ofEpochMilli(played.at());
     boolean marked = played.move().action() instanceof Action.Mark;
-    writer.write(
+    writer.writeUncounted(
         dsl -> {
           insert(dsl, stored.row(), after.log().size(), played);
           if (words != null) {

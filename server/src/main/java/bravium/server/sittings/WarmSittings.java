@@ -120,9 +120,17 @@ public class WarmSittings implements Nightly {
   /** Plays a move. What is returned is on disk. A refused move changes nothing. */
   public Turn play(String id, Predicate<StoredSitting> owner, Move move) {
     Warm sitting = own(id, owner, momentOf(move));
+    StoredSitting before;
+    StoredSitting after;
+    Turn turn;
     sitting.lock.lock();
     try {
-      return sitting.stored.past() ? markPast(sitting, move) : playOn(sitting, move);
+      before = sitting.stored;
+      turn = before.past() ? markPast(sitting, move) : playOn(sitting, move);
+      after = sitting.stored;
+      if (after != before && after.assignment() != null) {
+        assigned.moved(after);
+      }
     } catch (RuntimeException e) {
       // Whatever went wrong, the rows are right: the next one builds from them.
       warm.invalidate(id);
@@ -130,6 +138,11 @@ public class WarmSittings implements Nightly {
     } finally {
       sitting.lock.unlock();
     }
+    // Her next move doesn't wait until all who look on are told of this one.
+    if (after != before && after.assignment() != null) {
+      events.publishEvent(new StoredSitting.Moved(after));
+    }
+    return turn;
   }
 
   private Turn playOn(Warm sitting, Move move) {
@@ -141,9 +154,6 @@ public class WarmSittings implements Nightly {
       boolean same = words.equals(OwnWords.in(before.activity(), before.sitting()));
       sittings.addMove(after, same ? null : words, before.runs() && after.runs());
       sitting.stored = after;
-      if (after.assignment() != null) {
-        events.publishEvent(new StoredSitting.Moved(after));
-      }
     }
     return turn;
   }
