@@ -271,6 +271,7 @@ class ClassesTest {
 
     link("Removed").click();
     teacher.inMenu("What else can be done with it", "Remove with all results");
+    assertThat(page.getByText("“Removed” is removed from this class")).isVisible();
     page.reload();
     page.getByText("Removed (1)").click();
     teacher.button("Restore").press("Enter");

@@ -21,13 +21,16 @@ import bravium.server.data.Codes;
 import bravium.server.data.Erasing;
 import bravium.server.data.Nightly;
 import bravium.server.data.Writer;
+import bravium.server.data.schema.tables.records.AssignmentLearnerRecord;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -99,7 +102,10 @@ class AssignmentRepository implements Nightly {
   }
 
   /** What is settled for one learner. */
-  record Own(boolean chosen, Allowance allowance) {}
+  record Own(boolean chosen, Allowance allowance) {
+
+    static final Own NOTHING = new Own(false, Allowance.NONE);
+  }
 
   /**
    * A game of a learner's on an assignment.
@@ -110,6 +116,7 @@ class AssignmentRepository implements Nightly {
    */
   record Game(
       String sitting,
+      long assignment,
       long learner,
       long version,
       boolean begun,
@@ -289,37 +296,70 @@ class AssignmentRepository implements Nightly {
 
   /** What is settled for single learners, by the number of their row. */
   Map<Long, Own> own(long assignment) {
-    return own(ASSIGNMENT_LEARNER.ASSIGNMENT_ID.eq(assignment));
+    return ownBy(
+        AssignmentLearnerRecord::getLearnerId, ASSIGNMENT_LEARNER.ASSIGNMENT_ID.eq(assignment));
   }
 
-  private Map<Long, Own> own(Condition which) {
-    Map<Long, Own> own = new LinkedHashMap<>();
-    database
-        .selectFrom(ASSIGNMENT_LEARNER)
-        .where(which)
-        .forEach(
-            row ->
-                own.put(
-                    row.getLearnerId(),
-                    new Own(
-                        row.getIsChosen(),
-                        row.getAllowance() == null
-                            ? Allowance.NONE
-                            : Codec.ALLOWANCE.read(row.getAllowance()))));
-    return own;
+  /** The same of all that was given to a class, by the number of the assignment's row. */
+  Map<Long, Map<Long, Own>> ownInClass(long inClass) {
+    return ownWhere(ASSIGNMENT_LEARNER.ASSIGNMENT_ID.in(ofClassRows(inClass)))
+        .collect(
+            Collectors.groupingBy(
+                AssignmentLearnerRecord::getAssignmentId,
+                Collectors.toMap(
+                    AssignmentLearnerRecord::getLearnerId, AssignmentRepository::own)));
+  }
+
+  /** What is settled for a learner, by the number of the assignment's row. */
+  Map<Long, Own> ownOf(long learner) {
+    return ownBy(
+        AssignmentLearnerRecord::getAssignmentId, ASSIGNMENT_LEARNER.LEARNER_ID.eq(learner));
   }
 
   Own own(long assignment, long learner) {
-    return own(ASSIGNMENT_LEARNER
-            .ASSIGNMENT_ID
-            .eq(assignment)
-            .and(ASSIGNMENT_LEARNER.LEARNER_ID.eq(learner)))
-        .getOrDefault(learner, new Own(false, Allowance.NONE));
+    return ownWhere(
+            ASSIGNMENT_LEARNER
+                .ASSIGNMENT_ID
+                .eq(assignment)
+                .and(ASSIGNMENT_LEARNER.LEARNER_ID.eq(learner)))
+        .map(AssignmentRepository::own)
+        .findFirst()
+        .orElse(Own.NOTHING);
+  }
+
+  private Map<Long, Own> ownBy(Function<AssignmentLearnerRecord, Long> key, Condition which) {
+    return ownWhere(which).collect(Collectors.toMap(key, AssignmentRepository::own));
+  }
+
+  private Stream<AssignmentLearnerRecord> ownWhere(Condition which) {
+    return database.selectFrom(ASSIGNMENT_LEARNER).where(which).fetch().stream();
+  }
+
+  private static Own own(AssignmentLearnerRecord row) {
+    return new Own(
+        row.getIsChosen(),
+        row.getAllowance() == null ? Allowance.NONE : Codec.ALLOWANCE.read(row.getAllowance()));
+  }
+
+  private static Select<? extends Record1<Long>> ofClassRows(long inClass) {
+    return DSL.select(ASSIGNMENT.ID)
+        .from(ASSIGNMENT)
+        .where(ASSIGNMENT.CLASS_ID.eq(inClass), ASSIGNMENT.REMOVED_AT.isNull());
   }
 
   /** The games on an assignment, in the order they were opened. */
   List<Game> games(long assignment) {
     return games(SITTING.ASSIGNMENT_ID.eq(assignment));
+  }
+
+  /** Those on all that was given to a class. */
+  List<Game> gamesInClass(long inClass) {
+    return games(SITTING.ASSIGNMENT_ID.in(ofClassRows(inClass)));
+  }
+
+  /** Those of a learner, on whatever she was given in any class. */
+  List<Game> gamesOf(long learner) {
+    return games(SITTING.LEARNER_ID.eq(learner).and(SITTING.ASSIGNMENT_ID.isNotNull()));
   }
 
   List<Game> games(long assignment, long learner) {
@@ -340,6 +380,7 @@ class AssignmentRepository implements Nightly {
     return database
         .select(
             SITTING.PUBLIC_ID,
+            SITTING.ASSIGNMENT_ID,
             SITTING.LEARNER_ID,
             SITTING.ACTIVITY_VERSION_ID,
             BEGUN,
@@ -358,6 +399,7 @@ class AssignmentRepository implements Nightly {
     String outcome = row.get(SITTING.OUTCOME);
     return new Game(
         row.get(SITTING.PUBLIC_ID),
+        row.get(SITTING.ASSIGNMENT_ID),
         row.get(SITTING.LEARNER_ID),
         row.get(SITTING.ACTIVITY_VERSION_ID),
         row.get(BEGUN),

@@ -16,10 +16,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Function;
+import java.util.function.BiFunction;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -56,10 +57,43 @@ class AssignmentService {
     this.clock = clock;
   }
 
-  /** What was given to a class, the newest first. */
-  List<Given> ofClass(long inClass) {
+  /**
+   * What was given to a class, the newest first.
+   *
+   * @param until when the clock alone makes another list of it, as {@link SchoolTime#next} says
+   */
+  record OfClass(List<Given> given, long until) {}
+
+  OfClass ofClass(long inClass) {
     Map<Long, ClassLearnerRecord> learners = present(inClass);
-    return assignments.ofClass(inClass).stream().map(row -> given(row, learners)).toList();
+    List<AssignmentRepository.Row> rows = assignments.ofClass(inClass);
+    Map<Long, Map<Long, AssignmentRepository.Own>> own = assignments.ownInClass(inClass);
+    Map<Long, List<AssignmentRepository.Game>> games =
+        byRow(
+            rows,
+            (row, learner) -> own.getOrDefault(row, Map.of()).get(learner),
+            () -> assignments.gamesInClass(inClass));
+    List<Given> given =
+        rows.stream()
+            .map(
+                row ->
+                    given(
+                        row,
+                        learners,
+                        own.getOrDefault(row.row(), Map.of()),
+                        games.getOrDefault(row.row(), List.of())))
+            .toList();
+    return new OfClass(given, SchoolTime.next(hours(rows, own), clock.millis()));
+  }
+
+  /** When any of it opens or closes, for all or for one learner. */
+  private static Stream<@Nullable Long> hours(
+      List<AssignmentRepository.Row> rows, Map<Long, Map<Long, AssignmentRepository.Own>> own) {
+    return Stream.concat(
+        rows.stream().flatMap(row -> Stream.of(row.terms().opens(), row.terms().closes())),
+        own.values().stream()
+            .flatMap(ofOne -> ofOne.values().stream())
+            .flatMap(hers -> Stream.of(hers.allowance().opens(), hers.allowance().closes())));
   }
 
   Map<Long, ClassLearnerRecord> present(long inClass) {
@@ -76,27 +110,59 @@ class AssignmentService {
   /** All games on an assignment, in the order they were opened. */
   List<AssignmentRepository.Game> games(
       AssignmentRepository.Row row, Map<Long, AssignmentRepository.Own> own) {
-    return settled(row, own::get, () -> assignments.games(row.row()));
+    return settled(
+        game -> row.ended(own.get(game.learner()), clock.millis()),
+        () -> assignments.games(row.row()));
   }
 
   /** The games that a learner has begun on it. */
   List<AssignmentRepository.Game> begun(
       AssignmentRepository.Row row, AssignmentRepository.Own own, long learner) {
-    return settled(row, any -> own, () -> assignments.games(row.row(), learner)).stream()
-        .filter(AssignmentRepository.Game::begun)
-        .toList();
+    return begun(
+        settled(
+            any -> row.ended(own, clock.millis()), () -> assignments.games(row.row(), learner)));
+  }
+
+  /** The games that a learner has begun on each of these, by the number of its row. */
+  Map<Long, List<AssignmentRepository.Game>> begun(
+      List<AssignmentRepository.Row> rows, Map<Long, AssignmentRepository.Own> own, long learner) {
+    Map<Long, List<AssignmentRepository.Game>> games =
+        byRow(rows, (row, hers) -> own.get(row), () -> assignments.gamesOf(learner));
+    games.replaceAll((row, hers) -> begun(hers));
+    return games;
+  }
+
+  private static List<AssignmentRepository.Game> begun(List<AssignmentRepository.Game> games) {
+    return games.stream().filter(AssignmentRepository.Game::begun).toList();
+  }
+
+  /** The games on these assignments, by the number of its row; read at once. */
+  private Map<Long, List<AssignmentRepository.Game>> byRow(
+      List<AssignmentRepository.Row> rows,
+      BiFunction<Long, Long, AssignmentRepository.@Nullable Own> own,
+      Supplier<List<AssignmentRepository.Game>> read) {
+    Map<Long, AssignmentRepository.Row> known =
+        rows.stream().collect(Collectors.toMap(AssignmentRepository.Row::row, row -> row));
+    Supplier<List<AssignmentRepository.Game>> there =
+        () -> read.get().stream().filter(game -> known.containsKey(game.assignment())).toList();
+    return settled(
+            game ->
+                known
+                    .get(game.assignment())
+                    .ended(own.apply(game.assignment(), game.learner()), clock.millis()),
+            there)
+        .stream()
+        .collect(Collectors.groupingBy(AssignmentRepository.Game::assignment));
   }
 
   /** Games that had to end since somebody last looked end now. */
   private List<AssignmentRepository.Game> settled(
-      AssignmentRepository.Row row,
-      Function<Long, AssignmentRepository.Own> own,
-      Supplier<List<AssignmentRepository.Game>> read) {
+      Predicate<AssignmentRepository.Game> ended, Supplier<List<AssignmentRepository.Game>> read) {
     List<AssignmentRepository.Game> games = read.get();
     List<AssignmentRepository.Game> over =
         games.stream()
             .filter(game -> game.begun() && game.outcome() == null)
-            .filter(game -> row.ended(own.apply(game.learner()), clock.millis()))
+            .filter(ended)
             .toList();
     over.forEach(game -> sittings.read(game.sitting(), any -> true));
     return over.isEmpty() ? games : read.get();

@@ -2,9 +2,11 @@ package bravium.server.classes;
 
 import bravium.server.accounts.Teacher;
 import bravium.server.sittings.NetworkAddresses;
+import bravium.server.web.Unchanged;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,11 +26,17 @@ class ClassController {
   private final NetworkAddresses addresses;
   private final ClassService classes;
   private final RegisterService register;
+  private final Unchanged unchanged;
 
-  ClassController(ClassService classes, RegisterService register, NetworkAddresses addresses) {
+  ClassController(
+      NetworkAddresses addresses,
+      ClassService classes,
+      RegisterService register,
+      Unchanged unchanged) {
     this.addresses = addresses;
     this.classes = classes;
     this.register = register;
+    this.unchanged = unchanged;
   }
 
   @GetMapping
@@ -52,11 +60,15 @@ class ClassController {
   }
 
   @GetMapping("/{id}")
-  ClassView view(
+  ResponseEntity<ClassView> view(
       @AuthenticationPrincipal Teacher teacher,
       @PathVariable String id,
       HttpServletRequest request) {
-    return classes.view(teacher, id, addresses(request));
+    List<String> addresses = addresses(request);
+    return unchanged.answer(
+        request,
+        "class " + id + " of " + teacher.id() + " at " + addresses,
+        () -> classes.view(teacher, id, addresses));
   }
 
   private List<String> addresses(HttpServletRequest request) {

@@ -8,6 +8,7 @@ import bravium.server.accounts.Teacher;
 import bravium.server.accounts.TeacherRepository;
 import bravium.server.data.schema.tables.records.SchoolClassRecord;
 import bravium.server.problems.Problem;
+import bravium.server.web.Unchanged;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
@@ -77,23 +78,27 @@ class ClassService {
   }
 
   ClassView add(Teacher teacher, ClassDetails details, List<String> addresses) {
-    return view(teacher, classes.add(teacher.id(), details.checked(), clock.instant()), addresses);
+    String id = classes.add(teacher.id(), details.checked(), clock.instant());
+    return view(teacher, id, addresses).value();
   }
 
-  ClassView view(Teacher teacher, String id, List<String> addresses) {
+  /** A class, and until when it is so if nothing is written. */
+  Unchanged.Answer<ClassView> view(Teacher teacher, String id, List<String> addresses) {
     ClassRepository.Counted one = assignments.classOf(teacher, id);
     long row = one.row().getId();
-    List<Given> all = assignments.ofClass(row);
-    int open = (int) all.stream().filter(Given::open).count();
-    return new ClassView(
-        card(one, open),
-        one.row().getCode(),
-        Door.valueOf(one.row().getDoor()),
-        addresses,
-        time.zone(),
-        register.lines(row),
-        all,
-        given.removed(row));
+    AssignmentService.OfClass all = assignments.ofClass(row);
+    int open = (int) all.given().stream().filter(Given::open).count();
+    ClassView view =
+        new ClassView(
+            card(one, open),
+            one.row().getCode(),
+            Door.valueOf(one.row().getDoor()),
+            addresses,
+            time.zone(),
+            register.lines(row),
+            all.given(),
+            given.removed(row));
+    return new Unchanged.Answer<>(view, all.until());
   }
 
   void change(Teacher teacher, String id, ClassDetails details) {

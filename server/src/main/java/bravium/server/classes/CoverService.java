@@ -138,7 +138,7 @@ class CoverService implements Covers {
     CoverRecord cover = covers.find(id).orElseThrow();
     ClassRepository.Counted inClass = classes.byRow(cover.getClassId()).orElseThrow();
     List<CoverPage.ToPresent> assigned =
-        assignments.ofClass(cover.getClassId()).stream()
+        assignments.ofClass(cover.getClassId()).given().stream()
             .filter(given -> !given.takenBack() && !given.gone())
             .map(CoverService::item)
             .toList();

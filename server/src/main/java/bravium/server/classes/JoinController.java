@@ -2,9 +2,11 @@ package bravium.server.classes;
 
 import bravium.server.limits.Devices;
 import bravium.server.sittings.Bearer;
+import bravium.server.web.Unchanged;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -22,10 +24,12 @@ class JoinController {
 
   private final JoinService join;
   private final Devices devices;
+  private final Unchanged unchanged;
 
-  JoinController(JoinService join, Devices devices) {
+  JoinController(JoinService join, Devices devices, Unchanged unchanged) {
     this.join = join;
     this.devices = devices;
+    this.unchanged = unchanged;
   }
 
   @GetMapping
@@ -47,8 +51,12 @@ class JoinController {
   }
 
   @GetMapping("/page")
-  LearnersPage page(@PathVariable String code, HttpServletRequest request) {
-    return join.page(code, Bearer.token(request), devices.of(request));
+  ResponseEntity<LearnersPage> page(@PathVariable String code, HttpServletRequest request) {
+    String token = Bearer.token(request);
+    return unchanged.answer(
+        request,
+        "page of " + code + " " + token,
+        () -> join.page(code, token, devices.of(request)));
   }
 
   /** The device that asks is hers no more; she comes back with her two words. */

@@ -25,11 +25,14 @@ import bravium.server.sittings.LearnerTokens;
 import bravium.server.sittings.StoredSitting;
 import bravium.server.sittings.Unmarked;
 import bravium.server.sittings.WarmSittings;
+import bravium.server.web.Unchanged;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -225,18 +228,34 @@ class JoinService {
     tokens.forget(known);
   }
 
-  LearnersPage page(String code, @Nullable String token, Device device) {
+  /** Her page, and until when it is so if nothing is written. */
+  Unchanged.Answer<LearnersPage> page(String code, @Nullable String token, Device device) {
     SchoolClassRecord row = find(code, tokens.guesser(token, device));
     ClassLearnerRecord me = me(row, token);
-    List<Task> tasks =
-        me.getIsWaiting()
-            ? List.of()
-            : assignments.ofClass(row.getId()).stream()
-                .map(given -> task(given, me.getLearnerId()))
-                .flatMap(Optional::stream)
-                .sorted(Comparator.comparing(JoinService::order))
-                .toList();
-    return new LearnersPage(row.getName(), me.getName(), me.getIsWaiting(), time.zone(), tasks);
+    List<Task> tasks = me.getIsWaiting() ? List.of() : tasks(row.getId(), me.getLearnerId());
+    Stream<@Nullable Long> hours =
+        tasks.stream()
+            .map(Task::standing)
+            .flatMap(standing -> Stream.of(standing.opens(), standing.closes()));
+    return new Unchanged.Answer<>(
+        new LearnersPage(row.getName(), me.getName(), me.getIsWaiting(), time.zone(), tasks),
+        SchoolTime.next(hours, clock.millis()));
+  }
+
+  private List<Task> tasks(long inClass, long learner) {
+    List<AssignmentRepository.Row> all = assignments.ofClass(inClass);
+    Map<Long, AssignmentRepository.Own> own = assignments.ownOf(learner);
+    Map<Long, List<AssignmentRepository.Game>> begun = assigned.begun(all, own, learner);
+    return all.stream()
+        .map(
+            given ->
+                task(
+                    given,
+                    own.getOrDefault(given.row(), AssignmentRepository.Own.NOTHING),
+                    begun.getOrDefault(given.row(), List.of())))
+        .flatMap(Optional::stream)
+        .sorted(Comparator.comparing(JoinService::order))
+        .toList();
   }
 
   private static int order(Task task) {
@@ -247,9 +266,10 @@ class JoinService {
     };
   }
 
-  private Optional<Task> task(AssignmentRepository.Row row, long learner) {
-    AssignmentRepository.Own own = assignments.own(row.row(), learner);
-    List<AssignmentRepository.Game> begun = assigned.begun(row, own, learner);
+  private Optional<Task> task(
+      AssignmentRepository.Row row,
+      AssignmentRepository.Own own,
+      List<AssignmentRepository.Game> begun) {
     boolean hers = row.isFor(own);
     if (row.takenBack() || !hers && begun.isEmpty()) {
       return Optional.empty();

@@ -1,5 +1,6 @@
 package bravium.server.classes;
 
+import bravium.core.play.Clocks;
 import bravium.server.BraviumSettings;
 import bravium.server.problems.Problem;
 import java.time.Instant;
@@ -10,6 +11,8 @@ import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.time.zone.ZoneOffsetTransition;
 import java.util.Locale;
+import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -108,5 +111,21 @@ class SchoolTime {
           "time-unreadable",
           "A day and an hour look like 2026-12-01T08:00. Nothing was changed; choose both again.");
     }
+  }
+
+  /**
+   * When something opens or closes next, or a game ends that had to when it closed; in milliseconds
+   * since 1970, {@link Long#MAX_VALUE} for never.
+   *
+   * @param hours of opening and closing; null for none
+   */
+  static long next(Stream<@Nullable Long> hours, long now) {
+    return hours
+        .filter(Objects::nonNull)
+        .flatMap(hour -> Stream.of(hour, hour + Clocks.GRACE + 1))
+        .mapToLong(Long::longValue)
+        .filter(moment -> moment > now)
+        .min()
+        .orElse(Long.MAX_VALUE);
   }
 }

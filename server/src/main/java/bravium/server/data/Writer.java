@@ -28,13 +28,14 @@ public final class Writer implements AutoCloseable {
           SQLiteErrorCode.SQLITE_FULL, SQLiteErrorCode.SQLITE_IOERR, SQLiteErrorCode.SQLITE_NOMEM);
 
   /** Behind the last piece of work. */
-  private final Job<Void> end = new Job<>(dsl -> null, false);
+  private final Job<Void> end = new Job<>(dsl -> null, false, false);
 
   private final DSLContext database;
   private final int largestGroup;
   private final BlockingQueue<Job<?>> waiting = new LinkedBlockingQueue<>();
   private final Thread thread = new Thread(this::work, "bravium-writer");
   private final AtomicLong changes = new AtomicLong();
+  private final AtomicLong shown = new AtomicLong();
   private boolean closed;
 
   Writer(DSLContext database, int largestGroup) {
@@ -51,23 +52,30 @@ public final class Writer implements AutoCloseable {
    * @throws RuntimeException what the work threw, or what kept the group from being committed
    */
   public <T> T write(Function<DSLContext, T> work) {
-    return write(new Job<>(work, true));
+    return write(new Job<>(work, true, true));
   }
 
   /**
-   * The same of work that {@link #changes} doesn't count: whoever calls it sees to it that what is
-   * kept at hand stays true.
+   * The same of a move, the most frequent of all, which {@link #changes} doesn't count.
+   *
+   * @param shown whether it is seen outside its sitting: in a list, on a page of its class
    */
-  public <T> T writeUncounted(Function<DSLContext, T> work) {
-    return write(new Job<>(work, false));
+  public <T> T writeMove(Function<DSLContext, T> work, boolean shown) {
+    return write(new Job<>(work, false, shown));
   }
 
   /**
-   * Another number whenever anything may have changed since it was asked for last. What was read
-   * after asking is true for as long as it stays the same: it grows before whoever wrote is told.
+   * Another number whenever anything but moves may have changed since it was asked for last. What
+   * was read after asking is true for as long as it stays the same: it grows before whoever wrote
+   * is told.
    */
   public long changes() {
     return changes.get();
+  }
+
+  /** The same of all that lists and pages show, moves included. */
+  public long shown() {
+    return shown.get();
   }
 
   private <T> T write(Job<T> job) {
@@ -110,7 +118,6 @@ public final class Writer implements AutoCloseable {
   }
 
   private void commit(List<Job<?>> group) {
-    boolean counted = group.stream().anyMatch(job -> job.counted);
     try {
       database.transaction(
           outer -> {
@@ -121,8 +128,11 @@ public final class Writer implements AutoCloseable {
               }
             }
           });
-      if (counted) {
+      if (group.stream().anyMatch(job -> job.counted)) {
         changes.incrementAndGet();
+      }
+      if (group.stream().anyMatch(job -> job.shown)) {
+        shown.incrementAndGet();
       }
       group.forEach(Job::complete);
     } catch (Throwable e) {
@@ -153,13 +163,15 @@ public final class Writer implements AutoCloseable {
 
     private final Function<DSLContext, T> work;
     private final boolean counted;
+    private final boolean shown;
     private final CompletableFuture<T> done = new CompletableFuture<>();
     private @Nullable T result;
     private @Nullable Throwable failure;
 
-    Job(Function<DSLContext, T> work, boolean counted) {
+    Job(Function<DSLContext, T> work, boolean counted, boolean shown) {
       this.work = work;
       this.counted = counted;
+      this.shown = shown;
     }
 
     /** Runs within a savepoint of the group's transaction. */

@@ -217,14 +217,15 @@ class SittingRepository {
     Played played = after.log().getLast();
     Instant at = Instant.ofEpochMilli(played.at());
     boolean marked = played.move().action() instanceof Action.Mark;
-    writer.writeUncounted(
+    writer.writeMove(
         dsl -> {
           insert(dsl, stored.row(), after.log().size(), played);
           if (words != null) {
             setWords(dsl, stored.row(), words, at);
           }
           return runsOn ? 0 : settle(dsl, stored, marked ? null : at);
-        });
+        },
+        words != null || !runsOn || after.log().size() == 1);
   }
 
   /** Writes a sitting that was played elsewhere, none of whose moves is here yet, in one go. */

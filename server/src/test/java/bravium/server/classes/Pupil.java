@@ -71,6 +71,12 @@ final class Pupil {
     return get("/api/join/" + code + "/page");
   }
 
+  /** Her page, unless it is as she has it. */
+  Answer pageUnless(String tag) {
+    return device.get(
+        "/api/join/" + code + "/page", "Authorization", "Bearer " + token, "If-None-Match", tag);
+  }
+
   /** The only thing she was given, or the first. */
   JsonObject task() {
     return page().json().asObject().get("tasks").asArray().get(0).asObject();
