@@ -22,6 +22,22 @@ interface Call {
   signal?: AbortSignal;
 }
 
+/**
+ * What was answered last where a page asks again and again, by whose page it is: while it is so, the
+ * server says no more than that (RFC 9110, 13.1.2).
+ */
+const known = new Map<string, { tag: string; answer: unknown }>();
+
+/** More than any page asks for. */
+const MOST_KNOWN = 20;
+
+function keep(what: string, tag: string | null, answer: unknown) {
+  known.delete(what);
+  if (!tag) return;
+  known.set(what, { tag, answer });
+  for (const oldest of known.keys()) if (known.size > MOST_KNOWN) known.delete(oldest);
+}
+
 /** The most that is sent with a page that goes away, in characters; browsers refuse more than 64 KiB. */
 const LAST_WORDS = 60_000;
 
@@ -29,6 +45,8 @@ const LAST_WORDS = 60_000;
 export async function call<T>(path: string, options: Call = {}): Promise<T> {
   const { method = "GET", body, headers = {}, keepalive = false, signal } = options;
   const sent = body === undefined || body instanceof Blob ? body : JSON.stringify(body);
+  const what = method === "GET" ? `${path} ${headers.Authorization}` : "";
+  const before = known.get(what);
   const small = typeof sent !== "string" || sent.length < LAST_WORDS;
   let response: Response;
   try {
@@ -40,6 +58,7 @@ export async function call<T>(path: string, options: Call = {}): Promise<T> {
         Accept: "application/json",
         ...(body !== undefined && { "Content-Type": "application/json" }),
         ...(method !== "GET" && csrf()),
+        ...(before && { "If-None-Match": before.tag }),
         ...headers,
       },
       body: sent,
@@ -47,10 +66,14 @@ export async function call<T>(path: string, options: Call = {}): Promise<T> {
   } catch {
     throw new Offline();
   }
+  if (response.status === 304 && before) return before.answer as T;
   if (!response.ok) {
     throw await problem(response);
   }
-  return response.status === 204 ? (undefined as T) : response.json();
+  if (response.status === 204) return undefined as T;
+  const answer: T = await response.json();
+  if (what) keep(what, response.headers.get("ETag"), answer);
+  return answer;
 }
 
 /** Whether it is worth trying the same again: the network is away, or the server is. */

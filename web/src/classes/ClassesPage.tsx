@@ -81,7 +81,11 @@ export default function ClassesPage() {
             <RemovedList
               title={words.classes.removedTitle(removed.length)}
               text={words.classes.removedText}
-              removed={removed.map(({ id, name }) => ({ id, name }))}
+              removed={removed.map(({ id, name, removedAt }) => ({
+                id,
+                name,
+                when: removedAt && day(new Date(removedAt)),
+              }))}
               restore={(id) => attempt(restoreClass(id))}
             />
           </details>

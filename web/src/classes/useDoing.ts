@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { classKeys } from "../api/classes";
 import { listAnew } from "../api/listAnew";
+import { landFocus } from "../ui/landFocus";
 import { problemWords } from "../ui/Notice";
 
 /** A message with what can be done about it. */
@@ -34,7 +35,9 @@ export function useDoing(first?: Message) {
           });
       })
       .catch((error) => setMessage({ text: problemWords(error) }))
-      .finally(anew);
+      .finally(anew)
+      // What was pressed may be gone with what it was pressed for.
+      .finally(() => setTimeout(landFocus));
   /** The same with what is gone then: its page is left, and not asked for again. */
   const leave = (work: Promise<unknown>, then: () => void) =>
     work.then(then).catch((error) => setMessage({ text: problemWords(error) }));

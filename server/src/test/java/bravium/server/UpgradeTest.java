@@ -1,14 +1,22 @@
 package bravium.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bravium.server.Caller.Answer;
+import bravium.server.data.DataFolderProblem;
 import com.eclipsesource.json.JsonObject;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.List;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.BeforeEach;
@@ -30,6 +38,9 @@ class UpgradeTest {
   private static final String MIA = "8hk34yn994sznhdjk79vx3n5k37c6kjq";
   private static final String PICTURE =
       "8349b8f7b347589a2c3ff267ea4cb3b971d52e88be2084420df20131cdd3d681";
+
+  /** How often the database had been changed by then. */
+  private static final int RELEASED = 8;
 
   @TempDir private Path folder;
 
@@ -98,5 +109,41 @@ class UpgradeTest {
     }
     assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder)))
         .isEqualTo("rwx------");
+    // Beside the night's own.
+    assertThat(copies()).extracting(UpgradeTest::version).contains(RELEASED);
+    assertThat(version(folder.resolve("bravium.db"))).isGreaterThan(RELEASED);
+  }
+
+  @Test
+  void whereNoCopyCanBeMadeNothingIsChangedAndItSaysSo() throws IOException {
+    Files.writeString(folder.resolve("copies"), "in the way");
+
+    assertThatThrownBy(() -> TestServer.start(folder, "--bravium.demo=false"))
+        .hasRootCauseInstanceOf(DataFolderProblem.class)
+        .rootCause()
+        .hasMessageContaining("copy that is made of it before could not be made");
+    assertThat(version(folder.resolve("bravium.db"))).isEqualTo(RELEASED);
+    Files.delete(folder.resolve("copies"));
+    whatTheFirstReleaseLeftIsThereAndGoesOn();
+  }
+
+  private List<Path> copies() throws IOException {
+    try (Stream<Path> copies = Files.list(folder.resolve("copies"))) {
+      return copies.toList();
+    }
+  }
+
+  /** How often the database was changed by a new version. */
+  private static int version(Path database) {
+    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database);
+        ResultSet newest =
+            connection
+                .createStatement()
+                .executeQuery(
+                    "select max(cast(version as integer)) from flyway_schema_history where success")) {
+      return newest.getInt(1);
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
+    }
   }
 }

@@ -198,11 +198,12 @@ class RegisterRepository implements Nightly {
   }
 
   void change(ClassLearnerRecord row) {
-    writer.write(
-        dsl -> {
-          row.attach(dsl.configuration());
-          return row.update();
-        });
+    change(List.of(row));
+  }
+
+  /** Writes what was changed in these rows, in one commit: all of it or nothing. */
+  void change(List<ClassLearnerRecord> rows) {
+    writer.write(dsl -> dsl.batchUpdate(rows).execute());
   }
 
   /** Whether a device was added: not for who was taken out meanwhile. */

@@ -124,9 +124,9 @@ class RegisterService {
     for (ClassLearnerRecord learner : found) {
       List<String> two = words.two();
       learner.setWordsHash(words.hash(learner.getLearnerId(), two));
-      register.change(learner);
       slips.add(new Slip(learner.getPublicId(), learner.getName(), two));
     }
+    register.change(found);
     return slips;
   }
 

@@ -187,6 +187,32 @@ public final class Copies implements Nightly {
     return copy;
   }
 
+  /**
+   * Makes a copy of the database before a new version of Bravium changes it.
+   *
+   * @throws DataFolderProblem if it can't be made, or there is no room for one beside it; nothing
+   *     was changed then
+   */
+  static void beforeUpdate(Path database, Instant now) {
+    try {
+      Path there = database.toAbsolutePath().getParent();
+      long needed = Files.size(database);
+      if (Files.getFileStore(there).getUsableSpace() < 2 * needed) {
+        throw new IOException("there is too little room on the disk");
+      }
+      LOG.info("Before the update the database was copied to {}", byHand(database, now));
+    } catch (IOException | SQLException e) {
+      throw new DataFolderProblem(
+          "This version of Bravium changes the database, and the copy that is made of it before could"
+              + " not be made: "
+              + e.getMessage()
+              + ".",
+          "Nothing was changed. Make room on the disk, and see that the folder “copies” in "
+              + database.toAbsolutePath().getParent()
+              + " can be written; then start Bravium again.");
+    }
+  }
+
   /** Makes it under another name first: what has a copy's name is whole. */
   private static void make(Path database, Path copy) throws IOException, SQLException {
     OwnersAlone.folder(copy.getParent());

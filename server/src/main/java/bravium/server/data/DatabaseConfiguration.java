@@ -2,11 +2,14 @@ package bravium.server.data;
 
 import bravium.server.BraviumSettings;
 import com.zaxxer.hikari.HikariDataSource;
+import java.time.Clock;
 import javax.sql.DataSource;
+import org.flywaydb.core.api.MigrationInfoService;
 import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
 import org.jooq.impl.DSL;
 import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
@@ -57,6 +60,18 @@ class DatabaseConfiguration {
   @Bean
   Writer writer(DataSource writing, BraviumSettings settings) {
     return new Writer(DSL.using(writing, SQLDialect.SQLITE), settings.commitTogether());
+  }
+
+  /** What was there before an update is kept as a copy: no update takes anything away. */
+  @Bean
+  FlywayMigrationStrategy copyBeforeUpdate(DataFolder folder, Clock clock) {
+    return flyway -> {
+      MigrationInfoService info = flyway.info();
+      if (info.applied().length > 0 && info.pending().length > 0) {
+        Copies.beforeUpdate(folder.database(), clock.instant());
+      }
+      flyway.migrate();
+    };
   }
 
   private static SQLiteConfig common() {
