@@ -24,6 +24,9 @@ public final class Turns {
   /** As long as somebody waits before she is told to come back. */
   private static final Duration PATIENCE = Duration.ofSeconds(20);
 
+  /** Whoever is sent away is so slowly: at once it would be asked again at once, by a script. */
+  private static final Duration REFUSED_AFTER = Duration.ofSeconds(1);
+
   /** More of one thing than can come to their turn while anybody waits. */
   private static final int MOST_WAITING = 60;
 
@@ -77,6 +80,7 @@ public final class Turns {
     Line line = lines.get(Codes.hash(thing), none -> new Line());
     try {
       if (!line.take(Codes.hash(device))) {
+        Thread.sleep(REFUSED_AFTER);
         throw otherwise.apply(Math.max(1, apart.toSeconds() * 2));
       }
     } catch (InterruptedException e) {
