@@ -338,6 +338,7 @@ public final class Bench {
     try (ServerProcess server = server("classes")) {
       Classes classes = new Classes(server.address(), database("classes"));
       moves(classes, server.address());
+      polled(classes);
       classes.rush(100, 1);
       List<Classes.Rush> few = new ArrayList<>();
       List<Classes.Rush> many = new ArrayList<>();
@@ -439,6 +440,21 @@ public final class Bench {
         "by link",
         link.perSecond(),
         "≥ 0.85");
+  }
+
+  /** The pages of a class and of its learners, who do nothing meanwhile. */
+  private void polled(Classes classes) {
+    ClassSittings.Full full = new ClassSittings(classes).newClass();
+    classes.polled(full.learners(), full.inClass(), false);
+    Classes.Polled whole = classes.polled(full.learners(), full.inClass(), false);
+    Classes.Polled tagged = classes.polled(full.learners(), full.inClass(), true);
+    compare(
+        "pages of 30 learners × 20 assignments polled for a minute: median in ms, by their tags",
+        tagged.median(),
+        "whole",
+        whole.median(),
+        "≤ 1");
+    compare("of these not answered anew", tagged.unchanged(), "asked for", tagged.asked(), "≥ 0.7");
   }
 
   private static double median(List<Classes.Rush> rushes) {

@@ -34,8 +34,11 @@ final class ClassSittings implements Supplier<Begun> {
     return begun.remove();
   }
 
+  /** A class with its learners. */
+  record Full(String inClass, List<Learner> learners) {}
+
   /** A further class; everybody in it has begun everything. */
-  List<Learner> newClass() {
+  Full newClass() {
     List<Classes.Given> given = new ArrayList<>();
     given.add(classes.given("Class " + made++, Load.QUIZ));
     while (given.size() < ASSIGNMENTS) {
@@ -49,6 +52,6 @@ final class ClassSittings implements Supplier<Begun> {
         begun.add(new Begun(classes.begun(one, token), token));
       }
     }
-    return learners;
+    return new Full(given.getFirst().inClass(), learners);
   }
 }

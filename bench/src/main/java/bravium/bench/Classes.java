@@ -4,13 +4,11 @@ import bravium.core.activity.Activity;
 import bravium.core.codec.Codec;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
-import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
-import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -21,6 +19,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.UnaryOperator;
 
 /** What classes cost: the glance at what came back, and many learners who come in at once. */
 final class Classes {
@@ -174,6 +173,79 @@ final class Classes {
     return new Rush(refused.get(), sorted[(int) (0.99 * (sorted.length - 1))]);
   }
 
+  /** How pages went that ask again and again: how many had not changed, and the median in ms. */
+  record Polled(int asked, int unchanged, double median) {}
+
+  /**
+   * For a minute the page of a class is asked for every ten seconds, and those of its learners
+   * every fifteen.
+   *
+   * @param tags whether they bring the tag of what they have
+   */
+  Polled polled(List<ClassSittings.Learner> learners, String inClass, boolean tags) {
+    List<Double> times = new ArrayList<>();
+    AtomicInteger unchanged = new AtomicInteger();
+    List<Thread> pages = new ArrayList<>();
+    long begin = System.nanoTime();
+    for (int i = 0; i < learners.size(); i++) {
+      ClassSittings.Learner one = learners.get(i);
+      long due = begin + i * 15_000_000_000L / learners.size();
+      UnaryOperator<HttpRequest.Builder> hers =
+          request -> request.header("Authorization", "Bearer " + one.token());
+      String path = "/api/join/" + one.code() + "/page";
+      pages.add(polling(path, due, 15, hers, this.learners, tags, times, unchanged));
+    }
+    pages.add(
+        polling(
+            "/api/classes/" + inClass,
+            begin,
+            10,
+            r -> r,
+            teacher.client(),
+            tags,
+            times,
+            unchanged));
+    pages.forEach(Load::join);
+    double[] sorted = times.stream().mapToDouble(Double::doubleValue).sorted().toArray();
+    return new Polled(sorted.length, unchanged.get(), InBrowser.median(sorted));
+  }
+
+  private Thread polling(
+      String path,
+      long first,
+      int seconds,
+      UnaryOperator<HttpRequest.Builder> who,
+      HttpClient client,
+      boolean tags,
+      List<Double> times,
+      AtomicInteger unchanged) {
+    return Thread.ofVirtual()
+        .start(
+            () -> {
+              String tag = null;
+              for (int turn = 0; turn * seconds < 60; turn++) {
+                Load.sleepUntil(first + turn * seconds * 1_000_000_000L);
+                HttpRequest.Builder request =
+                    who.apply(HttpRequest.newBuilder(URI.create(address + path)));
+                if (tags && tag != null) {
+                  request.header("If-None-Match", tag);
+                }
+                long asked = System.nanoTime();
+                HttpResponse<String> answer = Http.sent(client, request.build());
+                double took = (System.nanoTime() - asked) / 1e6;
+                if (answer.statusCode() == 304) {
+                  unchanged.incrementAndGet();
+                } else {
+                  require(answer);
+                  tag = answer.headers().firstValue("ETag").orElse(null);
+                }
+                synchronized (times) {
+                  times.add(took);
+                }
+              }
+            });
+  }
+
   private static void close(AutoCloseable page) {
     try {
       page.close();
@@ -246,10 +318,6 @@ final class Classes {
     if (token != null) {
       request.header("Authorization", "Bearer " + token);
     }
-    try {
-      return learners.send(request.build(), BodyHandlers.ofString());
-    } catch (IOException | InterruptedException e) {
-      throw new IllegalStateException(e);
-    }
+    return Http.sent(learners, request.build());
   }
 }

@@ -74,8 +74,17 @@ final class Http {
     if (headers.length > 0) {
       request.headers(headers);
     }
+    return sent(client, request.build());
+  }
+
+  /** With her cookies. */
+  HttpClient client() {
+    return client;
+  }
+
+  static HttpResponse<String> sent(HttpClient client, HttpRequest request) {
     try {
-      return client.send(request.build(), BodyHandlers.ofString());
+      return client.send(request, BodyHandlers.ofString());
     } catch (IOException | InterruptedException e) {
       throw new IllegalStateException(e);
     }

@@ -51,7 +51,7 @@ public record PlayedGame(
         begun.learner(),
         begun.name(),
         begun.inClass(),
-        stored.sitting().opening().time(),
+        stored.opening().time(),
         review.started(),
         review.last(),
         review.score(),
@@ -60,7 +60,7 @@ public record PlayedGame(
         review.outcome() == null ? null : review.outcome().why(),
         stored.recounted(),
         review.waiting(),
-        winners(stored.sitting().opening().teams(), review.outcome()),
+        winners(stored.opening().teams(), review.outcome()),
         review.teams());
   }
 

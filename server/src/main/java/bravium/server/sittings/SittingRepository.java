@@ -29,6 +29,7 @@ import org.jooq.UpdateSetMoreStep;
 import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
+import org.springframework.util.function.SingletonSupplier;
 
 /** The rows of sittings and of their moves. */
 @Repository
@@ -100,13 +101,21 @@ class SittingRepository {
                       version ->
                           Games.prepared(Codec.ACTIVITY.read(row.get(ACTIVITY_VERSION.DOCUMENT))));
               Opening opening = Codec.OPENING.read(row.get(SITTING.OPENING));
-              List<Played> moves = moves(row.get(SITTING.ID));
-              Sitting sitting = Engine.rebuild(game, opening, moves);
               Long settledBy = row.get(SITTING.ENGINE_REVISION);
               String kept = row.get(SITTING.REVIEW);
               Outcome outcome = outcome(row.get(SITTING.OUTCOME));
               boolean earlier = outcome != null && settledBy != Engine.REVISION;
               boolean closed = outcome != null && outcome.ended().fromOutside();
+              SingletonSupplier<Sitting> played =
+                  SingletonSupplier.of(
+                      () -> rebuilt(game, opening, row.get(SITTING.ID), earlier || closed));
+              Review review = kept == null ? null : Codec.REVIEW.read(kept);
+              if (review == null && earlier) {
+                review =
+                    recounted(game, rebuilt(game, opening, row.get(SITTING.ID), false), outcome);
+              } else if (review == null) {
+                played.obtain();
+              }
               return new StoredSitting(
                   row.get(SITTING.ID),
                   row.get(SITTING.LEARNER_ID),
@@ -114,13 +123,23 @@ class SittingRepository {
                   row.get(SITTING.ASSIGNMENT_ID),
                   row.get(ACTIVITY_VERSION.ACTIVITY_ID),
                   game,
-                  earlier || closed ? sitting.withMoves(moves) : sitting,
-                  kept != null
-                      ? Codec.REVIEW.read(kept)
-                      : earlier ? recounted(game, sitting, outcome) : null,
+                  opening,
+                  played,
+                  review,
                   earlier || closed,
                   earlier && kept == null);
             });
+  }
+
+  /**
+   * The sitting that its moves make.
+   *
+   * @param asPlayed whether all of them stand in its log, also those that its rules would not take
+   */
+  private Sitting rebuilt(Prepared game, Opening opening, long row, boolean asPlayed) {
+    List<Played> moves = moves(row);
+    Sitting sitting = Engine.rebuild(game, opening, moves);
+    return asPlayed ? sitting.withMoves(moves) : sitting;
   }
 
   private static @Nullable Outcome outcome(@Nullable String document) {

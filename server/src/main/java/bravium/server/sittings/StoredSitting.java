@@ -1,9 +1,11 @@
 package bravium.server.sittings;
 
 import bravium.core.activity.Activity;
+import bravium.core.play.Opening;
 import bravium.core.play.Prepared;
 import bravium.core.play.Sitting;
 import bravium.core.play.showing.Review;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,6 +16,9 @@ import org.jspecify.annotations.Nullable;
  *     for; null where there is none
  * @param activityRow the number of its activity's row
  * @param game its activity, made ready to be played
+ * @param opening as it was written down when it was opened
+ * @param played gives the sitting as its moves make it; of one that has its review these are read
+ *     and played only when that is asked for
  * @param review what was kept of it when it ended; null while it runs
  * @param past whether it ended under other rules than the engine's: then its review is all that
  *     counts, and it is never played on
@@ -27,7 +32,8 @@ public record StoredSitting(
     @Nullable Long assignment,
     long activityRow,
     Prepared game,
-    Sitting sitting,
+    Opening opening,
+    Supplier<Sitting> played,
     @Nullable Review review,
     boolean past,
     boolean recounted) {
@@ -35,13 +41,18 @@ public record StoredSitting(
   /** That something was done in a sitting of an assignment, and is on disk. */
   public record Moved(StoredSitting sitting) {}
 
+  /** The sitting as its moves make it. */
+  public Sitting sitting() {
+    return played.get();
+  }
+
   /** What its teacher wrote. */
   public Activity activity() {
     return game.activity();
   }
 
   public boolean runs() {
-    return review == null && sitting.outcome() == null;
+    return review == null && sitting().outcome() == null;
   }
 
   /**
@@ -55,12 +66,32 @@ public record StoredSitting(
 
   StoredSitting after(Sitting later, @Nullable Review kept) {
     return new StoredSitting(
-        row, learner, teacher, assignment, activityRow, game, later, kept, past, recounted);
+        row,
+        learner,
+        teacher,
+        assignment,
+        activityRow,
+        game,
+        opening,
+        () -> later,
+        kept,
+        past,
+        recounted);
   }
 
   /** The same as a past game with this review. */
   StoredSitting closed(Review kept) {
     return new StoredSitting(
-        row, learner, teacher, assignment, activityRow, game, sitting, kept, true, recounted);
+        row,
+        learner,
+        teacher,
+        assignment,
+        activityRow,
+        game,
+        opening,
+        played,
+        kept,
+        true,
+        recounted);
   }
 }

@@ -209,8 +209,9 @@ public class WarmSittings implements Nightly {
    * was never begun is none of that.
    */
   private StoredSitting closed(StoredSitting stored) {
-    boolean begun = !stored.sitting().log().isEmpty();
-    if (!begun || stored.review() != null || !sittings.isOfEarlierRules(stored.row())) {
+    if (stored.review() != null
+        || stored.sitting().log().isEmpty()
+        || !sittings.isOfEarlierRules(stored.row())) {
       return stored;
     }
     long now = clock.millis();

@@ -6,12 +6,15 @@ import bravium.server.Caller;
 import bravium.server.Caller.Answer;
 import bravium.server.Samples;
 import bravium.server.TestServer;
+import bravium.server.sittings.WarmSittings;
 import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.jooq.DSLContext;
 import org.jooq.ExecuteContext;
@@ -28,6 +31,8 @@ import org.junit.jupiter.api.io.TempDir;
 class ClassCostHttpTest {
 
   private static final AtomicInteger QUESTIONS = new AtomicInteger();
+  private static final String A_MOVE = "`move`.`document`";
+  private static final Queue<String> SAID = new ConcurrentLinkedQueue<>();
   private static TestServer server;
 
   private Caller teacher;
@@ -45,8 +50,9 @@ class ClassCostHttpTest {
             new DefaultExecuteListenerProvider(
                 new ExecuteListener() {
                   @Override
-                  public void start(ExecuteContext context) {
+                  public void executeStart(ExecuteContext context) {
                     QUESTIONS.incrementAndGet();
+                    SAID.add(String.valueOf(context.sql()));
                   }
                 }));
   }
@@ -273,6 +279,23 @@ class ClassCostHttpTest {
     assertThat(view.get("given").asArray().get(0).asObject().getInt("begun", 0)).isEqualTo(2);
     assertThat(view.get("given").asArray().get(19).asObject().getInt("begun", 0)).isEqualTo(1);
     assertThat(mia.page().json().asObject().get("tasks").asArray()).hasSize(20);
+  }
+
+  /** What was kept of a game that has ended is not played again to be looked at. */
+  @Test
+  void ofGamesThatHaveEndedNoMoveIsRead() {
+    Pupil mia = Pupil.joins(server, code, "Mia");
+    String id = give(terms());
+    mia.plays(id, "r", "w", "r");
+    server.part(WarmSittings.class).forget();
+    SAID.clear();
+
+    assertThat(teacher.get("/api/assignments/" + id + "/glance").body()).contains("\"points\":20");
+    assertThat(teacher.get("/api/activities/" + activity + "/results").body()).contains("Mia");
+    assertThat(teacher.get("/api/results/" + mia.sitting()).body()).contains("Mia");
+    assertThat(SAID).noneMatch(sql -> sql.contains(A_MOVE));
+    mia.game();
+    assertThat(SAID).as("she looks back at it herself").anyMatch(sql -> sql.contains(A_MOVE));
   }
 
   private static String tagOf(Answer answer) {

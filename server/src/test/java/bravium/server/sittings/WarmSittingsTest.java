@@ -21,6 +21,7 @@ import bravium.core.play.Mover;
 import bravium.core.play.Opening;
 import bravium.core.play.Prepared;
 import bravium.core.play.Refusal;
+import bravium.core.play.Sitting;
 import bravium.core.play.Stage;
 import bravium.server.Samples;
 import java.time.Clock;
@@ -40,20 +41,13 @@ class WarmSittingsTest {
   @BeforeEach
   void aSittingOnItsTitlePage() {
     Prepared game = Games.prepared(Codec.ACTIVITY.read(Samples.threeQuestions("Warm")));
+    Opening opening = new Opening("seed", 0, false);
+    Sitting sitting = Engine.open(game, opening);
     when(rows.find("s"))
         .thenReturn(
             Optional.of(
                 new StoredSitting(
-                    7L,
-                    1L,
-                    null,
-                    null,
-                    3L,
-                    game,
-                    Engine.open(game, new Opening("seed", 0, false)),
-                    null,
-                    false,
-                    false)));
+                    7L, 1L, null, null, 3L, game, opening, () -> sitting, null, false, false)));
   }
 
   @Test
