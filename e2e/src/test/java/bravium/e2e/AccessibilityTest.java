@@ -93,18 +93,18 @@ class AccessibilityTest {
     check(page, "build, readiness");
 
     teacher.open("Look and listen");
-    page.getByText("Six corners").first().click();
+    teacher.openQuestion("Six corners");
     page.locator(".rich-text").first().click();
     check(page, "build, words with a formula");
-    page.getByText("The queen makes this sound").first().click();
+    teacher.openQuestion("The queen makes this sound");
     assertThat(teacher.button("Listen").first()).isVisible();
     check(page, "build, words with a sound");
-    page.getByText("Which of these does a bee visit").first().click();
+    teacher.openQuestion("Which of these does a bee visit");
     assertThat(teacher.stage().locator("img")).hasCount(2);
     check(page, "build, options that are pictures");
 
     teacher.open("Three weeks in a cell");
-    page.getByText("Which shape fills").first().click();
+    teacher.openQuestion("Which shape fills");
     check(page, "build, a question open");
     teacher.button("Answer wrong").click();
     check(page, "build, not this one");

@@ -50,7 +50,12 @@ public record Front(
 
   /** How a question was talked through, if it was. */
   public Optional<Talk> talk(String question) {
-    return talks.stream().filter(t -> t.question().equals(question)).findFirst();
+    for (Talk talk : talks) {
+      if (talk.question().equals(question)) {
+        return Optional.of(talk);
+      }
+    }
+    return Optional.empty();
   }
 
   /** The same with a team's turn, and nobody taking over; null for none. */

@@ -60,9 +60,10 @@ public record Sitting(
 
   /** The result of an item, if it is settled. */
   public Optional<Result> resultOf(String item) {
-    for (Result result : results) {
-      if (result.question().equals(item)) {
-        return Optional.of(result);
+    // Mostly it is asked for what came last.
+    for (int i = results.size() - 1; i >= 0; i--) {
+      if (results.get(i).question().equals(item)) {
+        return Optional.of(results.get(i));
       }
     }
     return Optional.empty();
@@ -70,12 +71,18 @@ public record Sitting(
 
   /** What was done for an item so far. */
   public Effort effortFor(String item) {
-    for (Effort effort : efforts) {
-      if (effort.question().equals(item)) {
-        return effort;
+    int place = placeOfEffort(item);
+    return place < 0 ? Effort.none(item) : efforts.get(place);
+  }
+
+  /** Its place among the efforts; -1 where nothing was done for it. */
+  private int placeOfEffort(String item) {
+    for (int i = efforts.size() - 1; i >= 0; i--) {
+      if (efforts.get(i).question().equals(item)) {
+        return i;
       }
     }
-    return Effort.none(item);
+    return -1;
   }
 
   /** The ids of the items that are settled. */
@@ -103,7 +110,12 @@ public record Sitting(
     @Override
     public boolean contains(Object id) {
       return id instanceof String item
-          && (resultOf(item).isPresent() || tried && effortFor(item).tries() > 0);
+          && (resultOf(item).isPresent() || tried && wasTried(item));
+    }
+
+    private boolean wasTried(String item) {
+      int place = placeOfEffort(item);
+      return place >= 0 && efforts.get(place).tries() > 0;
     }
 
     private Set<String> all() {
@@ -210,14 +222,13 @@ public record Sitting(
 
   /** This sitting with what was done for one item. */
   public Sitting with(Effort effort) {
-    for (int i = 0; i < efforts.size(); i++) {
-      if (efforts.get(i).question().equals(effort.question())) {
-        List<Effort> changed = new ArrayList<>(efforts);
-        changed.set(i, effort);
-        return with(copy -> copy.efforts = List.copyOf(changed));
-      }
+    int place = placeOfEffort(effort.question());
+    if (place < 0) {
+      return with(copy -> copy.efforts = longer(efforts, effort));
     }
-    return with(copy -> copy.efforts = longer(efforts, effort));
+    List<Effort> changed = new ArrayList<>(efforts);
+    changed.set(place, effort);
+    return with(copy -> copy.efforts = List.copyOf(changed));
   }
 
   /** This sitting with an item settled that brings nobody anything more. */
@@ -264,10 +275,10 @@ public record Sitting(
   }
 
   private static <T> List<T> longer(List<T> list, T item) {
-    List<T> longer = new ArrayList<>(list.size() + 1);
-    longer.addAll(list);
-    longer.add(item);
-    return List.copyOf(longer);
+    @SuppressWarnings("unchecked")
+    T[] longer = (T[]) list.toArray(new Object[list.size() + 1]);
+    longer[list.size()] = item;
+    return List.of(longer);
   }
 
   private Sitting with(Consumer<Copy> change) {
