@@ -26,7 +26,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * Prints one table of figures, all of one run. Machines differ and are noisy: what counts are the
  * ratios. Usage: {@code Bench ROOT JAVA-OPTIONS-OF-THE-APP … [--save] [--old] [--engines]
- * [--classes] [--escapes]}.
+ * [--classes] [--escapes] [--moves] [--moves-of-classes] [--memory]}.
  */
 public final class Bench {
 
@@ -71,6 +71,11 @@ public final class Bench {
           InBrowser browser = new InBrowser(server.address())) {
         bench.escapes(browser);
       }
+      bench.lines.forEach(System.out::println);
+      System.exit(0);
+    }
+    if (all.remove("--moves")) {
+      bench.moves();
       bench.lines.forEach(System.out::println);
       System.exit(0);
     }

@@ -61,7 +61,10 @@ final class Teacher {
     return this;
   }
 
-  /** Opens a question on the sheet; what stands beside it may say the same words, and be there before. */
+  /**
+   * Opens a question on the sheet; what stands beside it may say the same words, and be there
+   * before.
+   */
   Teacher openQuestion(String text) {
     page.locator("[data-line]")
         .filter(new Locator.FilterOptions().setHasText(text))

@@ -109,8 +109,7 @@ public record Sitting(
 
     @Override
     public boolean contains(Object id) {
-      return id instanceof String item
-          && (resultOf(item).isPresent() || tried && wasTried(item));
+      return id instanceof String item && (resultOf(item).isPresent() || tried && wasTried(item));
     }
 
     private boolean wasTried(String item) {

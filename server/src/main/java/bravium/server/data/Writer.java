@@ -28,7 +28,7 @@ public final class Writer implements AutoCloseable {
           SQLiteErrorCode.SQLITE_FULL, SQLiteErrorCode.SQLITE_IOERR, SQLiteErrorCode.SQLITE_NOMEM);
 
   /** Behind the last piece of work. */
-  private final Job<Void> end = new Job<>(dsl -> null, false, false);
+  private final Job<Void> end = new Job<>(dsl -> null, Kind.MOVE);
 
   private final DSLContext database;
   private final int largestGroup;
@@ -52,16 +52,17 @@ public final class Writer implements AutoCloseable {
    * @throws RuntimeException what the work threw, or what kept the group from being committed
    */
   public <T> T write(Function<DSLContext, T> work) {
-    return write(new Job<>(work, true, true));
+    return write(new Job<>(work, Kind.ANYTHING));
   }
 
   /**
    * The same of a move, the most frequent of all, which {@link #changes} doesn't count.
    *
-   * @param shown whether it is seen outside its sitting: in a list, on a page of its class
+   * @param shown whether it is seen outside its sitting: in a list, on a page of its class;
+   *     otherwise it is a single statement, which needs no savepoint to be undone alone
    */
   public <T> T writeMove(Function<DSLContext, T> work, boolean shown) {
-    return write(new Job<>(work, false, shown));
+    return write(new Job<>(work, shown ? Kind.MOVE_THAT_SHOWS : Kind.MOVE));
   }
 
   /**
@@ -128,10 +129,10 @@ public final class Writer implements AutoCloseable {
               }
             }
           });
-      if (group.stream().anyMatch(job -> job.counted)) {
+      if (group.stream().anyMatch(job -> job.kind == Kind.ANYTHING)) {
         changes.incrementAndGet();
       }
-      if (group.stream().anyMatch(job -> job.shown)) {
+      if (group.stream().anyMatch(job -> job.kind != Kind.MOVE)) {
         shown.incrementAndGet();
       }
       group.forEach(Job::complete);
@@ -159,25 +160,38 @@ public final class Writer implements AutoCloseable {
     thread.join();
   }
 
+  private enum Kind {
+    /** Whatever it may change. */
+    ANYTHING,
+    /** A move of which more is seen than its sitting. */
+    MOVE_THAT_SHOWS,
+    /** A move and no more, in one statement. */
+    MOVE
+  }
+
   private static final class Job<T> {
 
     private final Function<DSLContext, T> work;
-    private final boolean counted;
-    private final boolean shown;
+    private final Kind kind;
     private final CompletableFuture<T> done = new CompletableFuture<>();
     private @Nullable T result;
     private @Nullable Throwable failure;
 
-    Job(Function<DSLContext, T> work, boolean counted, boolean shown) {
+    Job(Function<DSLContext, T> work, Kind kind) {
       this.work = work;
-      this.counted = counted;
-      this.shown = shown;
+      this.kind = kind;
     }
 
-    /** Runs within a savepoint of the group's transaction. */
+    /**
+     * Runs within a savepoint of the group's transaction. A single statement needs none: SQLite
+     * undoes it by itself when it goes wrong.
+     */
     void run(DSLContext group) {
       try {
-        result = group.transactionResult(inner -> work.apply(inner.dsl()));
+        result =
+            kind == Kind.MOVE
+                ? work.apply(group)
+                : group.transactionResult(inner -> work.apply(inner.dsl()));
       } catch (Throwable e) {
         // Also an error, such as a stack that was too deep: it is this piece's alone.
         failure = e;

@@ -12,6 +12,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
 import org.jooq.DSLContext;
 import org.jooq.exception.DataAccessException;
@@ -78,6 +79,45 @@ class WriterTest {
     }
 
     assertThat(count()).isEqualTo(100);
+  }
+
+  /** Also a move, which has no savepoint of its own. */
+  @Test
+  void aMoveThatGoesWrongTakesNoOtherWithIt() throws Exception {
+    insert(5);
+    AtomicInteger refused = new AtomicInteger();
+    try (ExecutorService many = Executors.newVirtualThreadPerTaskExecutor()) {
+      for (int i = 0; i < 200; i++) {
+        int n = i / 2;
+        boolean shown = i % 2 == 0;
+        many.submit(
+            () -> {
+              try {
+                writer.writeMove(dsl -> dsl.execute("insert into number values (?)", n), shown);
+              } catch (DataAccessException e) {
+                refused.incrementAndGet();
+              }
+            });
+      }
+    }
+
+    assertThat(refused.get()).isEqualTo(101);
+    assertThat(count()).isEqualTo(100);
+  }
+
+  @Test
+  void whatIsKeptAtHandIsTrueForAsLongAsTheNumberStays() {
+    long changes = writer.changes();
+    long shown = writer.shown();
+    writer.writeMove(dsl -> dsl.execute("insert into number values (1)"), false);
+    assertThat(writer.changes()).isEqualTo(changes);
+    assertThat(writer.shown()).isEqualTo(shown);
+    writer.writeMove(dsl -> dsl.execute("insert into number values (2)"), true);
+    assertThat(writer.changes()).isEqualTo(changes);
+    assertThat(writer.shown()).isGreaterThan(shown);
+    insert(3);
+    assertThat(writer.changes()).isGreaterThan(changes);
+    assertThat(writer.shown()).isGreaterThan(shown + 1);
   }
 
   @Test
