@@ -65,22 +65,15 @@ public record StoredSitting(
   }
 
   StoredSitting after(Sitting later, @Nullable Review kept) {
-    return new StoredSitting(
-        row,
-        learner,
-        teacher,
-        assignment,
-        activityRow,
-        game,
-        opening,
-        () -> later,
-        kept,
-        past,
-        recounted);
+    return with(() -> later, kept, past);
   }
 
   /** The same as a past game with this review. */
   StoredSitting closed(Review kept) {
+    return with(played, kept, true);
+  }
+
+  private StoredSitting with(Supplier<Sitting> other, @Nullable Review kept, boolean over) {
     return new StoredSitting(
         row,
         learner,
@@ -89,9 +82,9 @@ public record StoredSitting(
         activityRow,
         game,
         opening,
-        played,
+        other,
         kept,
-        true,
+        over,
         recounted);
   }
 }

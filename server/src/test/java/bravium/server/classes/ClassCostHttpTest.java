@@ -11,8 +11,6 @@ import com.eclipsesource.json.Json;
 import com.eclipsesource.json.JsonObject;
 import java.nio.file.Path;
 import java.time.Duration;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -78,15 +76,7 @@ class ClassCostHttpTest {
   }
 
   private static String in(Duration time) {
-    return LocalDateTime.ofInstant(server.clock().instant().plus(time), ZoneOffset.UTC).toString();
-  }
-
-  private static JsonObject terms() {
-    return Json.object()
-        .add("counts", "best")
-        .add("told", "at-once")
-        .add("atClosing", "finish")
-        .add("marks", "at-once");
+    return TestTerms.in(server, time);
   }
 
   private String giving(JsonObject terms) {
@@ -135,7 +125,7 @@ class ClassCostHttpTest {
   @Test
   void anAnswerOfALearnerAsksTheDatabaseTwiceAtMost() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    mia.plays(give(terms()), "r");
+    mia.plays(give(TestTerms.usual()), "r");
 
     int asked = questionsOf(() -> assertThat(mia.move(pick("q2")).status()).isEqualTo(200));
     assertThat(asked).isLessThanOrEqualTo(2);
@@ -149,7 +139,7 @@ class ClassCostHttpTest {
   @Test
   void alsoWhileHerTeacherLooksOn() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms());
+    String id = give(TestTerms.usual());
     mia.plays(id, "r");
     try (var lines = teacher.lines("/api/assignments/" + id + "/live")) {
       var news = lines.iterator();
@@ -169,7 +159,7 @@ class ClassCostHttpTest {
   @Test
   void whatATeacherChangesBetweenTwoMovesHoldsFromTheNext() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms().set("atClosing", "end"));
+    String id = give(TestTerms.usual().set("atClosing", "end"));
     mia.plays(id, "r");
 
     teacher.send("DELETE", "/api/assignments/" + id, null);
@@ -180,7 +170,7 @@ class ClassCostHttpTest {
     server.clock().hold();
     teacher.put(
         "/api/assignments/" + id,
-        giving(terms().set("atClosing", "end").add("closes", in(Duration.ofMinutes(5)))));
+        giving(TestTerms.usual().set("atClosing", "end").add("closes", in(Duration.ofMinutes(5)))));
     assertThat(mia.game().getLong("endsIn", 0)).isEqualTo(Duration.ofMinutes(5).toMillis());
     teacher.put(
         learner(id, "Mia"),
@@ -194,7 +184,7 @@ class ClassCostHttpTest {
   @Test
   void goesAreCountedFromTheVeryMoveThatBeginsOne() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms().add("goes", 2));
+    String id = give(TestTerms.usual().add("goes", 2));
     mia.plays(id, "r", "r", "r");
     assertThat(mia.game().getBoolean("again", false)).isTrue();
     mia.begins(id);
@@ -206,7 +196,7 @@ class ClassCostHttpTest {
   @Test
   void herPageAndHerTeachersAreToldByTheirTagWhileNothingChanged() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms());
+    String id = give(TestTerms.usual());
     String page = "/api/classes/" + inClass;
     Answer first = teacher.get(page);
     String tag = tagOf(first);
@@ -237,7 +227,7 @@ class ClassCostHttpTest {
     server.clock().hold();
     String id =
         give(
-            terms()
+            TestTerms.usual()
                 .set("atClosing", "end")
                 .add("opens", in(Duration.ofMinutes(10)))
                 .add("closes", in(Duration.ofMinutes(20))));
@@ -263,12 +253,12 @@ class ClassCostHttpTest {
     Pupil noah = Pupil.joins(server, code, "Noah");
     String page = "/api/classes/" + inClass;
     for (int i = 0; i < 2; i++) {
-      mia.plays(give(terms()), "r", "r", "r");
+      mia.plays(give(TestTerms.usual()), "r", "r", "r");
     }
     int ofTwo = questionsOf(() -> teacher.get(page));
     int hersOfTwo = questionsOf(mia::page);
     for (int i = 0; i < 18; i++) {
-      String id = give(terms());
+      String id = give(TestTerms.usual());
       mia.plays(id, "r", "r", "r");
       noah.plays(id, "w");
     }
@@ -285,7 +275,7 @@ class ClassCostHttpTest {
   @Test
   void ofGamesThatHaveEndedNoMoveIsRead() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms());
+    String id = give(TestTerms.usual());
     mia.plays(id, "r", "w", "r");
     server.part(WarmSittings.class).forget();
     SAID.clear();

@@ -16,8 +16,6 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.nio.file.Path;
 import java.time.Duration;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -63,15 +61,7 @@ class GivingHttpTest {
 
   /** The moment after so long, as the clock on the wall shows it. */
   private static String in(Duration time) {
-    return LocalDateTime.ofInstant(server.clock().instant().plus(time), ZoneOffset.UTC).toString();
-  }
-
-  private static JsonObject terms() {
-    return Json.object()
-        .add("counts", "best")
-        .add("told", "at-once")
-        .add("atClosing", "finish")
-        .add("marks", "at-once");
+    return TestTerms.in(server, time);
   }
 
   private String giving(JsonObject terms, String... learners) {
@@ -120,7 +110,7 @@ class GivingHttpTest {
   void aLearnerFindsItOnHerPagePlaysItAndHerTeacherSeesHow() {
     Pupil mia = Pupil.joins(server, code, "Mia");
     Pupil.joins(server, code, "Noah");
-    String id = give(terms());
+    String id = give(TestTerms.usual());
     assertThat(mia.task().getString("title", null)).isEqualTo("Given");
     assertThat(mia.task().getBoolean("begins", false)).isTrue();
 
@@ -147,7 +137,10 @@ class GivingHttpTest {
   void itIsPlayedFromItsOpeningToItsClosingMomentOnly() {
     Pupil mia = Pupil.joins(server, code, "Mia");
     String id =
-        give(terms().add("opens", in(Duration.ofHours(1))).add("closes", in(Duration.ofHours(3))));
+        give(
+            TestTerms.usual()
+                .add("opens", in(Duration.ofHours(1)))
+                .add("closes", in(Duration.ofHours(3))));
     assertThat(mia.begins(id).text("detail")).contains("not open yet");
     server.clock().pass(Duration.ofMinutes(61));
     assertThat(mia.begins(id).status()).isEqualTo(201);
@@ -160,7 +153,7 @@ class GivingHttpTest {
   @Test
   void aGameThatIsOpenAtClosingTimeMayBeFinished() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms().add("closes", in(Duration.ofHours(1))));
+    String id = give(TestTerms.usual().add("closes", in(Duration.ofHours(1))));
     mia.plays(id, "r");
     server.clock().pass(Duration.ofHours(2));
 
@@ -171,7 +164,8 @@ class GivingHttpTest {
   @Test
   void orItEndsThereAndThenWithWhatWasReached() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms().set("atClosing", "end").add("closes", in(Duration.ofHours(1))));
+    String id =
+        give(TestTerms.usual().set("atClosing", "end").add("closes", in(Duration.ofHours(1))));
     mia.plays(id, "r");
     server.clock().pass(Duration.ofHours(2));
 
@@ -189,7 +183,11 @@ class GivingHttpTest {
   void theHourIsSeenComingAnAnswerOnItsWayCountsAndOneThatWasTakenIsToldAgain() {
     Pupil mia = Pupil.joins(server, code, "Mia");
     String id =
-        give(terms().set("atClosing", "end").add("goes", 2).add("closes", in(Duration.ofHours(1))));
+        give(
+            TestTerms.usual()
+                .set("atClosing", "end")
+                .add("goes", 2)
+                .add("closes", in(Duration.ofHours(1))));
     mia.plays(id, "r");
     server.clock().hold();
     long left = mia.game().getLong("endsIn", 0);
@@ -215,7 +213,7 @@ class GivingHttpTest {
   @Test
   void aGameThatMayBeFinishedHasNoHourAndAnotherGoIsOfferedWhileThereIsOne() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms().add("goes", 2).add("closes", in(Duration.ofHours(1))));
+    String id = give(TestTerms.usual().add("goes", 2).add("closes", in(Duration.ofHours(1))));
     mia.plays(id, "r", "r", "r");
     assertThat(mia.game().get("endsIn")).isNull();
     assertThat(mia.game().getBoolean("again", false)).isTrue();
@@ -236,7 +234,8 @@ class GivingHttpTest {
                         "\"worth\": 10, \"clock\": {\"per\": \"game\", \"seconds\": 7200}"))
             .text("id");
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms().set("atClosing", "end").add("closes", in(Duration.ofHours(1))));
+    String id =
+        give(TestTerms.usual().set("atClosing", "end").add("closes", in(Duration.ofHours(1))));
     mia.plays(id, "r");
     server.clock().pass(Duration.ofHours(3));
     JsonObject line = lines(id).get(0).asObject();
@@ -283,7 +282,7 @@ class GivingHttpTest {
   @Test
   void goesAreCountedOutOneMoreIsGivenAndTheBestCounts() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms().add("goes", 1));
+    String id = give(TestTerms.usual().add("goes", 1));
     mia.plays(id, "r", "r", "w");
     assertThat(mia.begins(id).text("detail")).contains("as often as you can");
 
@@ -294,7 +293,8 @@ class GivingHttpTest {
     assertThat(mia.begins(id).status()).isEqualTo(409);
     assertThat(mia.task().get("outcome").asObject().getInt("points", 0)).isEqualTo(20);
 
-    teacher.put("/api/assignments/" + id, giving(terms().set("counts", "last").add("goes", 1)));
+    teacher.put(
+        "/api/assignments/" + id, giving(TestTerms.usual().set("counts", "last").add("goes", 1)));
     assertThat(lines(id).get(0).asObject().get("counts").asObject().getInt("points", 9)).isZero();
   }
 
@@ -305,7 +305,7 @@ class GivingHttpTest {
     Pupil noah = Pupil.joins(server, code, "Noah");
     Pupil ada = Pupil.joins(server, code, "Ada");
     Pupil.joins(server, code, "Ben");
-    String id = give(terms().add("goes", 2));
+    String id = give(TestTerms.usual().add("goes", 2));
     mia.plays(id, "r", "r", "w");
     mia.begins(id);
     mia.move("{\"kind\": \"start\"}");
@@ -354,7 +354,7 @@ class GivingHttpTest {
   void beginningTwiceIsOneGame() {
     Pupil mia = Pupil.joins(server, code, "Mia");
     Pupil atHome = Pupil.comesIn(server, code, "Mia", mia.words());
-    String id = give(terms().add("goes", 1));
+    String id = give(TestTerms.usual().add("goes", 1));
     mia.begins(id);
     atHome.begins(id);
     assertThat(atHome.sitting()).isEqualTo(mia.sitting());
@@ -369,7 +369,7 @@ class GivingHttpTest {
   void whoWasAbsentHasDatesOfHerOwnAndWhoIsExcusedIsInNoSum() {
     Pupil mia = Pupil.joins(server, code, "Mia");
     Pupil noah = Pupil.joins(server, code, "Noah");
-    String id = give(terms().add("closes", in(Duration.ofHours(1))));
+    String id = give(TestTerms.usual().add("closes", in(Duration.ofHours(1))));
     teacher.put(
         "/api/assignments/" + id + "/learners/" + idOf("Mia"),
         Json.object()
@@ -394,20 +394,21 @@ class GivingHttpTest {
   void itIsForChosenLearnersOnlyIfTheTeacherSaysSo() {
     Pupil mia = Pupil.joins(server, code, "Mia");
     Pupil noah = Pupil.joins(server, code, "Noah");
-    String id = give(terms(), idOf("Mia"));
+    String id = give(TestTerms.usual(), idOf("Mia"));
 
     assertThat(mia.page().json().asObject().get("tasks").asArray()).hasSize(1);
     assertThat(noah.page().json().asObject().get("tasks").asArray()).isEmpty();
     assertThat(noah.begins(id).status()).isEqualTo(404);
     assertThat(lines(id)).hasSize(1);
-    teacher.put("/api/assignments/" + id, giving(terms()));
+    teacher.put("/api/assignments/" + id, giving(TestTerms.usual()));
     assertThat(noah.begins(id).status()).isEqualTo(201);
   }
 
   @Test
   void whatIsRightIsToldAfterClosingIfTheTeacherSaysSo() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms().set("told", "after-closing").add("closes", in(Duration.ofHours(1))));
+    String id =
+        give(TestTerms.usual().set("told", "after-closing").add("closes", in(Duration.ofHours(1))));
     mia.plays(id, "w", "w", "w");
     String right = "\"rightIds\":[\"" + OwnIds.part(server, mia.sitting(), "q1", "r") + "\"]";
     assertThat(mia.showing().toString()).contains("\"rightIds\":[]").doesNotContain(right);
@@ -420,7 +421,8 @@ class GivingHttpTest {
   @Test
   void whatIsSaidToAWrongAnswerWaitsAsLongAsWhatIsRight() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms().set("told", "after-closing").add("closes", in(Duration.ofHours(1))));
+    String id =
+        give(TestTerms.usual().set("told", "after-closing").add("closes", in(Duration.ofHours(1))));
     assertThat(mia.plays(id, "w", "w", "w").body()).doesNotContain("Secret comfort");
     assertThat(mia.showing().toString()).doesNotContain("Secret comfort");
     server.clock().pass(Duration.ofHours(2));
@@ -431,7 +433,7 @@ class GivingHttpTest {
   void whoHasBegunKeepsWhatSheBeganWithAndOthersGetTheNewVersionIfTheTeacherSaysSo() {
     Pupil mia = Pupil.joins(server, code, "Mia");
     Pupil noah = Pupil.joins(server, code, "Noah");
-    String id = give(terms().add("goes", 1));
+    String id = give(TestTerms.usual().add("goes", 1));
     noah.begins(id);
     String before = noah.sitting();
     mia.plays(id, "r");
@@ -456,7 +458,7 @@ class GivingHttpTest {
   @Test
   void takenBackNobodyPlaysItAndGivenAgainItGoesOn() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms());
+    String id = give(TestTerms.usual());
     mia.plays(id, "r");
     teacher.send("DELETE", "/api/assignments/" + id, null);
     assertThat(mia.page().json().asObject().get("tasks").asArray()).isEmpty();
@@ -470,7 +472,7 @@ class GivingHttpTest {
 
   @Test
   void itIsCopiedToAnotherClassOnTheSameTerms() {
-    String id = give(terms().add("goes", 2));
+    String id = give(TestTerms.usual().add("goes", 2));
     String other =
         teacher
             .post("/api/classes", "{\"name\": \"Rowan\", \"door\": \"open\"}")
@@ -488,7 +490,7 @@ class GivingHttpTest {
   @Test
   void whatWasGivenStaysWhenTheActivityIsRemovedAndForgotten() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms());
+    String id = give(TestTerms.usual());
     teacher.send("DELETE", "/api/activities/" + activity, null);
     server.clock().pass(Duration.ofDays(90));
     server.part(Upkeep.class).atNight();
@@ -507,7 +509,7 @@ class GivingHttpTest {
     teacher.put(
         "/api/classes/" + inClass + "/learners/" + idOf("Mia"),
         "{\"time\": 150, \"help\": [\"names\"]}");
-    String id = give(terms());
+    String id = give(TestTerms.usual());
     mia.plays(id, "r");
     assertThat(teacher.get("/api/results/" + mia.sitting()).body()).contains("\"time\":150");
     assertThat(mia.page().body()).doesNotContain("150", "names");
@@ -517,7 +519,7 @@ class GivingHttpTest {
   void twoEntriesOfOneChildBecomeOneWithBothGames() {
     Pupil mia = Pupil.joins(server, code, "Mia");
     Pupil again = Pupil.joins(server, code, "Mia B");
-    String id = give(terms());
+    String id = give(TestTerms.usual());
     mia.plays(id, "r", "r", "r");
     again.plays(id, "w", "w", "w");
     teacher.post(
@@ -534,10 +536,10 @@ class GivingHttpTest {
   void oddTermsGetAClearWord() {
     for (JsonObject odd :
         List.of(
-            terms().add("opens", "2027-01-02T08:00").add("closes", "2027-01-01T08:00"),
-            terms().set("told", "after-closing"),
-            terms().add("goes", 0),
-            terms().add("opens", "tomorrow"))) {
+            TestTerms.usual().add("opens", "2027-01-02T08:00").add("closes", "2027-01-01T08:00"),
+            TestTerms.usual().set("told", "after-closing"),
+            TestTerms.usual().add("goes", 0),
+            TestTerms.usual().add("opens", "tomorrow"))) {
       Answer refused = teacher.post("/api/classes/" + inClass + "/assignments", giving(odd));
       assertThat(refused.status()).isEqualTo(400);
       assertThat(refused.text("detail")).contains("Nothing was changed");
@@ -549,7 +551,7 @@ class GivingHttpTest {
                     "/api/classes/" + inClass + "/assignments",
                     Json.object()
                         .add("activity", activity)
-                        .add("terms", terms())
+                        .add("terms", TestTerms.usual())
                         .add("learners", Json.array())
                         .toString())
                 .text("detail"))
@@ -560,7 +562,7 @@ class GivingHttpTest {
   @Test
   void brokenBodiesAreRefusedInWords() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms());
+    String id = give(TestTerms.usual());
     String c = "/api/classes/" + inClass;
     String learner = c + "/learners/" + idOf("Mia");
     List<String[]> requests =
@@ -604,7 +606,7 @@ class GivingHttpTest {
   void onlyWhoHasTheCodePlaysAndOnlyTheOwnerReads() {
     Pupil mia = Pupil.joins(server, code, "Mia");
     Pupil noah = Pupil.joins(server, code, "Noah");
-    String id = give(terms());
+    String id = give(TestTerms.usual());
     mia.plays(id, "r", "r", "r");
     String learner = idOf("Mia");
     String other =
@@ -624,7 +626,7 @@ class GivingHttpTest {
 
     String c = "/api/classes/" + inClass;
     String a = "/api/assignments/" + id;
-    String body = giving(terms());
+    String body = giving(TestTerms.usual());
     List<String[]> teachers = new ArrayList<>();
     teachers.add(new String[] {"GET", c, null});
     teachers.add(new String[] {"PUT", c, "{\"name\": \"Mine\"}"});
@@ -711,7 +713,7 @@ class GivingHttpTest {
                  "endings": {"win": {}, "lose": {}}}""")
             .text("id");
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms().set("marks", "together"));
+    String id = give(TestTerms.usual().set("marks", "together"));
     mia.plays(id);
     mia.move(
         """
@@ -747,7 +749,7 @@ class GivingHttpTest {
   void theTableForASpreadsheetSaysWhatTheGlanceSaysAndRunsInNone() throws IOException {
     Pupil formula = Pupil.joins(server, code, "=1+A");
     Pupil.joins(server, code, "Noah");
-    String id = give(terms());
+    String id = give(TestTerms.usual());
     formula.plays(id, "r", "w", "r");
 
     Answer table = teacher.get("/api/assignments/" + id + "/glance.csv");
@@ -777,9 +779,9 @@ class GivingHttpTest {
   void theTermHasLearnersDownAndWhatTheyWereGivenAcross() {
     Pupil mia = Pupil.joins(server, code, "Mia");
     Pupil.joins(server, code, "Noah");
-    String first = give(terms());
-    give(terms().add("opens", in(Duration.ofDays(1))));
-    String chosen = give(terms(), idOf("Noah"));
+    String first = give(TestTerms.usual());
+    give(TestTerms.usual().add("opens", in(Duration.ofDays(1))));
+    String chosen = give(TestTerms.usual(), idOf("Noah"));
     mia.plays(first, "r", "r", "r");
 
     JsonObject term = teacher.get("/api/classes/" + inClass + "/term").json().asObject();
@@ -801,7 +803,7 @@ class GivingHttpTest {
   @Test
   void whoMovesToAnotherClassLeavesWhatShePlayedWhereItWas() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms());
+    String id = give(TestTerms.usual());
     mia.plays(id, "r", "r", "r");
     String other = otherClass("Rowan");
     assertThat(
@@ -829,7 +831,7 @@ class GivingHttpTest {
     for (int i = 0; i < 6; i++) {
       pupils.add(Pupil.joins(server, code, "Pupil-" + i));
     }
-    String id = give(terms());
+    String id = give(TestTerms.usual());
     for (int i = 0; i < 12; i++) {
       pupils
           .get(random.nextInt(6))
@@ -849,7 +851,7 @@ class GivingHttpTest {
   @Test
   void aClassIsHandedToAColleagueWithAllThatCameBack() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String id = give(terms());
+    String id = give(TestTerms.usual());
     mia.plays(id, "r", "r", "r");
     String name = "Ms Teasel " + inClass;
     teacher.post(
@@ -879,7 +881,7 @@ class GivingHttpTest {
   @Test
   void sheBeginsAnewInMidGameOnlyWhereTheRulesLetHerAndWhatSheDidStays() {
     Pupil mia = Pupil.joins(server, code, "Mia");
-    String strict = give(terms());
+    String strict = give(TestTerms.usual());
     String first = mia.begins(strict).text("sitting");
     assertThat(mia.move("{\"kind\": \"start\"}").body()).contains("question");
     assertThat(anew(mia, strict).text("sitting")).as("the same game").isEqualTo(first);
@@ -888,7 +890,7 @@ class GivingHttpTest {
         Samples.threeQuestions("Anew")
             .replace("\"passMark\"", "\"startAgain\": true, \"passMark\"");
     activity = teacher.post("/api/activities", lenient).text("id");
-    String id = give(terms().add("goes", 2));
+    String id = give(TestTerms.usual().add("goes", 2));
     String begun = mia.begins(id).text("sitting");
     assertThat(mia.move("{\"kind\": \"start\"}").body()).contains("question");
 
