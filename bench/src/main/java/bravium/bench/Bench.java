@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 import java.util.zip.GZIPOutputStream;
@@ -52,49 +53,32 @@ public final class Bench {
     this.folder = Files.createTempDirectory("bravium-bench");
   }
 
-  /** Runs everything. */
+  /** What can be measured alone. */
+  private interface Part {
+
+    void run() throws Exception;
+  }
+
+  /** Runs everything, or the part that is asked for. */
   public static void main(String[] arguments) throws Exception {
     List<String> all = new ArrayList<>(List.of(arguments));
     boolean save = all.remove("--save");
-    boolean engines = all.remove("--engines");
-    boolean classes = all.remove("--classes");
-    boolean escapes = all.remove("--escapes");
     Path root = Path.of(all.removeFirst());
     Bench bench = new Bench(root, all.remove("--old") ? root.resolve("bench/target/old") : null);
-    if (engines) {
-      bench.engines();
-      bench.lines.forEach(System.out::println);
-      System.exit(0);
-    }
-    if (escapes) {
-      try (ServerProcess server = bench.server("escapes");
-          InBrowser browser = new InBrowser(server.address())) {
-        bench.escapes(browser);
+    Map<String, Part> parts =
+        Map.of(
+            "--engines", bench::engines,
+            "--escapes", bench::escapes,
+            "--moves", bench::moves,
+            "--moves-of-classes", bench::movesOfClasses,
+            "--memory", bench::memory,
+            "--classes", bench::classes);
+    for (Map.Entry<String, Part> part : parts.entrySet()) {
+      if (all.remove(part.getKey())) {
+        part.getValue().run();
+        bench.lines.forEach(System.out::println);
+        System.exit(0);
       }
-      bench.lines.forEach(System.out::println);
-      System.exit(0);
-    }
-    if (all.remove("--moves")) {
-      bench.moves();
-      bench.lines.forEach(System.out::println);
-      System.exit(0);
-    }
-    if (all.remove("--moves-of-classes")) {
-      try (ServerProcess server = bench.server("classes")) {
-        bench.moves(new Classes(server.address(), bench.database("classes")), server.address());
-      }
-      bench.lines.forEach(System.out::println);
-      System.exit(0);
-    }
-    if (all.remove("--memory")) {
-      bench.memory();
-      bench.lines.forEach(System.out::println);
-      System.exit(0);
-    }
-    if (classes) {
-      bench.classes();
-      bench.lines.forEach(System.out::println);
-      System.exit(0);
     }
     bench.run(all);
     String table = String.join("\n", bench.lines) + "\n";
@@ -292,6 +276,13 @@ public final class Bench {
     }
   }
 
+  private void escapes() throws Exception {
+    try (ServerProcess server = server("escapes");
+        InBrowser browser = new InBrowser(server.address())) {
+      escapes(browser);
+    }
+  }
+
   private void escapes(InBrowser browser) {
     double[] times = browser.keyToFindings(60);
     line(
@@ -421,6 +412,12 @@ public final class Bench {
           half[0],
           "≤ 1.2");
       line("of all of them refused", String.valueOf(refused), "", "", "0");
+    }
+  }
+
+  private void movesOfClasses() throws Exception {
+    try (ServerProcess server = server("classes")) {
+      moves(new Classes(server.address(), database("classes")), server.address());
     }
   }
 
