@@ -16,7 +16,7 @@ class FromBlankPageToWonGameTest {
   @Test
   void aTeacherWritesPresentsAndGivesAQuiz() {
     String server = TestServer.shared().address();
-    Teacher teacher = new Teacher(Browsers.desktop(server)).signIn();
+    Teacher teacher = new Teacher(Browsers.desktop(server)).signInByTheButton();
     writeThreeQuestions(teacher);
     theLiveGameFollows(teacher);
     String link = teacher.waitUntilSaved().learnersLink();

@@ -194,6 +194,7 @@ class KeepingTest {
 
   @Test
   void aFileThatIsNoneIsRefusedInWords() {
+    teacher.toActivities();
     page.locator("input[type=file]")
         .setInputFiles(
             new com.microsoft.playwright.options.FilePayload(
@@ -205,6 +206,7 @@ class KeepingTest {
 
   @Test
   void aTableIsImportedAsAnActivityAndAPictureIsNamed() {
+    teacher.toActivities();
     page.locator("input[type=file]")
         .setInputFiles(
             new com.microsoft.playwright.options.FilePayload(

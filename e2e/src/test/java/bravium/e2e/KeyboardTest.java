@@ -22,6 +22,7 @@ class KeyboardTest {
 
   @Test
   void tenQuestionsAreWrittenByKeyboardAloneAndTwentyStepsAreUndone() {
+    teacher.toActivities();
     focusOn(teacher.button("New quiz show"));
     keys.press("Enter");
     assertThat(open()).isFocused();

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
@@ -19,7 +20,7 @@ import org.junit.jupiter.api.io.TempDir;
 class HostileInputTest {
 
   /** How many codes are tried: ten thousand in {@code ./bravium soak}. */
-  private static final int GUESSES = Integer.getInteger("bravium.guesses", 1_500);
+  private static final int GUESSES = Integer.getInteger("bravium.guesses", 400);
 
   private final TestServer server = TestServer.shared();
   private final Caller teacher = Caller.teacher(server);
@@ -131,6 +132,7 @@ class HostileInputTest {
   void guessesAtACodeAreSlowedAndFindNothing(@TempDir Path folder) {
     try (TestServer own = TestServer.start(folder)) {
       Caller guesser = Caller.stranger(own);
+      long began = System.nanoTime();
       // Nobody is believed who says that he speaks for another address.
       List<Integer> statuses =
           atOnce(
@@ -144,8 +146,10 @@ class HostileInputTest {
                       .status(),
               () -> {});
       assertThat(statuses).allMatch(status -> status == 404 || status == 429);
-      assertThat(statuses.stream().filter(status -> status == 429).count())
-          .isGreaterThan(GUESSES - 1_000L);
+      long seconds = TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - began);
+      assertThat(statuses.stream().filter(status -> status == 404).count())
+          .as("a hundred at once, and one a second")
+          .isLessThanOrEqualTo(100 + seconds + 1);
     }
   }
 
