@@ -68,7 +68,9 @@ class AccessibilityTest {
     Page page = Browsers.desktop(server.address());
     page.navigate("/sign-in");
     check(page, "sign-in");
-    Teacher teacher = new Teacher(page).signIn().toActivities();
+    Teacher teacher = new Teacher(page).signIn();
+    page.navigate("/activities");
+    assertThat(page.locator("article").first()).isVisible();
     check(page, "activities");
     page.locator("article").first().getByRole(AriaRole.BUTTON).click();
     page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Rename")).click();

@@ -26,7 +26,7 @@ class BoardsTest {
 
   @Test
   void aTrailIsLaidByPressingAndMovedByDraggingAndArrows() {
-    start("from pegs on a picture", "A trail of three");
+    teacher.start("from pegs on a picture", "A trail of three");
     teacher.takeIn(THREE);
     teacher.button("Larger").click();
     Locator picture = page.getByRole(AriaRole.APPLICATION);
@@ -127,7 +127,7 @@ class BoardsTest {
 
   @Test
   void aTrailIsLostByKeyboardAlone() {
-    start("from pegs on a picture", "Lost on the trail");
+    teacher.start("from pegs on a picture", "Lost on the trail");
     teacher.takeIn(THREE);
     teacher.waitUntilSaved();
     teacher.present();
@@ -155,7 +155,7 @@ class BoardsTest {
 
   @Test
   void aClimbFallsBackToItsRestingPlaceAndIsWon() {
-    start("step by step up a climb", "A small climb");
+    teacher.start("step by step up a climb", "A small climb");
     teacher.takeIn(THREE + "\nFour?\tyes\tno\nFive?\tyes\tno\nSix?\tyes\tno");
     page.getByLabel("Number of steps").fill("3");
     page.locator("p button[aria-expanded]").first().click();
@@ -179,7 +179,7 @@ class BoardsTest {
 
   @Test
   void aClimbThatAMissEndsIsLostOnAPhone() {
-    start("step by step up a climb", "A steep climb");
+    teacher.start("step by step up a climb", "A steep climb");
     teacher.takeIn(THREE);
     page.getByLabel("Number of steps").fill("3");
     page.getByLabel("What a wrong answer leads to")
@@ -191,12 +191,6 @@ class BoardsTest {
     learner.page.getByText("Next", new Page.GetByTextOptions().setExact(true)).click();
 
     assertThat(learner.text("Not this time — back at the foot of the climb")).isVisible();
-  }
-
-  private void start(String how, String title) {
-    page.navigate("/activities");
-    teacher.button(how).click();
-    page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill(title);
   }
 
   private void answerAtTheFront(String option) {

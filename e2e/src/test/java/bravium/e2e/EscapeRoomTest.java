@@ -194,9 +194,7 @@ class EscapeRoomTest {
 
   @Test
   void anEscapeIsWrittenAndItsPlanSaysWhatCanNeverBeReached() {
-    page.navigate("/activities");
-    teacher.button("as three rooms in a row").click();
-    page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("Out of the shed");
+    teacher.start("as three rooms in a row", "Out of the shed");
     Locator strip = page.getByLabel("Readiness");
     assertThat(strip).containsText("can’t be won yet");
     String[] asked = {"Do bees dance?", "Do bees sing?", "Do bees swim?"};

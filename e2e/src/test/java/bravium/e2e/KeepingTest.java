@@ -194,7 +194,7 @@ class KeepingTest {
 
   @Test
   void aFileThatIsNoneIsRefusedInWords() {
-    teacher.toActivities();
+    page.navigate("/activities");
     page.locator("input[type=file]")
         .setInputFiles(
             new com.microsoft.playwright.options.FilePayload(
@@ -206,7 +206,7 @@ class KeepingTest {
 
   @Test
   void aTableIsImportedAsAnActivityAndAPictureIsNamed() {
-    teacher.toActivities();
+    page.navigate("/activities");
     page.locator("input[type=file]")
         .setInputFiles(
             new com.microsoft.playwright.options.FilePayload(

@@ -22,7 +22,7 @@ class KeyboardTest {
 
   @Test
   void tenQuestionsAreWrittenByKeyboardAloneAndTwentyStepsAreUndone() {
-    teacher.toActivities();
+    page.navigate("/activities");
     focusOn(teacher.button("New quiz show"));
     keys.press("Enter");
     assertThat(open()).isFocused();

@@ -135,9 +135,7 @@ class PictureRevealTest {
 
   @Test
   void aRevealIsWrittenCutAndWonByItsPieces() {
-    page.navigate("/activities");
-    teacher.button("a picture under torn paper").click();
-    page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("What is it?");
+    teacher.start("a picture under torn paper", "What is it?");
     page.getByText("Choose the picture that the class is to guess").click();
     paste("notes.txt", "text/plain", "no picture".getBytes(UTF_8));
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("notes.txt");

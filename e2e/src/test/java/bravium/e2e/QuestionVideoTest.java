@@ -47,9 +47,7 @@ class QuestionVideoTest {
 
   /** Writes a video with stops at two and at four seconds. */
   private void written(String title, String file) throws IOException {
-    page.navigate("/activities");
-    teacher.button("a film with stops").click();
-    exactly("Title").fill(title);
+    teacher.start("a film with stops", title);
     teacher.button("Choose a video").click();
     page.locator("dialog input[type=file]")
         .setInputFiles(new FilePayload(file, "video/mp4", film(file)));
@@ -211,9 +209,7 @@ class QuestionVideoTest {
 
   @Test
   void aClipOfTheLibraryIsTrimmedAndItsCaptionsGoOutAsEveryBrowserReadsThem() throws IOException {
-    page.navigate("/activities");
-    teacher.button("a film with stops").click();
-    exactly("Title").fill("Dancing");
+    teacher.start("a film with stops", "Dancing");
     teacher.button("Video library").click();
     Locator library = page.locator("dialog");
     library.getByLabel("Find in the library").fill("angles");

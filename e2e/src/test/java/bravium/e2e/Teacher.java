@@ -11,16 +11,11 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Cookie;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
-import java.util.HashMap;
-import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /** What a teacher does on a page, in her own words. */
 final class Teacher {
-
-  /** Who signed in at each server; a journey may have signed her out again. */
-  private static final Map<String, Caller> SIGNED_IN = new HashMap<>();
 
   final Page page;
 
@@ -28,20 +23,14 @@ final class Teacher {
     this.page = page;
   }
 
-  /** Is signed in, and at no page yet. */
+  /** Is signed in by a call, and at no page yet. */
   Teacher signIn() {
     String server = Browsers.address(page);
-    Caller one =
-        SIGNED_IN.compute(
-            server,
-            (address, before) ->
-                before != null && before.get("/api/activities/facets").status() == 200
-                    ? before
-                    : Caller.teacherAt(address));
+    Caller signedIn = Caller.teacherAt(server);
     page.context()
         .addCookies(
             Stream.of("bravium-session", "XSRF-TOKEN")
-                .map(name -> new Cookie(name, one.cookie(name)).setUrl(server))
+                .map(name -> new Cookie(name, signedIn.cookie(name)).setUrl(server))
                 .toList());
     return this;
   }
@@ -52,14 +41,6 @@ final class Teacher {
     button("Look around as Ms Alder").click();
     assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Activities")))
         .isVisible();
-    return this;
-  }
-
-  /** Goes to the list of activities, where she isn't there. */
-  Teacher toActivities() {
-    if (!page.url().endsWith("/activities")) {
-      page.navigate("/activities");
-    }
     return this;
   }
 
@@ -95,7 +76,17 @@ final class Teacher {
   /** From a list that shows nothing: to draw all that earlier tests left takes half a second. */
   Teacher startBlankQuiz(String title) {
     page.navigate("/activities?search=nothing+has+this+name");
-    button("New quiz show").click();
+    return begin("New quiz show", title);
+  }
+
+  /** Begins an activity in one of the ways that stand above the whole list. */
+  Teacher start(String how, String title) {
+    page.navigate("/activities");
+    return begin(how, title);
+  }
+
+  private Teacher begin(String how, String title) {
+    button(how).click();
     page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill(title);
     return this;
   }

@@ -152,9 +152,7 @@ class UnhinderedTest {
 
   @Test
   void layingMarkersMovesNothingUnderThePointer() {
-    page.navigate("/activities");
-    teacher.button("from pegs on a picture").click();
-    page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("A still trail");
+    teacher.start("from pegs on a picture", "A still trail");
     Locator board = page.getByRole(AriaRole.APPLICATION);
     BoundingBox box = board.boundingBox();
     for (int i = 0; i < 11; i++) {

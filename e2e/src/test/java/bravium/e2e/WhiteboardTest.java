@@ -266,9 +266,7 @@ class WhiteboardTest {
 
   @Test
   void aFreshPageLikeTheLastIsOneStepAndFiguresFollowTheirSentences() {
-    page.navigate("/activities");
-    teacher.button("a fraction in a figure").click();
-    page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("Fresh pages");
+    teacher.start("a fraction in a figure", "Fresh pages");
     assertThat(page.getByText("The answer: Seven tenths of the bar is shaded.")).isVisible();
     teacher.button("New page like this one").click();
     assertThat(page.getByText("The answer: Eight tenths of the bar is shaded.")).isVisible();

@@ -24,9 +24,7 @@ class WordHuntTest {
 
   @Test
   void aHuntIsWrittenByKeyboardAndWonOnAPhone() {
-    page.navigate("/activities");
-    teacher.button("in a picture, a text or a sound").click();
-    page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("Tools we know");
+    teacher.start("in a picture, a text or a sound", "Tools we know");
     page.getByLabel("Name of thing 1").fill("veil");
     page.keyboard().press("Enter");
     assertThat(page.getByLabel("Name of thing 2")).isFocused();
